@@ -1,0 +1,29 @@
+package fairember.core.bake;
+
+import fairember.core.workings.Source;
+import fairember.core.workings.Workings;
+
+/** How the hold of a stage bake comes about. */
+public final class BakeNeedWorkings {
+    private BakeNeedWorkings() {}
+
+    public static Workings of(BakeNeed need) {
+        Workings.Steps steps = Workings.of("Hold of a " + need.kind().label());
+        if (need.kind() == StageKind.SET) {
+            return steps.given("s", "short set", need.rules().set().min(), "min", Source.ENTERED)
+                    .worked("h", "hold", need.hold().min(), "min", "s")
+                    .done();
+        }
+        steps.given("T", "thickest section", need.thickest().mm(), "mm", Source.WORKED)
+                .given("k", "minutes per 6 mm", need.window().per6Mm().min(), "min", Source.PACKET)
+                .given("l", "least hold", need.window().least().min(), "min", Source.PACKET)
+                .worked("b", "by section", need.bySection().min(), "min", "k·T/6");
+        if (need.rules().school() == School.PACKET) {
+            return steps.worked("h", "hold", need.hold().min(), "min", "max(l, b)")
+                    .done();
+        }
+        return steps.given("H", "long hold", need.rules().longHold().min(), "min", Source.ENTERED)
+                .worked("h", "hold", need.hold().min(), "min", "max(H, max(l, b))")
+                .done();
+    }
+}

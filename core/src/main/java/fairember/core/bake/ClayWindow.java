@@ -1,0 +1,66 @@
+package fairember.core.bake;
+
+import fairember.core.measure.Figures;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Span;
+import fairember.core.measure.Temperature;
+
+/**
+ * What the packet of a clay line says of the oven.
+ *
+ * @param low coolest temperature that cures it
+ * @param high warmest temperature the packet advises
+ * @param ceiling temperature never to pass
+ * @param per6Mm minutes for every 6 mm of thickest section
+ * @param least fewest minutes, however thin
+ * @param most minutes in one bake after which colours suffer
+ * @param greatest thickest section that cures through
+ */
+public record ClayWindow(
+        Temperature low,
+        Temperature high,
+        Temperature ceiling,
+        Minutes per6Mm,
+        Minutes least,
+        Minutes most,
+        Length greatest) {
+    public static final Span LOW = Span.of("lowC", "window from", 60, 200, "°C");
+    public static final Span HIGH = Span.of("highC", "window to", 60, 200, "°C");
+    public static final Span CEILING = Span.of("ceilingC", "ceiling", 60, 220, "°C");
+    public static final Span PER_6_MM = Span.of("per6MmMin", "minutes per 6 mm", 1, 120, "min");
+    public static final Span LEAST = Span.of("leastMin", "least hold", 1, 240, "min");
+    public static final Span MOST = Span.of("mostMin", "most hold", 5, 600, "min");
+    public static final Span GREATEST = Span.of("greatestMm", "greatest section", 2, 60, "mm");
+
+    /**
+     * A window in order: low to high to ceiling, least to most.
+     *
+     * @throws fairember.core.measure.Refused when a value is outside its span or out of order
+     */
+    public ClayWindow {
+        Gathering gathering = new Gathering();
+        gathering.at("", () -> LOW.check(low.c()));
+        gathering.at("", () -> HIGH.check(high.c()));
+        gathering.at("", () -> CEILING.check(ceiling.c()));
+        gathering.at("", () -> PER_6_MM.check(per6Mm.min()));
+        gathering.at("", () -> LEAST.check(least.min()));
+        gathering.at("", () -> MOST.check(most.min()));
+        gathering.at("", () -> GREATEST.check(greatest.mm()));
+        order(gathering, HIGH, low.c(), high.c());
+        order(gathering, CEILING, high.c(), ceiling.c());
+        order(gathering, MOST, least.min(), most.min());
+        gathering.orRefuse();
+    }
+
+    private static void order(Gathering gathering, Span upper, double lower, double value) {
+        if (value < lower) {
+            gathering.wrong(
+                    upper.field(),
+                    Figures.show(value, upper.unit()),
+                    Figures.show(lower, upper.unit()) + " or more",
+                    "The %s cannot lie under the value before it.".formatted(upper.label()));
+        }
+    }
+}

@@ -1,0 +1,19 @@
+package fairember.core.bake;
+
+/** The two ways of counting a full cure; both keep the packet's window. */
+public enum School {
+    /** Minutes by the thickest section, as the packet says. */
+    PACKET("packet"),
+    /** A long fixed time at the low end of the window, whatever the size, never under the packet's minutes. */
+    LONG_HOLD("long hold");
+
+    private final String label;
+
+    School(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

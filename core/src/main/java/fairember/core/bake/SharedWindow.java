@@ -1,0 +1,50 @@
+package fairember.core.bake;
+
+import fairember.core.measure.Length;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Temperature;
+import java.util.List;
+
+/**
+ * What several clays baked together must keep: windows intersect, minutes take the greatest, ceilings and greatest
+ * sections the least.
+ *
+ * @param low warmest of the low ends
+ * @param high coolest of the high ends; under {@code low} when the windows do not meet
+ * @param per6Mm slowest rate
+ * @param least longest least hold
+ * @param most shortest most hold
+ * @param greatest thinnest greatest section
+ */
+public record SharedWindow(
+        Temperature low, Temperature high, Minutes per6Mm, Minutes least, Minutes most, Length greatest) {
+
+    /** The window of one clay or of several; the list must not be empty. */
+    public static SharedWindow of(List<ClayWindow> clays) {
+        SharedWindow shared = alone(clays.get(0));
+        for (ClayWindow clay : clays) {
+            shared = shared.and(alone(clay));
+        }
+        return shared;
+    }
+
+    private static SharedWindow alone(ClayWindow clay) {
+        return new SharedWindow(clay.low(), clay.high(), clay.per6Mm(), clay.least(), clay.most(), clay.greatest());
+    }
+
+    /** Both windows together. */
+    public SharedWindow and(SharedWindow other) {
+        return new SharedWindow(
+                low.greatest(other.low),
+                high.least(other.high),
+                new Minutes(Math.max(per6Mm.min(), other.per6Mm.min())),
+                new Minutes(Math.max(least.min(), other.least.min())),
+                new Minutes(Math.min(most.min(), other.most.min())),
+                new Length(Math.min(greatest.mm(), other.greatest.mm())));
+    }
+
+    /** Whether there is a temperature that suits all of them. */
+    public boolean meets() {
+        return low.compareTo(high) <= 0;
+    }
+}

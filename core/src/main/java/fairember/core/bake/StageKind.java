@@ -1,0 +1,19 @@
+package fairember.core.bake;
+
+/** What a stage bake is for. */
+public enum StageKind {
+    /** A full cure of the thickest section. */
+    CURE("full cure"),
+    /** A short bake that sets details before more clay goes on; a full cure follows. */
+    SET("short set");
+
+    private final String label;
+
+    StageKind(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,45 @@
+package fairember.core.colour;
+
+import fairember.core.measure.Share;
+import java.util.Arrays;
+
+/** A reflectance spectrum: 36 bands, 380 to 730 nm by 10, each 0 to 1. Immutable. */
+public final class Reflectance {
+    private final double[] bands;
+
+    Reflectance(double[] bands) {
+        this.bands = bands.clone();
+    }
+
+    double band(int i) {
+        return bands[i];
+    }
+
+    double[] bands() {
+        return bands.clone();
+    }
+
+    /** Y, how light it is to the eye. */
+    public Share luminance() {
+        return new Share(Math.max(0, Math.min(1, Spectra.times(Spectra.TO_XYZ, bands)[1])));
+    }
+
+    double[] linearRgb() {
+        return Spectra.times(Spectra.TO_RGB, bands);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Reflectance that && Arrays.equals(bands, that.bands);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(bands);
+    }
+
+    @Override
+    public String toString() {
+        return "Reflectance" + Arrays.toString(bands);
+    }
+}

@@ -1,0 +1,65 @@
+package fairember.core.foilcore;
+
+import fairember.core.finding.Finding;
+import fairember.core.measure.Figures;
+import fairember.core.measure.Length;
+import fairember.core.shape.Solid;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What the rules say of a core, and of a part without one. */
+public final class CoreReview {
+    /** Under this much clay the foil may show through or the shell tears. */
+    public static final Length LEAST_SHELL = new Length(2.5);
+    /** Parts smaller than this gain little from a core. */
+    public static final Length SMALLEST_WORTH = new Length(18);
+
+    private CoreReview() {}
+
+    static List<Finding> of(String part, Solid outer, CoreSpec spec, Length thickest, Length greatest) {
+        List<Finding> findings = new ArrayList<>();
+        if (spec.shell().compareTo(LEAST_SHELL) < 0) {
+            findings.add(Finding.warns(
+                    "shell-thin",
+                    "%s: shell %s is under %s, where foil shows or the shell tears."
+                            .formatted(part, mm(spec.shell()), mm(LEAST_SHELL)),
+                    "Make the shell %s or more.".formatted(mm(LEAST_SHELL)),
+                    part));
+        }
+        if (thickest.compareTo(greatest) > 0) {
+            findings.add(Finding.breaks(
+                    "shell-thick",
+                    "%s: the shell is %s at its thickest, over %s, the thickest this clay cures through."
+                            .formatted(part, mm(thickest), mm(greatest)),
+                    "Make the shell thinner, or bake in two stages.",
+                    part));
+        }
+        if (outer.box().shortest().compareTo(SMALLEST_WORTH) < 0) {
+            findings.add(Finding.warns(
+                    "core-small",
+                    "%s: %s across is under %s, where a core is hardly worth its trouble."
+                            .formatted(part, mm(outer.box().shortest()), mm(SMALLEST_WORTH)),
+                    "Leave this one solid unless weight matters.",
+                    part));
+        }
+        return findings;
+    }
+
+    /** What the rules say of a part left solid: nothing, or that it wants a core. */
+    public static List<Finding> ofSolid(String part, Solid solid, Length greatest) {
+        Length thickest = solid.thickestSection();
+        if (thickest.compareTo(greatest) <= 0) {
+            return List.of();
+        }
+        return List.of(Finding.breaks(
+                "core-wanted",
+                "%s: %s thick is over %s, the thickest this clay cures through."
+                        .formatted(part, mm(thickest), mm(greatest)),
+                "Give it a foil core, or build it in stages.",
+                part));
+    }
+
+    private static String mm(Length length) {
+        return Figures.show(Math.round(length.mm() * 10) / 10.0, "mm");
+    }
+}

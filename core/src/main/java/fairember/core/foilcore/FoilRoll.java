@@ -1,0 +1,46 @@
+package fairember.core.foilcore;
+
+import fairember.core.measure.Area;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Money;
+import fairember.core.measure.Span;
+
+/**
+ * A roll of kitchen foil.
+ *
+ * @param thickness of the foil, 0.010 to 0.024 mm (default 0.016)
+ * @param width of the roll, 100 to 600 mm (default 300)
+ * @param length of foil on a new roll, 1 to 300 m
+ * @param price of a roll
+ */
+public record FoilRoll(Length thickness, Length width, Length length, Money price) {
+    public static final Span THICKNESS = Span.of("foilUm", "foil thickness", 10, 24, "µm");
+    public static final Span WIDTH = Span.of("foilWidthMm", "width of the roll", 100, 600, "mm");
+    public static final Span LENGTH = Span.of("foilLengthM", "foil on a roll", 1, 300, "m");
+    /** Aluminium, g/cm³. */
+    static final double ALUMINIUM = 2.70;
+
+    public static FoilRoll of(double thicknessUm, double widthMm, double lengthM, Money price) {
+        return new FoilRoll(
+                new Length(THICKNESS.check(thicknessUm) / 1000),
+                new Length(WIDTH.check(widthMm)),
+                new Length(LENGTH.check(lengthM) * 1000),
+                price);
+    }
+
+    /** Foil of this mass, spread out: mm² = 1000·g/(2.70·mm). */
+    public Area areaOf(Mass mass) {
+        return new Area(1000 * mass.g() / (ALUMINIUM * thickness.mm()));
+    }
+
+    /** Length to tear off the roll for this mass. */
+    public Length tornFor(Mass mass) {
+        return new Length(areaOf(mass).mm2() / width.mm());
+    }
+
+    /** What that length costs. */
+    public Money costOf(Length torn) {
+        return price.times(torn.mm() / length.mm());
+    }
+}

@@ -1,0 +1,34 @@
+package fairember.core.foilcore;
+
+import fairember.core.workings.Source;
+import fairember.core.workings.Workings;
+
+/** How the foil, the clay and the saving of a core come about. */
+public final class SizedCoreWorkings {
+    private SizedCoreWorkings() {}
+
+    public static Workings of(SizedCore core, FoilRoll roll) {
+        return Workings.of("Foil core in a " + core.outer().kind().label())
+                .given("s", "shell", core.spec().shell().mm(), "mm", Source.ENTERED)
+                .given("V", "volume of the part", core.outer().volume().mm3(), "mm³", Source.WORKED)
+                .given(
+                        "Vc",
+                        "volume of the part inset by s",
+                        core.inner().volume().mm3(),
+                        "mm³",
+                        Source.WORKED)
+                .given("δ", "packed foil, " + core.spec().packing().label(), density(core), "g/cm³", Source.CONSTANT)
+                .given("ρa", "aluminium", FoilRoll.ALUMINIUM, "g/cm³", Source.CONSTANT)
+                .given("f", "foil thickness", roll.thickness().mm(), "mm", Source.ENTERED)
+                .given("w", "width of the roll", roll.width().mm(), "mm", Source.ENTERED)
+                .worked("Vk", "clay in the shell", core.clay().mm3(), "mm³", "V − Vc")
+                .worked("m", "foil", core.foil().g(), "g", "Vc·δ/1000")
+                .worked("A", "foil spread out", core.foilArea().mm2(), "mm²", "1000·m/(ρa·f)")
+                .worked("l", "length off the roll", core.torn().mm(), "mm", "A/w")
+                .done();
+    }
+
+    private static double density(SizedCore core) {
+        return core.spec().packing().density().gPerCm3();
+    }
+}

@@ -1,0 +1,14 @@
+package fairember.core.measure;
+
+/** The floor under every measure: a finite number, not below zero. */
+final class Finite {
+    private Finite() {}
+
+    /** @throws Refused when the value is negative, not a number or infinite */
+    static void notNegative(String field, double value, String unit) {
+        if (!Double.isFinite(value) || value < 0) {
+            throw new Refused(
+                    field, Figures.show(value, unit), "0 " + unit + " or more", "Give a measure that can be made.");
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package fairember.core.measure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/** Checks many inputs and refuses once, with everything that was wrong. */
+public final class Gathering {
+    private final List<Wrong> wrongs = new ArrayList<>();
+
+    /**
+     * Takes one input, or keeps what was wrong with it for later.
+     *
+     * @param path where the input stands, empty when its own name is enough
+     * @return the value, empty when it was refused
+     */
+    public <T> Optional<T> at(String path, Supplier<T> input) {
+        try {
+            return Optional.of(input.get());
+        } catch (Refused refused) {
+            refused.wrongs().forEach(wrong -> wrongs.add(wrong.inside(path)));
+            return Optional.empty();
+        }
+    }
+
+    /** Takes a list of inputs, each standing at {@code path[i]}; those refused are left out. */
+    public <T> List<T> all(String path, List<Supplier<T>> inputs) {
+        List<T> taken = new ArrayList<>();
+        for (int i = 0; i < inputs.size(); i++) {
+            at(path + "[" + i + "]", inputs.get(i)).ifPresent(taken::add);
+        }
+        return taken;
+    }
+
+    /** Notes something wrong between inputs that are fine alone. */
+    public void wrong(String field, String found, String allowed, String mend) {
+        wrongs.add(new Wrong(field, found, allowed, mend));
+    }
+
+    /**
+     * Goes on only when all was well.
+     *
+     * @throws Refused when anything was wrong
+     */
+    public void orRefuse() {
+        if (!wrongs.isEmpty()) {
+            throw new Refused(wrongs);
+        }
+    }
+}

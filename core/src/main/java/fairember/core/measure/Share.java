@@ -1,0 +1,23 @@
+package fairember.core.measure;
+
+/**
+ * A part of a whole: a waste, a margin, a fill.
+ *
+ * @param of1 the fraction, 0 (none) to 1 (all)
+ */
+public record Share(double of1) {
+    public Share {
+        if (!Double.isFinite(of1) || of1 < 0 || of1 > 1) {
+            throw new Refused(
+                    "share", Figures.show(of1 * 100, "%"), "0 to 100 %", "Give a share between nothing and all of it.");
+        }
+    }
+
+    public static Share ofPercent(double percent) {
+        return new Share(percent / 100);
+    }
+
+    public double percent() {
+        return of1 * 100;
+    }
+}

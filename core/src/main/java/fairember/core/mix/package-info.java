@@ -1,0 +1,8 @@
+/**
+ * Start at {@link fairember.core.mix.MixMeasuring#measure}: the studio's mixes as parts of stock clays, their grams, colour,
+ * density and oven window.
+ */
+@NullMarked
+package fairember.core.mix;
+
+import org.jspecify.annotations.NullMarked;

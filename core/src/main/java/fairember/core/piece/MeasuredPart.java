@@ -1,0 +1,42 @@
+package fairember.core.piece;
+
+import fairember.core.finding.Finding;
+import fairember.core.foilcore.SizedCore;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.portion.Portion;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A part with its sums; all masses and lengths are for one copy.
+ *
+ * @param part as it was told
+ * @param mix it is made of
+ * @param portion of clay to roll
+ * @param core in it, or null when it is solid
+ * @param thickest section of clay
+ * @param findings what the rules say of it
+ */
+public record MeasuredPart(
+        Part part,
+        MeasuredMix mix,
+        Portion portion,
+        @Nullable SizedCore core,
+        Length thickest,
+        List<Finding> findings) {
+    public MeasuredPart {
+        findings = List.copyOf(findings);
+    }
+
+    /** Foil in one copy; none when it is solid. */
+    public Mass foil() {
+        return core == null ? Mass.ZERO : core.foil();
+    }
+
+    /** Clay that the core saves in one copy; none when it is solid. */
+    public Mass claySaved() {
+        return core == null ? Mass.ZERO : mix.density().of(core.claySaved());
+    }
+}

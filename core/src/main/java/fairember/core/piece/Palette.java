@@ -1,0 +1,35 @@
+package fairember.core.piece;
+
+import fairember.core.measure.Mass;
+import fairember.core.measure.Refused;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.mix.Mix;
+import fairember.core.mix.MixMeasuring;
+import java.util.Collection;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** The mixes at hand, each measured for one gram. */
+public final class Palette {
+    private final Map<Long, MeasuredMix> mixes;
+
+    public Palette(Collection<Mix> mixes) {
+        this.mixes = mixes.stream()
+                .map(mix -> MixMeasuring.measure(mix, new Mass(1)))
+                .collect(Collectors.toUnmodifiableMap(m -> m.mix().id(), Function.identity()));
+    }
+
+    /**
+     * The mix of this number.
+     *
+     * @throws Refused on "mixId" when there is none
+     */
+    public MeasuredMix mix(long id) {
+        MeasuredMix mix = mixes.get(id);
+        if (mix == null) {
+            throw new Refused("mixId", "mix " + id, "a mix of the studio", "Choose a mix for this part.");
+        }
+        return mix;
+    }
+}

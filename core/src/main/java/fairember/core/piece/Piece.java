@@ -1,0 +1,91 @@
+package fairember.core.piece;
+
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Money;
+import fairember.core.measure.Refused;
+import fairember.core.measure.Words;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A design that can be made again.
+ *
+ * @param id its number in the studio
+ * @param name 1 to 60 characters
+ * @param kind of thing
+ * @param pose on the tray
+ * @param parts one to {@value #MOST_PARTS}
+ * @param stages of baking, in order, one to {@value #MOST_STAGES}; the last one is a full cure of the whole piece
+ * @param steps of its route, in order
+ * @param fittings bought parts
+ * @param gate lines to tick before the last bake, each 1 to 60 characters
+ * @param price asked for one, or null to have it reckoned from the margin
+ */
+public record Piece(
+        long id,
+        String name,
+        PieceKind kind,
+        Pose pose,
+        List<Part> parts,
+        List<Stage> stages,
+        List<Step> steps,
+        List<Fitting> fittings,
+        List<String> gate,
+        @Nullable Money price) {
+    static final int MOST_PARTS = 200;
+    static final int MOST_STAGES = 8;
+    static final int MOST_STEPS = 60;
+
+    /**
+     * A piece whose parts, stages and steps go together.
+     *
+     * @throws Refused with everything that does not
+     */
+    public Piece {
+        name = Words.name("name", name);
+        parts = List.copyOf(parts);
+        stages = List.copyOf(stages);
+        steps = List.copyOf(steps);
+        fittings = List.copyOf(fittings);
+        gate = List.copyOf(gate);
+        Gathering gathering = new Gathering();
+        counted(gathering, "parts", parts.size(), 1, MOST_PARTS);
+        counted(gathering, "stages", stages.size(), 1, MOST_STAGES);
+        counted(gathering, "steps", steps.size(), 0, MOST_STEPS);
+        counted(gathering, "fittings", fittings.size(), 0, MOST_STEPS);
+        counted(gathering, "gate", gate.size(), 0, MOST_STEPS);
+        for (int i = 0; i < gate.size(); i++) {
+            String line = gate.get(i);
+            gathering.at("gate[" + i + "]", () -> Words.name("", line));
+        }
+        for (int i = 0; i < parts.size(); i++) {
+            within(gathering, "parts[" + i + "].stage", parts.get(i).stage(), stages.size() - 1);
+        }
+        for (int i = 0; i < steps.size(); i++) {
+            within(gathering, "steps[" + i + "].stage", steps.get(i).stage(), stages.size());
+        }
+        if (!stages.isEmpty() && stages.get(stages.size() - 1).loose()) {
+            gathering.wrong(
+                    "stages", "a last stage of loose parts", "the whole piece", "End with a bake of the whole piece.");
+        }
+        gathering.orRefuse();
+    }
+
+    private static void counted(Gathering gathering, String field, int found, int least, int most) {
+        if (found < least || found > most) {
+            gathering.wrong(
+                    field, Integer.toString(found), least + " to " + most, "Change how many " + field + " there are.");
+        }
+    }
+
+    private static void within(Gathering gathering, String field, int found, int last) {
+        if (found < 0 || found > last) {
+            gathering.wrong(field, "stage " + (found + 1), "stage 1 to " + (last + 1), "Choose a stage the piece has.");
+        }
+    }
+
+    /** The stage that cures the whole piece. */
+    public int lastStage() {
+        return stages.size() - 1;
+    }
+}

@@ -1,0 +1,16 @@
+package fairember.core.portion;
+
+import fairember.core.measure.Density;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Volume;
+
+/**
+ * The clay of one part, ready to roll.
+ *
+ * @param clay its volume
+ * @param density of the clay
+ * @param mass what the scale shows
+ * @param ball diameter of the ball to roll it from
+ */
+public record Portion(Volume clay, Density density, Mass mass, Length ball) {}

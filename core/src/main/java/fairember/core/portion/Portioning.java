@@ -1,0 +1,22 @@
+package fairember.core.portion;
+
+import fairember.core.measure.Density;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Volume;
+
+/** Portions of clay as grams and as a ball to roll. */
+public final class Portioning {
+    private Portioning() {}
+
+    /**
+     * The portion that holds a volume of clay.
+     *
+     * <pre>m = V·ρ/1000, ball d = (6000·m/(π·ρ))^⅓   (m in g, ρ in g/cm³, V in mm³, d in mm)</pre>
+     */
+    public static Portion portion(Volume clay, Density density) {
+        Mass mass = density.of(clay);
+        double ball = Math.cbrt(6000 * mass.g() / (Math.PI * density.gPerCm3()));
+        return new Portion(clay, density, mass, new Length(ball));
+    }
+}

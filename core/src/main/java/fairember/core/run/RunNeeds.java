@@ -1,0 +1,78 @@
+package fairember.core.run;
+
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Money;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.piece.MeasuredPart;
+import fairember.core.piece.MeasuredPiece;
+import fairember.core.stock.BlockCover;
+import fairember.core.stock.BoughtPart;
+import fairember.core.stock.StockClay;
+import java.util.List;
+
+/**
+ * All that a run takes off the shelf.
+ *
+ * @param portions every part of every piece
+ * @param mixes each mix once, in the order it is first used
+ * @param clays each stock clay once, in the order it is first used
+ * @param cores parts with a foil core
+ * @param torn foil to tear off the roll in all
+ * @param bought parts for fitting, each once
+ */
+public record RunNeeds(
+        List<PortionRow> portions,
+        List<MixNeed> mixes,
+        List<ClayNeed> clays,
+        List<CoreRow> cores,
+        Length torn,
+        List<BoughtNeed> bought) {
+    public RunNeeds {
+        portions = List.copyOf(portions);
+        mixes = List.copyOf(mixes);
+        clays = List.copyOf(clays);
+        cores = List.copyOf(cores);
+        bought = List.copyOf(bought);
+    }
+
+    /**
+     * A part to portion.
+     *
+     * @param count balls to roll in all
+     */
+    public record PortionRow(MeasuredPiece piece, MeasuredPart part, int count) {}
+
+    /**
+     * A mix to make.
+     *
+     * @param net grams that end up in pieces
+     * @param scaled the recipe for the grams to mix, waste included
+     */
+    public record MixNeed(Mass net, MeasuredMix scaled) {}
+
+    /**
+     * A stock clay to take.
+     *
+     * @param needed grams, waste included
+     * @param cover blocks to open and buy
+     */
+    public record ClayNeed(StockClay clay, Mass needed, BlockCover cover) {}
+
+    /**
+     * Cores to press.
+     *
+     * @param count of them
+     * @param torn length off the roll for one
+     */
+    public record CoreRow(MeasuredPiece piece, MeasuredPart part, int count, Length torn) {}
+
+    /**
+     * Bought parts to have.
+     *
+     * @param needed in all
+     * @param toBuy beyond what is on the shelf
+     * @param cost of those to buy
+     */
+    public record BoughtNeed(BoughtPart part, int needed, int toBuy, Money cost) {}
+}

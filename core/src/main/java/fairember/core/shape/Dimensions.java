@@ -1,0 +1,18 @@
+package fairember.core.shape;
+
+import fairember.core.measure.Span;
+
+/** What the dimensions of a shape may be. Every one is a true measure of the finished clay, in mm. */
+final class Dimensions {
+    static final Span DIAMETER = Span.of("diameterMm", "diameter", 0.5, 400, "mm");
+    static final Span LENGTH = Span.of("lengthMm", "length", 0.5, 400, "mm");
+    static final Span WIDTH = Span.of("widthMm", "width", 0.5, 400, "mm");
+    static final Span DEPTH = Span.of("depthMm", "depth", 0.5, 400, "mm");
+    static final Span HEIGHT = Span.of("heightMm", "height", 0.5, 400, "mm");
+    static final Span THICKNESS = Span.of("thicknessMm", "thickness", 0.2, 50, "mm");
+    static final Span BOTTOM = Span.of("bottomMm", "bottom diameter", 0.5, 400, "mm");
+    static final Span TOP = Span.of("topMm", "top diameter", 0.5, 400, "mm");
+    static final Span AROUND = Span.of("aroundMm", "diameter it is wrapped around", 0.5, 400, "mm");
+
+    private Dimensions() {}
+}
