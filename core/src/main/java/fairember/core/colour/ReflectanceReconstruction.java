@@ -20,6 +20,9 @@ public final class ReflectanceReconstruction {
     private static final int N = Spectra.BANDS;
     private static final int SIZE = N + 3;
     private static final double TOLERANCE = 1e-8;
+    /** Near black and white the slopes are tiny but sound. */
+    private static final double SINGULAR = 1e-100;
+
     private static final int MOST_STEPS = 50;
     private static final int CACHE_LIMIT = 4096;
     private static final Map<Srgb, Reflectance> CACHE = new ConcurrentHashMap<>();
@@ -48,7 +51,7 @@ public final class ReflectanceReconstruction {
             if (new ArrayRealVector(residual, false).getLInfNorm() < TOLERANCE) {
                 break;
             }
-            RealVector move = new LUDecomposition(new Array2DRowRealMatrix(slope, false))
+            RealVector move = new LUDecomposition(new Array2DRowRealMatrix(slope, false), SINGULAR)
                     .getSolver()
                     .solve(new ArrayRealVector(residual, false));
             for (int i = 0; i < SIZE; i++) {

@@ -35,9 +35,4 @@ public record Step(String name, Station station, Minutes setup, Minutes each, in
         SETUP.check(setup.min());
         EACH.check(each.min());
     }
-
-    /** Minutes for so many pieces; none when there are no pieces. */
-    public Minutes forPieces(int pieces) {
-        return pieces == 0 ? Minutes.ZERO : setup.plus(each.times(pieces));
-    }
 }

@@ -69,4 +69,10 @@ public record Band(Length around, Length thickness, Length length) implements So
         return List.of(
                 Outline.rectangle(-outer, 0, -inner, length.mm()), Outline.rectangle(inner, 0, outer, length.mm()));
     }
+
+    @Override
+    public List<Outline> front() {
+        double outer = d() / 2 + t();
+        return List.of(Outline.rectangle(-outer, 0, outer, length.mm()));
+    }
 }

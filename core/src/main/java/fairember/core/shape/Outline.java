@@ -11,7 +11,7 @@ import java.util.List;
  */
 public record Outline(List<Point> points) {
     /** Greatest distance in mm between a true curve and the polygon drawn for it. */
-    static final double FLATNESS_MM = 0.05;
+    static final double FLATNESS_MM = 0.02;
 
     public Outline {
         points = List.copyOf(points);

@@ -42,4 +42,9 @@ public sealed interface Solid permits Ball, Rod, Cone, Frustum, Block, Dome, Cap
 
     /** The vertical section through the middle, seen from the front: one outline, or two for a hollow solid. */
     List<Outline> section();
+
+    /** What is seen of it from the front. */
+    default List<Outline> front() {
+        return section();
+    }
 }

@@ -70,6 +70,9 @@ final class BlockSearch {
             double spare = missing - REFINED * choice.grams();
             bulk[i] = (int) Math.max(0, Math.min(choice.most(), Math.floor(spare / choice.grams())));
             missing -= bulk[i] * choice.grams();
+            if (bulk[i] < choice.most()) {
+                break;
+            }
         }
         if (missing > EPSILON_G) {
             descend(0, missing, 0);

@@ -2,7 +2,6 @@ package fairember.core.stock;
 
 import fairember.core.colour.Pigment;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
@@ -49,16 +48,6 @@ public record StockClay(long id, String name, ClayLine line, Pigment pigment, Ma
                 .min(Comparator.comparingDouble(BlockSize::minorPerGram)
                         .thenComparing(BlockSize::mass, Comparator.reverseOrder()))
                 .orElseThrow();
-    }
-
-    /** What this much of it costs, at the price of {@link #bestValue()}. */
-    public Money costOf(Mass mass) {
-        return new Money(1).times(minorFor(mass));
-    }
-
-    /** The same in minor units, not yet rounded: for sums that are rounded once. */
-    public double minorFor(Mass mass) {
-        return bestValue().minorPerGram() * mass.g();
     }
 
     /** All of it on the shelf, opened and not. */

@@ -1,5 +1,6 @@
 package fairember.core.worth;
 
+import fairember.core.measure.Money;
 import fairember.core.workings.Source;
 import fairember.core.workings.Workings;
 
@@ -8,13 +9,16 @@ public final class PieceCostWorkings {
     private PieceCostWorkings() {}
 
     public static Workings of(PieceCost cost) {
-        Rates rates = cost.rates();
-        Workings.Steps steps = Workings.of("Cost and price of one in a batch of " + cost.quantity());
-        steps.given("n", "pieces in the batch", cost.quantity(), "", Source.ENTERED)
-                .given("H", "hands for the batch", cost.minutes().min(), "min", Source.WORKED)
-                .given("h", "an hour of hands", rates.hour().minor(), "minor", Source.ENTERED)
-                .given("E", "oven for the batch", cost.energy().kwh(), "kWh", Source.WORKED)
-                .given("e", "a kilowatt-hour", rates.kwh().minor(), "minor", Source.ENTERED);
+        CostInputs in = cost.in();
+        Rates rates = in.rates();
+        Workings.Steps steps = Workings.of("Cost and price of one in a batch of " + in.quantity());
+        steps.given("n", "pieces in the batch", in.quantity(), "", Source.ENTERED)
+                .given("u", "set-up", in.setup().min(), "min", Source.ENTERED)
+                .given("i", "hands for one", in.each().min(), "min", Source.ENTERED)
+                .worked("H", "hands for the batch", in.hands().min(), "min", "u + n·i")
+                .given("h", "an hour of hands", minor(rates.hour()), "minor", Source.ENTERED)
+                .given("E", "oven for the batch", in.energy().kwh(), "kWh", Source.WORKED)
+                .given("e", "a kilowatt-hour", minor(rates.kwh()), "minor", Source.ENTERED);
         int i = 0;
         StringBuilder sum = new StringBuilder();
         for (PieceCost.Rung rung : cost.rungs()) {
@@ -22,20 +26,24 @@ public final class PieceCostWorkings {
             sum.append(i == 1 ? "" : " + ").append("c").append(i);
             String symbol = "c" + i;
             switch (rung.name()) {
-                case "oven" -> steps.worked(symbol, "oven, rounded", rung.cost().minor(), "minor", "round(e·E/n)");
+                case "oven" -> steps.worked(symbol, "oven, rounded", minor(rung.cost()), "minor", "round(e·E/n)");
                 case "hands" ->
-                    steps.worked(symbol, "hands, rounded", rung.cost().minor(), "minor", "round(h·H/(60·n))");
-                default -> steps.given(symbol, rung.name(), rung.cost().minor(), "minor", Source.WORKED);
+                    steps.worked(symbol, "hands, rounded", minor(rung.cost()), "minor", "round(h·H/(60·n))");
+                default -> steps.given(symbol, rung.name(), minor(rung.cost()), "minor", Source.WORKED);
             }
         }
-        steps.worked("C", "cost", cost.cost().minor(), "minor", sum.toString());
-        if (cost.asked()) {
-            steps.given("P", "price asked", cost.price().minor(), "minor", Source.ENTERED);
+        steps.worked("C", "cost", minor(cost.cost()), "minor", sum.toString());
+        if (in.asked() != null) {
+            steps.given("P", "price asked", minor(cost.price()), "minor", Source.ENTERED);
         } else {
             steps.given("m", "margin wanted", rates.margin().percent(), "%", Source.ENTERED)
-                    .given("s", "price step", rates.step().minor(), "minor", Source.ENTERED)
-                    .worked("P", "price", cost.price().minor(), "minor", "s·ceil(round(C/(1 − m/100))/s)");
+                    .given("s", "price step", minor(rates.step()), "minor", Source.ENTERED)
+                    .worked("P", "price", minor(cost.price()), "minor", "s·ceil(round(C/(1 − m/100))/s)");
         }
-        return steps.worked("K", "kept", cost.kept().minor(), "minor", "P − C").done();
+        return steps.worked("K", "kept", minor(cost.kept()), "minor", "P − C").done();
+    }
+
+    private static double minor(Money money) {
+        return (double) money.minor();
     }
 }

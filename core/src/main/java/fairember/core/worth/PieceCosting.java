@@ -8,8 +8,8 @@ import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadPlanning;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.PlannedLoad;
-import fairember.core.piece.Fitting;
 import fairember.core.piece.MeasuredPiece;
+import fairember.core.piece.Step;
 import fairember.core.run.Job;
 import fairember.core.run.RunBakes;
 import fairember.core.run.RunNeeding;
@@ -21,69 +21,29 @@ public final class PieceCosting {
     private PieceCosting() {}
 
     /**
-     * The cost of one of a batch. Set-up minutes and oven loads are shared by the pieces of the batch.
-     *
-     * <pre>
-     * hands = hour·(Σ set-up + n·Σ each)/(60·n)
-     * oven  = kWh price·(loads·preheat + Σ hold·kW)/n
-     * price = cost/(1 − margin), raised to the next price step, unless the maker set it
-     * </pre>
-     *
-     * Each rung is rounded once to a whole minor unit; the cost is the sum of the rounded rungs.
+     * The cost of one of a batch: what the piece takes, its set-up minutes and its oven loads planned for the batch
+     * alone, as {@link CostLadder#of} adds them up.
      */
     public static PieceCost cost(MeasuredPiece piece, int quantity, Rates rates, FoilRoll roll, Oven oven) {
-        Job one = new Job("one", piece, 1);
-        Job batch = new Job("batch", piece, quantity);
-        RunNeeds needs = RunNeeding.needs(List.of(one), rates.waste());
-        List<PieceCost.ClayCost> clays = needs.clays().stream()
-                .map(c -> new PieceCost.ClayCost(
-                        c.clay().name(), c.needed(), c.clay().costOf(c.needed())))
-                .toList();
-        LoadPlan loads = LoadPlanning.plan(RunBakes.of(List.of(batch)), oven);
-        Energy energy = loads.loads().stream().map(PlannedLoad::energy).reduce(Energy.ZERO, Energy::plus);
-        Minutes minutes = piece.piece().steps().stream()
-                .map(step -> step.forPieces(quantity))
-                .reduce(Minutes.ZERO, Minutes::plus);
-        List<PieceCost.Rung> rungs = List.of(
-                new PieceCost.Rung("clay", clay(needs)),
-                new PieceCost.Rung("foil", roll.costOf(needs.torn())),
-                new PieceCost.Rung("findings", findings(piece)),
-                new PieceCost.Rung("oven", rates.kwh().times(energy.kwh() / quantity)),
-                new PieceCost.Rung("hands", rates.hour().times(minutes.min() / 60 / quantity)));
-        Money cost = rungs.stream().map(PieceCost.Rung::cost).reduce(Money.ZERO, Money::plus);
-        Money asked = piece.piece().price();
-        Money price = asked != null
-                ? asked
-                : cost.times(1 / (1 - rates.margin().of1())).roundedUpTo(rates.step());
-        return new PieceCost(
-                piece,
+        RunNeeds needs = RunNeeding.needs(List.of(new Job("one", piece, 1)), rates.waste());
+        LoadPlan loads = LoadPlanning.plan(RunBakes.of(List.of(new Job("batch", piece, quantity))), oven);
+        List<Step> steps = piece.piece().steps();
+        return CostLadder.of(new CostInputs(
                 quantity,
-                rates,
-                clays,
+                needs.clays().stream()
+                        .map(c -> new CostInputs.Clay(
+                                c.clay().name(), c.needed(), c.clay().bestValue()))
+                        .toList(),
                 needs.torn(),
-                minutes,
-                energy,
+                roll,
+                piece.piece().fittings().stream()
+                        .map(f -> f.part().price().times(f.count()))
+                        .reduce(Money.ZERO, Money::plus),
+                steps.stream().map(Step::setup).reduce(Minutes.ZERO, Minutes::plus),
+                steps.stream().map(Step::each).reduce(Minutes.ZERO, Minutes::plus),
                 loads.loads().size(),
-                rungs,
-                cost,
-                price,
-                asked != null,
-                price.minus(cost));
-    }
-
-    /** All clay of a piece in one sum, so that it is rounded once. */
-    private static Money clay(RunNeeds needs) {
-        double minor = needs.clays().stream()
-                .mapToDouble(c -> c.clay().minorFor(c.needed()))
-                .sum();
-        return new Money(1).times(minor);
-    }
-
-    private static Money findings(MeasuredPiece piece) {
-        return piece.piece().fittings().stream().map(PieceCosting::fitted).reduce(Money.ZERO, Money::plus);
-    }
-
-    private static Money fitted(Fitting fitting) {
-        return fitting.part().price().times(fitting.count());
+                loads.loads().stream().map(PlannedLoad::energy).reduce(Energy.ZERO, Energy::plus),
+                rates,
+                piece.piece().price()));
     }
 }

@@ -1,0 +1,81 @@
+package fairember.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The doors of the core: what may use what. */
+public class ArchitectureTest {
+    /** Each package may use only those before it. */
+    static final List<String> ORDER = List.of(
+            "measure",
+            "finding",
+            "workings",
+            "shape",
+            "portion",
+            "foilcore",
+            "colour",
+            "bake",
+            "stock",
+            "mix",
+            "piece",
+            "ovenload",
+            "run",
+            "worth");
+
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("fairember.core");
+
+    @DataProvider
+    public Object[][] packages() {
+        return ORDER.stream().map(name -> new Object[] {name}).toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "packages")
+    public void aPackageUsesOnlyPackagesBeforeIt(String name) {
+        List<String> allowed = new ArrayList<>(List.of("java..", "org.jspecify..", "fairember.core." + name));
+        ORDER.subList(0, ORDER.indexOf(name)).forEach(before -> allowed.add("fairember.core." + before));
+        if (name.equals("colour")) {
+            allowed.add("org.hipparchus..");
+        }
+        classes()
+                .that()
+                .resideInAPackage("fairember.core." + name)
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(allowed.toArray(String[]::new))
+                .check(CORE);
+    }
+
+    @Test
+    public void everyPackageHasAPlaceInTheOrder() {
+        classes()
+                .should()
+                .resideInAnyPackage(
+                        ORDER.stream().map(p -> "fairember.core." + p).toArray(String[]::new))
+                .check(CORE);
+    }
+
+    @Test
+    public void calculationsNeverUseWorkings() {
+        noClasses()
+                .that()
+                .haveSimpleNameNotEndingWith("Workings")
+                .and()
+                .resideOutsideOfPackage("fairember.core.workings")
+                .and()
+                .areTopLevelClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("fairember.core.workings")
+                .check(CORE);
+    }
+}

@@ -1,0 +1,140 @@
+package fairember.core;
+
+import fairember.core.bake.BakeRules;
+import fairember.core.bake.ClayWindow;
+import fairember.core.bake.School;
+import fairember.core.bake.StageKind;
+import fairember.core.colour.Opacity;
+import fairember.core.colour.Pigment;
+import fairember.core.colour.Srgb;
+import fairember.core.colour.Strength;
+import fairember.core.foilcore.CoreSpec;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.Packing;
+import fairember.core.measure.Density;
+import fairember.core.measure.Energy;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Money;
+import fairember.core.measure.Share;
+import fairember.core.measure.Temperature;
+import fairember.core.mix.Mix;
+import fairember.core.ovenload.Oven;
+import fairember.core.piece.Fitting;
+import fairember.core.piece.MeasuredPiece;
+import fairember.core.piece.Palette;
+import fairember.core.piece.Part;
+import fairember.core.piece.Piece;
+import fairember.core.piece.PieceKind;
+import fairember.core.piece.PieceMeasuring;
+import fairember.core.piece.Placement;
+import fairember.core.piece.Pose;
+import fairember.core.piece.Stage;
+import fairember.core.piece.Station;
+import fairember.core.piece.Step;
+import fairember.core.shape.Ball;
+import fairember.core.shape.Rod;
+import fairember.core.shape.Solid;
+import fairember.core.stock.BlockSize;
+import fairember.core.stock.BoughtPart;
+import fairember.core.stock.ClayLine;
+import fairember.core.stock.StockClay;
+import fairember.core.worth.Rates;
+import java.util.List;
+
+/** A small made-up studio for tests, with round numbers that can be worked by hand. */
+public final class Samples {
+    /** 125-135 °C, 15 min per 6 mm, 15 to 90 min, sections to 12 mm, density 2. */
+    public static final ClayLine FIRM = line(1, "Firm", 125, 135, 15, 15, 90);
+    /** 110-120 °C: never meets {@link #FIRM}. */
+    public static final ClayLine COOL = line(2, "Cool", 110, 120, 15, 20, 60);
+
+    public static final StockClay WHITE = clay(1, "White", FIRM, "#f4f2ea", 100);
+    public static final StockClay RED = clay(2, "Red", FIRM, "#b3342b", 0);
+    public static final Mix CHALK = new Mix(1, "Chalk", List.of(new Mix.Ingredient(WHITE, 1)));
+    public static final Mix ROSE =
+            new Mix(2, "Rose", List.of(new Mix.Ingredient(WHITE, 3), new Mix.Ingredient(RED, 1)));
+    public static final BoughtPart PIN = new BoughtPart(1, "Eye pin", new Money(10), 5, new Mass(0.5));
+    public static final Palette PALETTE = new Palette(List.of(CHALK, ROSE));
+    public static final FoilRoll ROLL = FoilRoll.of(16, 300, 10, new Money(300));
+    public static final BakeRules PACKET = new BakeRules(School.PACKET, new Minutes(60), new Minutes(10));
+    /** 300 × 200 mm tray, 10 min and 0.2 kWh to preheat, 0.6 kW to hold. */
+    public static final Oven OVEN = new Oven(
+            "Bench oven",
+            new Length(300),
+            new Length(200),
+            new Length(150),
+            new Length(5),
+            new Minutes(10),
+            new Energy(0.2),
+            0.6);
+
+    /** 12.00 an hour, 0.30 a kWh, 10 % waste, 50 % margin, prices in steps of 0.50. */
+    public static final Rates RATES =
+            new Rates(new Money(1200), new Money(30), Share.ofPercent(10), Share.ofPercent(50), new Money(50));
+
+    private Samples() {}
+
+    public static ClayLine line(long id, String name, double low, double high, double rate, double least, double most) {
+        ClayWindow window = new ClayWindow(
+                new Temperature(low),
+                new Temperature(high),
+                new Temperature(high + 20),
+                new Minutes(rate),
+                new Minutes(least),
+                new Minutes(most),
+                new Length(12));
+        return new ClayLine(id, name, window, new Density(2));
+    }
+
+    /** Sold in blocks of 50 g at 2.00 (one on the shelf) and 200 g at 6.00 (none). */
+    public static StockClay clay(long id, String name, ClayLine line, String hex, double openG) {
+        Srgb swatch = Srgb.parse("hex", hex);
+        return new StockClay(
+                id,
+                name,
+                line,
+                new Pigment(swatch, swatch, Opacity.OPAQUE, Strength.NORMAL),
+                new Mass(openG),
+                List.of(
+                        new BlockSize(new Mass(50), new Money(200), 1),
+                        new BlockSize(new Mass(200), new Money(600), 0)));
+    }
+
+    public static Step step(String name, Station station, double setup, double each, int stage) {
+        return new Step(name, station, new Minutes(setup), new Minutes(each), stage);
+    }
+
+    public static Part part(String name, Solid solid, int count, Mix mix, int stage, Double shell) {
+        CoreSpec core = shell == null ? null : new CoreSpec(new Length(shell), Packing.FIRM);
+        return new Part(name, solid, count, mix.id(), stage, core, Placement.MIDDLE);
+    }
+
+    /** A 40 mm ball on a shell of 5, and two eyes of 6 mm that are baked loose first. */
+    public static Piece seal() {
+        return new Piece(
+                7,
+                "Seal",
+                PieceKind.FIGURINE,
+                Pose.STANDS,
+                List.of(
+                        part("Body", new Ball(new Length(40)), 1, ROSE, 1, 5.0),
+                        part("Eye", new Rod(new Length(6), new Length(6)), 2, CHALK, 0, null)),
+                List.of(
+                        new Stage("eyes", StageKind.SET, true, new Minutes(15)),
+                        new Stage("whole", StageKind.CURE, false, new Minutes(30))),
+                List.of(
+                        step("roll eyes", Station.PORTION, 2, 1, 0),
+                        step("press cores", Station.CORES, 5, 2, 1),
+                        step("build", Station.SHAPE, 5, 10, 1),
+                        step("fit pin", Station.FIT, 1, 0.5, 2)),
+                List.of(new Fitting(PIN, 1)),
+                List.of("Whiskers pricked"),
+                null);
+    }
+
+    public static MeasuredPiece measured(Piece piece) {
+        return PieceMeasuring.measure(piece, PALETTE, ROLL, PACKET);
+    }
+}

@@ -1,0 +1,70 @@
+package fairember.core.bake;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairember.core.Refusals;
+import fairember.core.Samples;
+import fairember.core.finding.Finding;
+import fairember.core.measure.Length;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Wrong;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class BakeNeedingTest {
+    private static final ClayWindow FIRM = Samples.FIRM.window();
+    private static final ClayWindow COOL = Samples.COOL.window();
+    private static final BakeRules LONG = new BakeRules(School.LONG_HOLD, new Minutes(60), new Minutes(10));
+
+    @DataProvider
+    public Object[][] holds() {
+        return new Object[][] {
+            // rules, kind, T, hold: 15 min per 6 mm, least 15
+            {Samples.PACKET, StageKind.CURE, 4.0, 15.0},
+            {Samples.PACKET, StageKind.CURE, 6.0, 15.0},
+            {Samples.PACKET, StageKind.CURE, 9.0, 22.5},
+            {Samples.PACKET, StageKind.CURE, 12.0, 30.0},
+            {LONG, StageKind.CURE, 4.0, 60.0},
+            {LONG, StageKind.CURE, 30.0, 75.0},
+            {LONG, StageKind.SET, 30.0, 10.0},
+        };
+    }
+
+    @Test(dataProvider = "holds")
+    public void theHoldFollowsTheSchoolAndIsNeverUnderThePacketInAFullCure(
+            BakeRules rules, StageKind kind, double thickest, double hold) {
+        BakeNeed need = BakeNeeding.need("Seal", SharedWindow.of(List.of(FIRM)), new Length(thickest), kind, rules);
+        assertThat(need.hold().min()).isEqualTo(hold);
+        assertThat(need.reason()).isNotBlank();
+        assertThat(need.most().min()).isGreaterThanOrEqualTo(hold);
+    }
+
+    @Test
+    public void aHoldOverThePacketsMostIsKeptAndSaid() {
+        BakeNeed need = BakeNeeding.need(
+                "Seal", SharedWindow.of(List.of(FIRM)), new Length(40), StageKind.CURE, Samples.PACKET);
+        assertThat(need.hold().min()).isEqualTo(100);
+        assertThat(need.findings()).extracting(Finding::rule).containsExactly("hold-long");
+    }
+
+    @Test
+    public void sharedWindowsIntersectAndTakeTheStricterOfEachLimit() {
+        SharedWindow shared = SharedWindow.of(List.of(FIRM, COOL));
+        assertThat(shared.low().c()).isEqualTo(125);
+        assertThat(shared.high().c()).isEqualTo(120);
+        assertThat(shared.least().min()).isEqualTo(20);
+        assertThat(shared.most().min()).isEqualTo(60);
+        assertThat(shared.meets()).isFalse();
+        assertThat(shared).isEqualTo(SharedWindow.of(List.of(COOL, FIRM, COOL)));
+        BakeNeed need = BakeNeeding.need("Seal", shared, new Length(4), StageKind.CURE, Samples.PACKET);
+        assertThat(need.findings()).extracting(Finding::rule).containsExactly("windows-apart");
+    }
+
+    @Test
+    public void aWindowOutOfOrderIsRefusedAtEachPlace() {
+        assertThat(Refusals.of(() -> Samples.line(3, "Odd", 140, 130, 15, 30, 20)))
+                .extracting(Wrong::field)
+                .containsExactly("highC", "mostMin");
+    }
+}

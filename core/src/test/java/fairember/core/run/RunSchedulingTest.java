@@ -1,0 +1,158 @@
+package fairember.core.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairember.core.Refusals;
+import fairember.core.Samples;
+import fairember.core.bake.BakeRules;
+import fairember.core.bake.School;
+import fairember.core.finding.Finding;
+import fairember.core.measure.Minutes;
+import fairember.core.piece.MeasuredPiece;
+import fairember.core.piece.PieceMeasuring;
+import java.time.DayOfWeek;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import org.testng.annotations.Test;
+
+public class RunSchedulingTest {
+    private static final MeasuredPiece SEAL = Samples.measured(Samples.seal());
+    private static final WorkHours WEEKDAYS =
+            new WorkHours(LocalTime.of(9, 0), LocalTime.of(17, 0), EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
+    /** A Monday. */
+    private static final LocalDateTime MONDAY_NINE = LocalDateTime.of(2026, 3, 2, 9, 0);
+
+    private static RunSchedule schedule(List<Job> jobs, LocalDateTime from) {
+        return RunScheduling.schedule(jobs, Samples.OVEN, WEEKDAYS, RunScheduling.Start.at(from));
+    }
+
+    /**
+     * Six seals, by hand. Eyes 2 + 6·1 = 8 min to 9:08; oven from 9:08, in 9:18, out 9:28, cooled 9:43. Cores
+     * 5 + 6·2 = 17 and building 5 + 6·10 = 65 belong to stage 2 and wait for cooled eyes: 9:43 to 10:00 to 11:05. Oven
+     * from 11:05, in 11:15, out 11:30 (15 min), cooled 12:00. Fitting 1 + 6·0.5 = 4 to 12:04.
+     */
+    @Test
+    public void sixSealsAreDoneAtFourMinutesPastNoon() {
+        RunSchedule schedule = schedule(List.of(new Job("a", SEAL, 6)), MONDAY_NINE);
+        assertThat(schedule.hands().min()).isEqualTo(94);
+        assertThat(schedule.loads())
+                .extracting(RunSchedule.TimedLoad::in)
+                .containsExactly(MONDAY_NINE.plusMinutes(18), MONDAY_NINE.plusMinutes(135));
+        assertThat(schedule.loads().get(1).out()).isEqualTo(MONDAY_NINE.plusMinutes(150));
+        assertThat(schedule.finish()).isEqualTo(MONDAY_NINE.plusMinutes(184));
+        // Two preheats, 10 and 15 minutes at 0.6 kW.
+        assertThat(schedule.energy().kwh()).isCloseTo(0.4 + 0.25, within(1e-9));
+    }
+
+    @Test
+    public void workGoesOnTheNextWorkingDayAndNoLoadRunsPastClosing() {
+        LocalDateTime fridayFour = LocalDateTime.of(2026, 3, 6, 16, 0);
+        RunSchedule schedule = schedule(List.of(new Job("a", SEAL, 6)), fridayFour);
+        // Eyes come out 16:28, cooled 16:43; cores run into the weekend's edge, building goes on on Monday.
+        assertThat(schedule.tasks().get(2).slots()).hasSize(1);
+        assertThat(schedule.tasks().get(2).slots().get(0).from()).isEqualTo(LocalDateTime.of(2026, 3, 9, 9, 0));
+        RunSchedule late = schedule(List.of(new Job("a", SEAL, 6)), fridayFour.plusMinutes(40));
+        // 16:48 and 20 minutes of oven would end at 17:08.
+        assertThat(late.loads().get(0).heatFrom()).isEqualTo(LocalDateTime.of(2026, 3, 9, 9, 0));
+    }
+
+    @Test
+    public void whatIsDoneIsNotDoneAgain() {
+        Progress progress = new Progress(List.of(6, 6, 2), List.of(12), 0, false);
+        RunSchedule schedule = schedule(List.of(new Job("a", SEAL, 6, progress)), MONDAY_NINE);
+        assertThat(schedule.loads()).hasSize(1);
+        // Four more to build with no new set-up, then the fitting.
+        assertThat(schedule.hands().min()).isEqualTo(40 + 4);
+        Progress all = new Progress(List.of(6, 6, 6, 6), List.of(12, 6), 0, true);
+        assertThat(schedule(List.of(new Job("a", SEAL, 6, all)), MONDAY_NINE).finish())
+                .isEqualTo(MONDAY_NINE);
+    }
+
+    @Test
+    public void stepsWaitForWhatIsStillInTheOven() {
+        LocalDateTime cooled = MONDAY_NINE.plusHours(2);
+        Progress progress = new Progress(List.of(6), List.of(12), 0, false);
+        RunSchedule schedule = RunScheduling.schedule(
+                List.of(new Job("a", SEAL, 6, progress)),
+                Samples.OVEN,
+                WEEKDAYS,
+                new RunScheduling.Start(MONDAY_NINE, MONDAY_NINE.plusHours(1), Map.of("a/0", cooled)));
+        assertThat(schedule.tasks().get(0).slots().get(0).from()).isEqualTo(cooled);
+    }
+
+    @Test
+    public void aLoadLongerThanTheDayStartsAtOpeningAndIsSaid() {
+        WorkHours nineToTen = new WorkHours(LocalTime.of(9, 0), LocalTime.of(10, 0), EnumSet.allOf(DayOfWeek.class));
+        BakeRules anHour = new BakeRules(School.LONG_HOLD, new Minutes(60), new Minutes(10));
+        MeasuredPiece seal = PieceMeasuring.measure(Samples.seal(), Samples.PALETTE, Samples.ROLL, anHour);
+        RunSchedule schedule = RunScheduling.schedule(
+                List.of(new Job("a", seal, 1)), Samples.OVEN, nineToTen, RunScheduling.Start.at(MONDAY_NINE));
+        assertThat(schedule.findings()).extracting(Finding::rule).containsExactly("hours-short");
+        assertThat(schedule.loads().get(1).heatFrom().toLocalTime()).isEqualTo(LocalTime.of(9, 0));
+    }
+
+    @Test
+    public void hoursOfLessThanHalfAnHourOrOnNoDayAreRefused() {
+        assertThat(Refusals.of(
+                        () -> new WorkHours(LocalTime.NOON, LocalTime.of(12, 10), EnumSet.allOf(DayOfWeek.class))))
+                .hasSize(1);
+        assertThat(Refusals.of(() -> new WorkHours(LocalTime.NOON, LocalTime.MAX, EnumSet.noneOf(DayOfWeek.class))))
+                .hasSize(1);
+    }
+
+    @Test
+    public void handsAndOvenAreNeverInTwoPlacesOnFiftyRandomBenches() {
+        SplittableRandom random = new SplittableRandom(5);
+        for (int round = 0; round < 50; round++) {
+            List<Job> jobs = new ArrayList<>();
+            for (int i = 0; i <= random.nextInt(4); i++) {
+                jobs.add(new Job("j" + i, SEAL, 1 + random.nextInt(60)));
+            }
+            RunSchedule schedule = schedule(jobs, MONDAY_NINE.plusMinutes(random.nextInt(3000)));
+            review(jobs, schedule);
+        }
+    }
+
+    private static void review(List<Job> jobs, RunSchedule schedule) {
+        List<WorkHours.Slot> hands =
+                schedule.tasks().stream().flatMap(t -> t.slots().stream()).toList();
+        List<WorkHours.Slot> oven = schedule.loads().stream()
+                .map(l -> new WorkHours.Slot(l.heatFrom(), l.out()))
+                .toList();
+        for (List<WorkHours.Slot> lane : List.of(hands, oven)) {
+            List<WorkHours.Slot> sorted = new ArrayList<>(lane);
+            sorted.sort(Comparator.comparing(WorkHours.Slot::from));
+            for (int i = 0; i < sorted.size(); i++) {
+                WorkHours.Slot slot = sorted.get(i);
+                assertThat(slot.from().toLocalTime()).isAfterOrEqualTo(LocalTime.of(9, 0));
+                assertThat(slot.to().toLocalTime()).isBeforeOrEqualTo(LocalTime.of(17, 0));
+                assertThat(slot.from().getDayOfWeek()).isNotIn(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY);
+                if (i > 0) {
+                    assertThat(sorted.get(i - 1).to()).isBeforeOrEqualTo(slot.from());
+                }
+            }
+        }
+        for (Job job : jobs) {
+            for (RunSchedule.TimedLoad load : schedule.loads()) {
+                boolean last = load.load().items().stream()
+                        .anyMatch(item -> item.bake().key().equals(job.bakeKey(1)));
+                if (last) {
+                    LocalDateTime built = schedule.tasks().stream()
+                            .filter(t -> t.job() == job && t.step().stage() == 1)
+                            .map(t -> t.slots().get(t.slots().size() - 1).to())
+                            .max(Comparator.naturalOrder())
+                            .orElseThrow();
+                    assertThat(built).isBeforeOrEqualTo(load.heatFrom());
+                }
+            }
+        }
+        assertThat(schedule.findings()).extracting(Finding::rule).isEmpty();
+    }
+}

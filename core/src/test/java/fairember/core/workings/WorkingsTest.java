@@ -1,0 +1,129 @@
+package fairember.core.workings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairember.core.Samples;
+import fairember.core.bake.BakeNeedWorkings;
+import fairember.core.bake.BakeNeeding;
+import fairember.core.bake.BakeRules;
+import fairember.core.bake.School;
+import fairember.core.bake.StageKind;
+import fairember.core.colour.MixedColourWorkings;
+import fairember.core.foilcore.SizedCoreWorkings;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Minutes;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.mix.MeasuredMixWorkings;
+import fairember.core.mix.MixMeasuring;
+import fairember.core.piece.MeasuredPart;
+import fairember.core.piece.MeasuredPiece;
+import fairember.core.portion.PortionWorkings;
+import fairember.core.shape.ShapeKind;
+import fairember.core.shape.ShapeWorkings;
+import fairember.core.worth.PieceCostWorkings;
+import fairember.core.worth.PieceCosting;
+import fairember.core.worth.Rates;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import net.objecthunter.exp4j.ExpressionBuilder;
+import net.objecthunter.exp4j.function.Function;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Every formula that is shown gives the figure that is shown beside it. */
+public class WorkingsTest {
+    @DataProvider
+    public Object[][] workings() {
+        List<Workings> all = new ArrayList<>();
+        for (ShapeKind kind : ShapeKind.values()) {
+            List<Double> mm = new ArrayList<>();
+            kind.dimensions().forEach(d -> mm.add(List.of(24.0, 11.0, 7.0).get(mm.size())));
+            all.add(ShapeWorkings.of(kind.make(mm)));
+        }
+        MeasuredPiece seal = Samples.measured(Samples.seal());
+        for (MeasuredPart part : seal.parts()) {
+            all.add(PortionWorkings.of(part.portion()));
+            if (part.core() != null) {
+                all.add(SizedCoreWorkings.of(part.core(), Samples.ROLL));
+            }
+        }
+        MeasuredMix rose = MixMeasuring.measure(Samples.ROSE, new Mass(37));
+        all.add(MeasuredMixWorkings.of(rose));
+        all.add(MixedColourWorkings.of(rose.colour()));
+        BakeRules longHold = new BakeRules(School.LONG_HOLD, new Minutes(45), new Minutes(10));
+        for (BakeRules rules : List.of(Samples.PACKET, longHold)) {
+            for (StageKind kind : StageKind.values()) {
+                all.add(BakeNeedWorkings.of(BakeNeeding.need("x", rose.window(), new Length(9), kind, rules)));
+            }
+        }
+        Rates rates = Samples.RATES;
+        all.add(PieceCostWorkings.of(PieceCosting.cost(seal, 12, rates, Samples.ROLL, Samples.OVEN)));
+        return all.stream().map(w -> new Object[] {w}).toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "workings")
+    public void everyWorkedLineFollowsFromTheLinesAboveIt(Workings workings) {
+        Map<String, Double> known = new HashMap<>();
+        for (Line line : workings.lines()) {
+            assertThat(known).as("symbol used once in " + workings.title()).doesNotContainKey(name(line.symbol()));
+            if (!line.formula().isEmpty()) {
+                double evaluated = evaluate(line.formula(), known);
+                double slack = 1e-9 * Math.max(1, Math.abs(line.value()));
+                assertThat(line.value())
+                        .as("%s = %s in %s", line.symbol(), line.formula(), workings.title())
+                        .isCloseTo(evaluated, within(slack));
+            }
+            known.put(name(line.symbol()), line.value());
+        }
+        assertThat(workings.lines()).anyMatch(line -> !line.formula().isEmpty());
+    }
+
+    private static double evaluate(String formula, Map<String, Double> known) {
+        String plain = formula.replace("π", "3.141592653589793")
+                .replace("·", "*")
+                .replace("−", "-")
+                .replace("²", "^2")
+                .replace("³", "^3")
+                .replace("√", "sqrt")
+                .replace("ρa", "rhoa")
+                .replace("ρ", "rho")
+                .replace("δ", "delta");
+        return new ExpressionBuilder(rename(plain))
+                .functions(two("min", true), two("max", false), round())
+                .variables(known.keySet())
+                .build()
+                .setVariables(known)
+                .evaluate();
+    }
+
+    /** Symbols as names the evaluator takes: it knows e as Euler's number. */
+    private static String name(String symbol) {
+        return "v_" + symbol.replace("ρa", "rhoa").replace("ρ", "rho").replace("δ", "delta");
+    }
+
+    private static String rename(String formula) {
+        return formula.replaceAll("(?<![A-Za-z_0-9.])(?!(?:min|max|sqrt|ceil|round)\\()([A-Za-z][A-Za-z0-9]*)", "v_$1");
+    }
+
+    private static Function two(String name, boolean least) {
+        return new Function(name, 2) {
+            @Override
+            public double apply(double... args) {
+                return least ? Math.min(args[0], args[1]) : Math.max(args[0], args[1]);
+            }
+        };
+    }
+
+    private static Function round() {
+        return new Function("round", 1) {
+            @Override
+            public double apply(double... args) {
+                return Math.rint(args[0]);
+            }
+        };
+    }
+}

@@ -1,0 +1,80 @@
+package fairember.core.worth;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairember.core.Samples;
+import fairember.core.measure.Money;
+import fairember.core.piece.MeasuredPiece;
+import fairember.core.piece.Piece;
+import org.testng.annotations.Test;
+
+public class PieceCostingTest {
+    private static final MeasuredPiece SEAL = Samples.measured(Samples.seal());
+
+    private static PieceCost cost(int quantity) {
+        return PieceCosting.cost(SEAL, quantity, Samples.RATES, Samples.ROLL, Samples.OVEN);
+    }
+
+    private static long rung(PieceCost cost, String name) {
+        return cost.rungs().stream()
+                .filter(r -> r.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .cost()
+                .minor();
+    }
+
+    /**
+     * Twelve seals by hand, in cents. Clay: 39.425 g · 1.1 at 6.00 for 200 g = 130.1. Foil: 7.069 g spread is
+     * 163 625 mm², 545.4 mm of a 10 m roll at 3.00 = 16.4. Pin 10. Oven: loads of 10 and 15 min, 0.4 + 0.25 kWh at 30 over
+     * 12 = 1.6. Hands: 13 + 12·13.5 = 175 min at 12.00 an hour over 12 = 291.7.
+     */
+    @Test
+    public void oneOfTwelveSealsCosts4Euro50AndSellsFor9Euro() {
+        PieceCost cost = cost(12);
+        assertThat(rung(cost, "clay")).isEqualTo(130);
+        assertThat(rung(cost, "foil")).isEqualTo(16);
+        assertThat(rung(cost, "findings")).isEqualTo(10);
+        assertThat(rung(cost, "oven")).isEqualTo(2);
+        assertThat(rung(cost, "hands")).isEqualTo(292);
+        assertThat(cost.cost().minor()).isEqualTo(450);
+        // 450/(1 − 0.5) = 900, a whole number of 50s.
+        assertThat(cost.price().minor()).isEqualTo(900);
+        assertThat(cost.marginPercent()).isEqualTo(50.0);
+    }
+
+    @Test
+    public void aLargerBatchNeverCostsMoreHandsForAPieceAndTheLadderAddsUp() {
+        long before = Long.MAX_VALUE;
+        for (int quantity : new int[] {1, 2, 3, 6, 12, 24, 100}) {
+            PieceCost cost = cost(quantity);
+            assertThat(rung(cost, "hands")).isLessThanOrEqualTo(before);
+            before = rung(cost, "hands");
+            long sum = cost.rungs().stream().mapToLong(r -> r.cost().minor()).sum();
+            assertThat(cost.cost().minor()).isEqualTo(sum);
+            assertThat(cost.kept().minor()).isEqualTo(cost.price().minor() - sum);
+            assertThat(cost.price().minor() % 50).isZero();
+            assertThat(cost.marginPercent()).isGreaterThanOrEqualTo(50);
+        }
+    }
+
+    @Test
+    public void aPriceTheMakerAsksIsKeptAndItsMarginReckoned() {
+        Piece s = Samples.seal();
+        Piece asked = new Piece(
+                s.id(),
+                s.name(),
+                s.kind(),
+                s.pose(),
+                s.parts(),
+                s.stages(),
+                s.steps(),
+                s.fittings(),
+                s.gate(),
+                new Money(400));
+        PieceCost cost = PieceCosting.cost(Samples.measured(asked), 12, Samples.RATES, Samples.ROLL, Samples.OVEN);
+        assertThat(cost.price().minor()).isEqualTo(400);
+        assertThat(cost.kept().minor()).isEqualTo(-50);
+        assertThat(cost.marginPercent()).isEqualTo(-12.5);
+    }
+}
