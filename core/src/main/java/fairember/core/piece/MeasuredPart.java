@@ -35,6 +35,11 @@ public record MeasuredPart(
         return core == null ? Mass.ZERO : core.foil();
     }
 
+    /** Foil to tear off the roll for one copy; none when it is solid. */
+    public Length torn() {
+        return core == null ? Length.ZERO : core.torn();
+    }
+
     /** Clay that the core saves in one copy; none when it is solid. */
     public Mass claySaved() {
         return core == null ? Mass.ZERO : mix.density().of(core.claySaved());

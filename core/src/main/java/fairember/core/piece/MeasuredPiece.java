@@ -1,6 +1,7 @@
 package fairember.core.piece;
 
 import fairember.core.finding.Finding;
+import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.shape.Box;
 import java.util.List;
@@ -15,6 +16,7 @@ import java.util.stream.Stream;
  * @param clay in one piece
  * @param foil in one piece
  * @param fitted weight of its bought parts
+ * @param torn foil off the roll for one piece
  * @param claySaved by its cores
  * @param box that holds it, in the pose it is drawn in
  */
@@ -24,6 +26,7 @@ public record MeasuredPiece(
         List<MeasuredStage> stages,
         Mass clay,
         Mass foil,
+        Length torn,
         Mass fitted,
         Mass claySaved,
         Box box) {

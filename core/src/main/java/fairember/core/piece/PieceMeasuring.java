@@ -65,6 +65,9 @@ public final class PieceMeasuring {
                 stages,
                 total(parts, p -> p.portion().mass()),
                 total(parts, MeasuredPart::foil),
+                new Length(parts.stream()
+                        .mapToDouble(p -> p.torn().mm() * p.part().count())
+                        .sum()),
                 new Mass(piece.fittings().stream()
                         .mapToDouble(f -> f.part().mass().g() * f.count())
                         .sum()),

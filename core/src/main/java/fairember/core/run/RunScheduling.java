@@ -17,6 +17,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Stream;
 
 /**
@@ -100,7 +101,7 @@ public final class RunScheduling {
                 loads,
                 tasks.stream().map(RunSchedule.HandsTask::minutes).reduce(Minutes.ZERO, Minutes::plus),
                 loads.stream().map(l -> l.load().energy()).reduce(Energy.ZERO, Energy::plus),
-                finish(loads),
+                finish(jobs, loads),
                 findings);
     }
 
@@ -209,13 +210,17 @@ public final class RunScheduling {
         return longest;
     }
 
-    private LocalDateTime finish(List<RunSchedule.TimedLoad> loads) {
+    private LocalDateTime finish(List<Job> jobs, List<RunSchedule.TimedLoad> loads) {
         Stream<LocalDateTime> ends = Stream.concat(
                 loads.stream().map(RunSchedule.TimedLoad::cooled),
                 tasks.stream().flatMap(t -> t.slots().stream()).map(WorkHours.Slot::to));
-        return Stream.concat(ends, start.cooledAt().values().stream())
-                .max(Comparator.naturalOrder())
-                .orElse(start.now());
+        Stream<LocalDateTime> cooling = jobs.stream()
+                .flatMap(job -> Stream.iterate(0, i -> i + 1)
+                        .limit(job.piece().stages().size())
+                        .map(job::bakeKey))
+                .map(start.cooledAt()::get)
+                .filter(Objects::nonNull);
+        return Stream.concat(ends, cooling).max(Comparator.naturalOrder()).orElse(start.now());
     }
 
     private static Duration seconds(Minutes minutes) {

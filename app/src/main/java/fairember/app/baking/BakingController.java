@@ -1,0 +1,74 @@
+package fairember.app.baking;
+
+import fairember.app.keeping.Keeping;
+import fairember.app.keeping.Kept;
+import fairember.app.keeping.MissingException;
+import fairember.app.oven.LoadForm;
+import fairember.app.oven.LoadStore;
+import fairember.app.run.Planning;
+import fairember.core.measure.Refused;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The oven's days, and loads that go in and come out. */
+@RestController
+@RequestMapping("/api/baking")
+class BakingController {
+    private final LoadStore loads;
+    private final LoadReview review;
+    private final Days days;
+    private final Planning planning;
+    private final Keeping keeping;
+
+    BakingController(LoadStore loads, LoadReview review, Days days, Planning planning, Keeping keeping) {
+        this.loads = loads;
+        this.review = review;
+        this.days = days;
+        this.planning = planning;
+        this.keeping = keeping;
+    }
+
+    /** A load to start now. */
+    record StartLoadForm(double tempC, double holdMin, List<LoadForm.LoadItemForm> items) {}
+
+    /** The number of a load that was started. */
+    record StartedLoadView(long id) {}
+
+    @GetMapping
+    DayView day() {
+        return days.day();
+    }
+
+    /** Starts a load: it goes in now. */
+    @PostMapping("/loads")
+    @ResponseStatus(HttpStatus.CREATED)
+    StartedLoadView start(@RequestBody StartLoadForm form) {
+        if (loads.inOven().isPresent()) {
+            throw new Refused("items", "a load in the oven", "an empty oven", "Take that one out first.");
+        }
+        LoadForm load = new LoadForm(form.tempC(), form.holdMin(), planning.now(), null, form.items());
+        review.check(load);
+        return new StartedLoadView(keeping.add(loads, load));
+    }
+
+    /** Takes a load out of the oven, now. */
+    @PostMapping("/loads/{id}/out")
+    void takeOut(@PathVariable long id) {
+        Kept.Held<LoadForm> held = loads.find(id).orElseThrow(() -> new MissingException("load", id));
+        if (held.form().outAt() != null) {
+            throw new Refused("id", "a load that is out", "the load in the oven", "Nothing needs doing.");
+        }
+        keeping.change(
+                loads,
+                id,
+                "took out the " + loads.nameOf(held.form()),
+                load -> new LoadForm(load.tempC(), load.holdMin(), load.inAt(), planning.now(), load.items()));
+    }
+}

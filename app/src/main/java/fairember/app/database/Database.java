@@ -1,0 +1,106 @@
+package fairember.app.database;
+
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javax.sql.DataSource;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.jdbc.datasource.DataSourceUtils;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Runs the stores' SQL over plain java.sql. Within a transaction everything goes through its one writing connection;
+ * outside, reading goes through the readers' pool. Every method throws {@link StoreException} when the database cannot.
+ */
+@Component
+public class Database {
+    private final DataSource writer;
+    private final DataSource reader;
+
+    Database(@Qualifier("writer") DataSource writer, @Qualifier("reader") DataSource reader) {
+        this.writer = writer;
+        this.reader = reader;
+    }
+
+    /** Makes something of the row the result set stands on. */
+    public interface Row<T> {
+        T of(ResultSet row) throws SQLException;
+    }
+
+    private interface Work<T> {
+        T with(Connection connection) throws SQLException;
+    }
+
+    /** All rows of a query. */
+    public <T> List<T> list(String sql, Row<T> row, @Nullable Object... values) {
+        return on(connection -> {
+            try (PreparedStatement statement = prepared(connection, sql, values);
+                    ResultSet rows = statement.executeQuery()) {
+                List<T> found = new ArrayList<>();
+                while (rows.next()) {
+                    found.add(row.of(rows));
+                }
+                return found;
+            }
+        });
+    }
+
+    /** The first row of a query, if there is one. */
+    public <T> Optional<T> one(String sql, Row<T> row, @Nullable Object... values) {
+        return list(sql, row, values).stream().findFirst();
+    }
+
+    /**
+     * Writes, within the running transaction.
+     *
+     * @throws IllegalStateException when no transaction is running
+     */
+    public void write(String sql, @Nullable Object... values) {
+        if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new IllegalStateException("Writing needs a transaction.");
+        }
+        on(connection -> {
+            try (PreparedStatement statement = prepared(connection, sql, values)) {
+                return statement.executeUpdate();
+            }
+        });
+    }
+
+    private <T> T on(Work<T> work) {
+        boolean writing = TransactionSynchronizationManager.hasResource(writer);
+        DataSource source = writing ? writer : reader;
+        try {
+            Connection connection = writing ? DataSourceUtils.getConnection(source) : source.getConnection();
+            try {
+                return work.with(connection);
+            } finally {
+                DataSourceUtils.releaseConnection(connection, source);
+            }
+        } catch (SQLException trouble) {
+            throw new StoreException(trouble);
+        }
+    }
+
+    /** Numbers and texts go in as they are, truths as 0 and 1, everything else (dates, enums) as its text. */
+    private static PreparedStatement prepared(Connection connection, String sql, @Nullable Object... values)
+            throws SQLException {
+        PreparedStatement statement = connection.prepareStatement(sql);
+        for (int i = 0; i < values.length; i++) {
+            Object value = values[i];
+            if (value == null || value instanceof Number || value instanceof String) {
+                statement.setObject(i + 1, value);
+            } else if (value instanceof Boolean truth) {
+                statement.setInt(i + 1, truth ? 1 : 0);
+            } else {
+                statement.setString(i + 1, value.toString());
+            }
+        }
+        return statement;
+    }
+}

@@ -1,0 +1,62 @@
+package fairember.app.database;
+
+import com.zaxxer.hikari.HikariConfig;
+import com.zaxxer.hikari.HikariDataSource;
+import javax.sql.DataSource;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+import org.springframework.transaction.annotation.EnableTransactionManagement;
+import org.sqlite.SQLiteConfig;
+import org.sqlite.SQLiteDataSource;
+
+/** One writing connection (its transactions take the write lock at once) and four reading ones, on a migrated file. */
+@Configuration
+@EnableTransactionManagement
+class DatabaseConfiguration {
+    @Bean(destroyMethod = "close")
+    StudioFolder studioFolder(StudioSettings settings) {
+        return StudioFolder.open(settings.data());
+    }
+
+    @Bean
+    HikariDataSource writer(StudioFolder folder) {
+        Migrations.run(folder.file());
+        SQLiteConfig config = config();
+        config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
+        return new HikariDataSource(pool(folder, config, 1));
+    }
+
+    @Bean
+    HikariDataSource reader(StudioFolder folder, @Qualifier("writer") DataSource migratedFirst) {
+        HikariConfig pool = pool(folder, config(), 4);
+        pool.setConnectionInitSql("pragma query_only = on");
+        return new HikariDataSource(pool);
+    }
+
+    @Bean
+    DataSourceTransactionManager transactionManager(@Qualifier("writer") DataSource writer) {
+        return new DataSourceTransactionManager(writer);
+    }
+
+    private static SQLiteConfig config() {
+        SQLiteConfig config = new SQLiteConfig();
+        config.setJournalMode(SQLiteConfig.JournalMode.WAL);
+        config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
+        config.enforceForeignKeys(true);
+        config.setBusyTimeout(5000);
+        return config;
+    }
+
+    private static HikariConfig pool(StudioFolder folder, SQLiteConfig config, int size) {
+        SQLiteDataSource source = new SQLiteDataSource(config);
+        source.setUrl("jdbc:sqlite:" + folder.file());
+        HikariConfig pool = new HikariConfig();
+        pool.setDataSource(source);
+        pool.setMaximumPoolSize(size);
+        pool.setMaxLifetime(0);
+        pool.setConnectionTimeout(10_000);
+        return pool;
+    }
+}

@@ -1,0 +1,60 @@
+package fairember.app.database;
+
+import java.sql.SQLException;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.SQLiteException;
+
+/** Thrown when the database cannot do what was asked. Whatever was saved before is still there. */
+public final class StoreException extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    /** What went wrong, as far as it helps to know. */
+    public enum Trouble {
+        FULL("The disk is full.", "Free some space, then try again."),
+        BUSY("Another program holds the studio's file.", "Close it, then try again."),
+        READ_ONLY("The studio's file cannot be written.", "Check the folder's permissions, then try again."),
+        IN_USE("Something else still uses this.", "Take it out there first."),
+        BROKEN("The studio's file could not be read or written.", "Check the disk; keep a copy of the folder.");
+
+        private final String says;
+        private final String mend;
+
+        Trouble(String says, String mend) {
+            this.says = says;
+            this.mend = mend;
+        }
+
+        public String says() {
+            return says;
+        }
+
+        public String mend() {
+            return mend;
+        }
+    }
+
+    private final Trouble trouble;
+
+    public StoreException(SQLException cause) {
+        super(cause);
+        this.trouble = troubleOf(cause);
+    }
+
+    public Trouble trouble() {
+        return trouble;
+    }
+
+    private static Trouble troubleOf(SQLException cause) {
+        if (!(cause instanceof SQLiteException sqlite)) {
+            return Trouble.BUSY;
+        }
+        SQLiteErrorCode code = sqlite.getResultCode();
+        return switch (code.code & 0xff) {
+            case 13 -> Trouble.FULL;
+            case 5, 6 -> Trouble.BUSY;
+            case 8, 14, 23 -> Trouble.READ_ONLY;
+            case 19 -> Trouble.IN_USE;
+            default -> Trouble.BROKEN;
+        };
+    }
+}

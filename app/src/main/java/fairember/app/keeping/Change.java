@@ -1,0 +1,17 @@
+package fairember.app.keeping;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A line of the journal.
+ *
+ * @param before the form as it was, null when it was added
+ * @param after the form as it became, null when it was removed
+ */
+record Change(
+        long id,
+        String kind,
+        long subjectId,
+        String words,
+        @Nullable String before,
+        @Nullable String after) {}

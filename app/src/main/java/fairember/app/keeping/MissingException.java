@@ -1,0 +1,10 @@
+package fairember.app.keeping;
+
+/** Thrown when something that was asked for is not there. */
+public final class MissingException extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    public MissingException(String kind, long id) {
+        super("There is no " + kind + " number " + id + ".");
+    }
+}

@@ -1,0 +1,89 @@
+package fairember.app.mix;
+
+import fairember.app.keeping.Keeping;
+import fairember.app.keeping.MissingException;
+import fairember.app.shelf.ClayStore;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Span;
+import fairember.core.mix.MixMeasuring;
+import fairember.core.stock.StockClay;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The studio's mixes. */
+@RestController
+@RequestMapping("/api/mixes")
+class MixController {
+    /** What may be wanted of a mix at a time. */
+    private static final Span WANTED = Span.of("wantedG", "wanted", 0.1, 20_000, "g");
+
+    private final MixStore store;
+    private final ClayStore clays;
+    private final Keeping keeping;
+
+    MixController(MixStore store, ClayStore clays, Keeping keeping) {
+        this.store = store;
+        this.clays = clays;
+        this.keeping = keeping;
+    }
+
+    /** A mix with its number and edition, measured for a wanted mass. */
+    record MixView(long id, int edition, MixForm mix, MeasuredMixView measured) {}
+
+    /** The number of a new mix. */
+    record AddedMixView(long id) {}
+
+    @GetMapping
+    List<MixView> mixes(@RequestParam(defaultValue = "100") double wantedG) {
+        Map<Long, StockClay> known = clays.clays();
+        return store.all().stream()
+                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(h.form(), known, wantedG)))
+                .toList();
+    }
+
+    @GetMapping("/{id}")
+    MixView mix(@PathVariable long id, @RequestParam(defaultValue = "100") double wantedG) {
+        return store.find(id)
+                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(h.form(), clays.clays(), wantedG)))
+                .orElseThrow(() -> new MissingException("mix", id));
+    }
+
+    /** Measures a mix that is being typed; nothing is saved. */
+    @PostMapping("/measure")
+    MeasuredMixView measure(@RequestParam double wantedG, @RequestBody MixForm form) {
+        return measured(form, clays.clays(), wantedG);
+    }
+
+    private static MeasuredMixView measured(MixForm form, Map<Long, StockClay> clays, double wantedG) {
+        Mass wanted = new Mass(WANTED.check(wantedG));
+        return MeasuredMixView.of(MixMeasuring.measure(form.parse(0, clays), wanted));
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedMixView add(@RequestBody MixForm form) {
+        return new AddedMixView(keeping.add(store, form));
+    }
+
+    @PutMapping("/{id}")
+    MixView replace(@PathVariable long id, @RequestParam int edition, @RequestBody MixForm form) {
+        keeping.replace(store, id, edition, form);
+        return mix(id, 100);
+    }
+
+    @DeleteMapping("/{id}")
+    void remove(@PathVariable long id) {
+        keeping.remove(store, id);
+    }
+}

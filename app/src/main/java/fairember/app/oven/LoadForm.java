@@ -1,0 +1,49 @@
+package fairember.app.oven;
+
+import static fairember.app.web.Given.all;
+import static fairember.app.web.Given.given;
+
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Span;
+import fairember.core.measure.Temperature;
+import fairember.core.ovenload.Bake;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A load that went into the oven; out is absent while it is in. */
+public record LoadForm(
+        double tempC,
+        double holdMin,
+        LocalDateTime inAt,
+        @Nullable LocalDateTime outAt,
+        List<LoadItemForm> items) {
+    static final Span TEMP = Span.of("tempC", "temperature", 40, 220, "°C");
+    static final Span HOLD = Span.of("holdMin", "hold", 1, 600, "min");
+
+    /** So many things of a stage bake of a piece in a run. */
+    public record LoadItemForm(long runId, long pieceId, int stage, int count) {}
+
+    /** Refuses what no load can be. */
+    void check() {
+        Gathering g = new Gathering();
+        g.at("", () -> new Temperature(TEMP.check(tempC)));
+        g.at("", () -> new Minutes(HOLD.check(holdMin)));
+        g.at("", () -> given("inAt", inAt));
+        List<LoadItemForm> told = g.at("", () -> all("items", items)).orElse(List.of());
+        if (told.isEmpty()) {
+            g.wrong("items", "an empty tray", "one thing or more", "Put something on the tray.");
+        }
+        for (int i = 0; i < told.size(); i++) {
+            int count = told.get(i).count();
+            g.at("items[" + i + "]", () -> Bake.COUNT.check(count));
+        }
+        g.orRefuse();
+    }
+
+    /** When it is due out. */
+    public LocalDateTime dueOut() {
+        return inAt.plusSeconds(Math.round(holdMin * 60));
+    }
+}

@@ -1,0 +1,155 @@
+package fairember.app.piece;
+
+import fairember.app.database.Database;
+import fairember.core.bake.StageKind;
+import fairember.core.foilcore.Packing;
+import fairember.core.piece.Arrangement;
+import fairember.core.piece.Station;
+import fairember.core.shape.ShapeKind;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The rows that hang on a piece: parts, stages, steps, fittings, gate lines. */
+@Component
+class PieceRows {
+    private static final TypeReference<LinkedHashMap<String, Double>> DIMENSIONS = new TypeReference<>() {};
+
+    private final Database database;
+    private final JsonMapper mapper;
+
+    PieceRows(Database database, JsonMapper mapper) {
+        this.database = database;
+        this.mapper = mapper;
+    }
+
+    List<PartForm> parts(long pieceId) {
+        return database.list("select * from part where piece_id = ? order by position", this::part, pieceId);
+    }
+
+    private PartForm part(ResultSet row) throws SQLException {
+        Map<String, Double> dimensions = mapper.readValue(row.getString("dimensions"), DIMENSIONS);
+        return new PartForm(
+                row.getString("name"),
+                new ShapeForm(ShapeKind.valueOf(row.getString("shape")), dimensions),
+                row.getInt("count"),
+                row.getLong("mix_id"),
+                row.getInt("stage"),
+                core(row),
+                new PartForm.PlacementForm(
+                        row.getDouble("across_mm"),
+                        row.getDouble("up_mm"),
+                        row.getDouble("front_mm"),
+                        row.getDouble("tilt_deg"),
+                        Arrangement.valueOf(row.getString("arrangement"))));
+    }
+
+    private static PartForm.@Nullable CoreForm core(ResultSet row) throws SQLException {
+        String packing = row.getString("core_packing");
+        return packing == null ? null : new PartForm.CoreForm(row.getDouble("core_shell_mm"), Packing.valueOf(packing));
+    }
+
+    List<PieceForm.StageForm> stages(long pieceId) {
+        return database.list(
+                "select name, kind, loose, cooling_min from stage where piece_id = ? order by position",
+                row -> new PieceForm.StageForm(
+                        row.getString(1), StageKind.valueOf(row.getString(2)), row.getInt(3) == 1, row.getDouble(4)),
+                pieceId);
+    }
+
+    List<PieceForm.StepForm> steps(long pieceId) {
+        return database.list(
+                "select name, station, setup_min, each_min, stage from step where piece_id = ? order by position",
+                row -> new PieceForm.StepForm(
+                        row.getString(1),
+                        Station.valueOf(row.getString(2)),
+                        row.getDouble(3),
+                        row.getDouble(4),
+                        row.getInt(5)),
+                pieceId);
+    }
+
+    List<PieceForm.FittingForm> fittings(long pieceId) {
+        return database.list(
+                "select bought_part_id, count from fitting where piece_id = ? order by position",
+                row -> new PieceForm.FittingForm(row.getLong(1), row.getInt(2)),
+                pieceId);
+    }
+
+    List<String> gate(long pieceId) {
+        return database.list(
+                "select words from gate_line where piece_id = ? order by position", row -> row.getString(1), pieceId);
+    }
+
+    /** Writes all of them anew. */
+    void replace(long id, PieceForm form) {
+        for (String table : List.of("part", "stage", "step", "fitting", "gate_line")) {
+            database.write("delete from " + table + " where piece_id = ?", id);
+        }
+        for (int i = 0; i < form.parts().size(); i++) {
+            add(id, i, form.parts().get(i));
+        }
+        for (int i = 0; i < form.stages().size(); i++) {
+            PieceForm.StageForm s = form.stages().get(i);
+            database.write(
+                    "insert into stage values (?, ?, ?, ?, ?, ?)",
+                    id,
+                    i,
+                    s.name().strip(),
+                    s.kind(),
+                    s.loose(),
+                    s.coolingMin());
+        }
+        for (int i = 0; i < form.steps().size(); i++) {
+            PieceForm.StepForm s = form.steps().get(i);
+            database.write(
+                    "insert into step values (?, ?, ?, ?, ?, ?, ?)",
+                    id,
+                    i,
+                    s.name().strip(),
+                    s.station(),
+                    s.setupMin(),
+                    s.eachMin(),
+                    s.stage());
+        }
+        for (int i = 0; i < form.fittings().size(); i++) {
+            PieceForm.FittingForm f = form.fittings().get(i);
+            database.write("insert into fitting values (?, ?, ?, ?)", id, i, f.boughtPartId(), f.count());
+        }
+        for (int i = 0; i < form.gate().size(); i++) {
+            database.write(
+                    "insert into gate_line values (?, ?, ?)",
+                    id,
+                    i,
+                    form.gate().get(i).strip());
+        }
+    }
+
+    private void add(long id, int position, PartForm part) {
+        PartForm.CoreForm core = part.core();
+        PartForm.PlacementForm at = part.placement();
+        database.write(
+                "insert into part values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                id,
+                position,
+                part.name().strip(),
+                part.shape().kind(),
+                mapper.writeValueAsString(part.shape().dimensions()),
+                part.count(),
+                part.mixId(),
+                part.stage(),
+                core == null ? null : core.shellMm(),
+                core == null ? null : core.packing(),
+                at.acrossMm(),
+                at.upMm(),
+                at.frontMm(),
+                at.tiltDeg(),
+                at.arrangement());
+    }
+}

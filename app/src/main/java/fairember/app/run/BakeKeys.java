@@ -1,0 +1,23 @@
+package fairember.app.run;
+
+import fairember.app.oven.LoadForm;
+
+/** The keys by which the core knows a run's jobs and bakes: "run/piece" and "run/piece/stage". */
+public final class BakeKeys {
+    private BakeKeys() {}
+
+    static String job(long runId, long pieceId) {
+        return runId + "/" + pieceId;
+    }
+
+    static String bake(LoadForm.LoadItemForm item) {
+        return job(item.runId(), item.pieceId()) + "/" + item.stage();
+    }
+
+    /** The item that a key and a count stand for. */
+    public static LoadForm.LoadItemForm item(String bakeKey, int count) {
+        String[] ids = bakeKey.split("/", -1);
+        return new LoadForm.LoadItemForm(
+                Long.parseLong(ids[0]), Long.parseLong(ids[1]), Integer.parseInt(ids[2]), count);
+    }
+}

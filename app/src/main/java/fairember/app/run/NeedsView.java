@@ -1,0 +1,167 @@
+package fairember.app.run;
+
+import fairember.app.mix.MeasuredMixView;
+import fairember.app.piece.ShapeForm;
+import fairember.core.foilcore.SizedCore;
+import fairember.core.run.RunNeeds;
+import fairember.core.stock.BlockCover;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** All that a run takes off the shelf. */
+public record NeedsView(
+        List<PortionView> portions,
+        List<MixNeedView> mixes,
+        List<ClayNeedView> clays,
+        List<CoreRowView> cores,
+        double tornMm,
+        double foilG,
+        List<BoughtNeedView> bought,
+        long buyMinor) {
+
+    /** A part to portion: grams and ball of one, and how many. */
+    public record PortionView(
+            long pieceId,
+            String pieceName,
+            String partName,
+            int count,
+            double massG,
+            double ballMm,
+            long mixId,
+            String mixName,
+            String rawHex,
+            String curedHex) {
+        static PortionView of(RunNeeds.PortionRow row) {
+            var mix = row.part().mix();
+            return new PortionView(
+                    row.piece().piece().id(),
+                    row.piece().piece().name(),
+                    row.part().part().name(),
+                    row.count(),
+                    row.part().portion().mass().g(),
+                    row.part().portion().ball().mm(),
+                    mix.mix().id(),
+                    mix.mix().name(),
+                    mix.colour().raw().srgb().hex(),
+                    mix.colour().cured().srgb().hex());
+        }
+    }
+
+    /** A mix to make: grams in pieces, grams to mix, and of which clays. */
+    public record MixNeedView(
+            long mixId,
+            String name,
+            String rawHex,
+            String curedHex,
+            double netG,
+            double toMixG,
+            List<MeasuredMixView.ClayShareView> clays) {
+        static MixNeedView of(RunNeeds.MixNeed need) {
+            var scaled = need.scaled();
+            return new MixNeedView(
+                    scaled.mix().id(),
+                    scaled.mix().name(),
+                    scaled.colour().raw().srgb().hex(),
+                    scaled.colour().cured().srgb().hex(),
+                    need.net().g(),
+                    scaled.wanted().g(),
+                    MeasuredMixView.shares(scaled));
+        }
+    }
+
+    /** A stock clay to take: from opened blocks, blocks to open, blocks to buy. */
+    public record ClayNeedView(
+            long clayId,
+            String name,
+            String rawHex,
+            String curedHex,
+            double neededG,
+            double onShelfG,
+            double fromOpenG,
+            List<BlocksView> open,
+            List<BlocksView> buy,
+            double leftG,
+            long costMinor) {
+        static ClayNeedView of(RunNeeds.ClayNeed need) {
+            BlockCover cover = need.cover();
+            return new ClayNeedView(
+                    need.clay().id(),
+                    need.clay().name(),
+                    need.clay().pigment().raw().hex(),
+                    need.clay().pigment().cured().hex(),
+                    need.needed().g(),
+                    need.clay().onShelf().g(),
+                    cover.fromOpen().g(),
+                    BlocksView.all(cover.open()),
+                    BlocksView.all(cover.buy()),
+                    cover.left().g(),
+                    cover.cost().minor());
+        }
+    }
+
+    /** So many blocks of a size. */
+    public record BlocksView(double massG, int count) {
+        static List<BlocksView> all(List<BlockCover.Blocks> blocks) {
+            return blocks.stream()
+                    .map(b -> new BlocksView(b.mass().g(), b.count()))
+                    .toList();
+        }
+    }
+
+    /** Cores to press: shape, foil and length to tear for one, and how many. */
+    public record CoreRowView(
+            long pieceId,
+            String pieceName,
+            String partName,
+            int count,
+            ShapeForm shape,
+            String packing,
+            double shellMm,
+            double foilG,
+            double tornMm) {
+        static CoreRowView of(RunNeeds.CoreRow row, SizedCore core) {
+            return new CoreRowView(
+                    row.piece().piece().id(),
+                    row.piece().piece().name(),
+                    row.part().part().name(),
+                    row.count(),
+                    ShapeForm.of(core.inner()),
+                    core.spec().packing().label(),
+                    core.thinnest().mm(),
+                    core.foil().g(),
+                    core.torn().mm());
+        }
+    }
+
+    /** Bought parts to have and to buy. */
+    public record BoughtNeedView(long boughtPartId, String name, int needed, int onShelf, int toBuy, long costMinor) {
+        static BoughtNeedView of(RunNeeds.BoughtNeed need) {
+            return new BoughtNeedView(
+                    need.part().id(),
+                    need.part().name(),
+                    need.needed(),
+                    need.part().onShelf(),
+                    need.toBuy(),
+                    need.cost().minor());
+        }
+    }
+
+    static NeedsView of(RunNeeds needs) {
+        List<CoreRowView> cores = needs.cores().stream()
+                .flatMap(row -> Stream.ofNullable(row.part().core()).map(core -> CoreRowView.of(row, core)))
+                .toList();
+        List<ClayNeedView> clays = needs.clays().stream().map(ClayNeedView::of).toList();
+        List<BoughtNeedView> bought =
+                needs.bought().stream().map(BoughtNeedView::of).toList();
+        return new NeedsView(
+                needs.portions().stream().map(PortionView::of).toList(),
+                needs.mixes().stream().map(MixNeedView::of).toList(),
+                clays,
+                cores,
+                needs.torn().mm(),
+                cores.stream().mapToDouble(c -> c.foilG() * c.count()).sum(),
+                bought,
+                clays.stream().mapToLong(ClayNeedView::costMinor).sum()
+                        + bought.stream().mapToLong(BoughtNeedView::costMinor).sum());
+    }
+}

@@ -1,0 +1,62 @@
+package fairember.app.run;
+
+import fairember.app.oven.LoadForm;
+import fairember.app.web.FindingView;
+import fairember.core.ovenload.Place;
+import fairember.core.ovenload.PlannedLoad;
+import fairember.core.run.RunSchedule;
+import java.time.LocalDateTime;
+import java.util.List;
+
+/** A load of the plan, with its times, its tray and its reasons. */
+public record PlannedLoadView(
+        double tempC,
+        double holdMin,
+        LocalDateTime heatFrom,
+        LocalDateTime inAt,
+        LocalDateTime outAt,
+        LocalDateTime cooledAt,
+        double energyKwh,
+        double fillPercent,
+        List<PlannedItemView> items,
+        List<PlaceView> places,
+        List<FindingView> why) {
+
+    /** So many things of a stage bake. */
+    public record PlannedItemView(String name, long runId, long pieceId, int stage, int count) {}
+
+    /** Where one thing lies; the item is counted from 0. */
+    public record PlaceView(int item, double leftMm, double backMm, double widthMm, double depthMm, double heightMm) {}
+
+    public static PlannedLoadView of(RunSchedule.TimedLoad timed) {
+        PlannedLoad load = timed.load();
+        List<String> keys = load.items().stream().map(i -> i.bake().key()).toList();
+        return new PlannedLoadView(
+                load.temperature().c(),
+                load.hold().min(),
+                timed.heatFrom(),
+                timed.in(),
+                timed.out(),
+                timed.cooled(),
+                load.energy().kwh(),
+                load.fill().percent(),
+                load.items().stream().map(PlannedLoadView::item).toList(),
+                load.places().stream().map(p -> place(p, keys)).toList(),
+                FindingView.all(load.why()));
+    }
+
+    private static PlannedItemView item(PlannedLoad.Item item) {
+        LoadForm.LoadItemForm ids = BakeKeys.item(item.bake().key(), item.count());
+        return new PlannedItemView(item.bake().name(), ids.runId(), ids.pieceId(), ids.stage(), item.count());
+    }
+
+    private static PlaceView place(Place place, List<String> keys) {
+        return new PlaceView(
+                keys.indexOf(place.key()),
+                place.left().mm(),
+                place.back().mm(),
+                place.width().mm(),
+                place.depth().mm(),
+                place.height().mm());
+    }
+}

@@ -1,0 +1,174 @@
+package fairember.app.run;
+
+import fairember.app.keeping.Kept;
+import fairember.app.keeping.MissingException;
+import fairember.app.oven.LoadForm;
+import fairember.app.oven.LoadStore;
+import fairember.app.oven.OvenStore;
+import fairember.app.piece.PieceStore;
+import fairember.core.ovenload.Oven;
+import fairember.core.piece.MeasuredPiece;
+import fairember.core.run.Job;
+import fairember.core.run.Progress;
+import fairember.core.run.RunSchedule;
+import fairember.core.run.RunScheduling;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+
+/** Makes the core's jobs out of runs as they are kept, and schedules them from now on. */
+@Service
+public class Planning {
+    /** Longer than anything takes to cool. */
+    private static final int STILL_WARM_HOURS = 5;
+
+    private final RunStore runs;
+    private final ProgressStore progress;
+    private final LoadStore loads;
+    private final OvenStore ovens;
+    private final PieceStore pieces;
+    private final Clock clock;
+
+    Planning(RunStore runs, ProgressStore progress, LoadStore loads, OvenStore ovens, PieceStore pieces, Clock clock) {
+        this.runs = runs;
+        this.progress = progress;
+        this.loads = loads;
+        this.ovens = ovens;
+        this.pieces = pieces;
+        this.clock = clock;
+    }
+
+    /**
+     * A run at work.
+     *
+     * @param held as it is kept
+     * @param jobs one for each of its lines, in order
+     */
+    public record Work(Kept.Held<RunForm> held, List<Job> jobs) {}
+
+    public LocalDateTime now() {
+        return LocalDateTime.now(clock).withNano(0);
+    }
+
+    /** A run with what is done of it. */
+    public Work work(long runId) {
+        Kept.Held<RunForm> held = runs.find(runId).orElseThrow(() -> new MissingException("run", runId));
+        return work(held, pieces.measuring());
+    }
+
+    /** All runs, the earliest due first. */
+    public List<Work> all() {
+        PieceStore.Measuring measuring = pieces.measuring();
+        return runs.all().stream().map(held -> work(held, measuring)).toList();
+    }
+
+    /** All runs on the bench, the earliest due first. */
+    public List<Work> onBench() {
+        PieceStore.Measuring measuring = pieces.measuring();
+        return runs.all().stream()
+                .filter(held -> held.form().state() == RunState.ON_BENCH)
+                .map(held -> work(held, measuring))
+                .toList();
+    }
+
+    private Work work(Kept.Held<RunForm> held, PieceStore.Measuring measuring) {
+        ProgressForm done =
+                progress.find(held.id()).map(Kept.Held::form).orElse(new ProgressForm(List.of(), List.of()));
+        Map<String, Integer> baked = new HashMap<>();
+        for (Kept.Held<LoadForm> load : loads.all()) {
+            for (LoadForm.LoadItemForm item : load.form().items()) {
+                if (item.runId() == held.id()) {
+                    baked.merge(item.pieceId() + "/" + item.stage(), item.count(), Integer::sum);
+                }
+            }
+        }
+        List<Job> jobs = held.form().lines().stream()
+                .map(line -> job(held.id(), line, measuring.of(line.pieceId()), done, baked))
+                .toList();
+        return new Work(held, jobs);
+    }
+
+    private static Job job(
+            long runId, RunForm.RunLineForm line, MeasuredPiece piece, ProgressForm done, Map<String, Integer> baked) {
+        List<Integer> steps = new ArrayList<>();
+        int lost = 0;
+        for (int i = 0; i < piece.piece().steps().size(); i++) {
+            ProgressForm.TallyForm tally = done.tally(line.pieceId(), i);
+            steps.add(tally.done());
+            lost += tally.lost();
+        }
+        List<Integer> units = new ArrayList<>();
+        for (int i = 0; i < piece.stages().size(); i++) {
+            units.add(baked.getOrDefault(line.pieceId() + "/" + i, 0));
+        }
+        long ticked = done.ticks().stream()
+                .filter(t -> t.pieceId() == line.pieceId()
+                        && t.line() < piece.piece().gate().size())
+                .count();
+        boolean passed = ticked == piece.piece().gate().size();
+        return new Job(
+                BakeKeys.job(runId, line.pieceId()), piece, line.quantity(), new Progress(steps, units, lost, passed));
+    }
+
+    /** The jobs of a run that is only being typed, with what is done of run {@code runId} so far; 0 for a new one. */
+    List<Job> typed(long runId, RunForm form) {
+        form.check();
+        return work(new Kept.Held<>(runId, 0, form), pieces.measuring()).jobs();
+    }
+
+    /** What is left of these jobs, from now or from the opening of the day the run begins, whichever is later. */
+    RunSchedule schedule(RunForm form, List<Job> jobs) {
+        LocalDateTime opening =
+                form.beginsOn().atTime(pieces.measuring().ways().hours().from());
+        boolean waits = form.state() == RunState.PLANNED && opening.isAfter(now());
+        return schedule(jobs, waits ? RunScheduling.Start.at(opening) : fromNow());
+    }
+
+    /** What is left of all runs on the bench, from now. */
+    public RunSchedule scheduleBench(List<Work> bench) {
+        return schedule(bench.stream().flatMap(w -> w.jobs().stream()).toList(), fromNow());
+    }
+
+    private RunSchedule schedule(List<Job> jobs, RunScheduling.Start start) {
+        return RunScheduling.schedule(jobs, oven(), pieces.measuring().ways().hours(), start);
+    }
+
+    public Oven oven() {
+        return ovens.oven();
+    }
+
+    private RunScheduling.Start fromNow() {
+        LocalDateTime now = now();
+        Map<String, LocalDateTime> cooledAt = new HashMap<>();
+        LocalDateTime ovenFree = now;
+        for (Kept.Held<LoadForm> load : loads.all()) {
+            LoadForm form = load.form();
+            LocalDateTime out = form.outAt() == null ? form.dueOut() : form.outAt();
+            if (out.isBefore(now.minusHours(STILL_WARM_HOURS))) {
+                continue;
+            }
+            if (form.outAt() == null && out.isAfter(ovenFree)) {
+                ovenFree = out;
+            }
+            for (LoadForm.LoadItemForm item : form.items()) {
+                LocalDateTime cooled = out.plusSeconds(coolingSeconds(item));
+                if (cooled.isAfter(now)) {
+                    cooledAt.merge(BakeKeys.bake(item), cooled, (a, b) -> a.isAfter(b) ? a : b);
+                }
+            }
+        }
+        return new RunScheduling.Start(now, ovenFree, cooledAt);
+    }
+
+    private long coolingSeconds(LoadForm.LoadItemForm item) {
+        return pieces.find(item.pieceId())
+                .map(held -> held.form().stages())
+                .filter(stages -> item.stage() < stages.size())
+                .map(stages -> Math.round(stages.get(item.stage()).coolingMin() * 60))
+                .orElse(0L);
+    }
+}

@@ -1,0 +1,19 @@
+package fairember.app.run;
+
+import fairember.app.ways.Ways;
+import fairember.core.measure.Share;
+import fairember.core.ovenload.Oven;
+import fairember.core.run.Job;
+import fairember.core.worth.PieceCost;
+import fairember.core.worth.PieceCosting;
+
+/** Costs the pieces of a run by the studio's ways and oven. */
+record RunCosting(Ways ways, Oven oven) {
+    Share waste() {
+        return ways.rates().waste();
+    }
+
+    PieceCost of(Job job) {
+        return PieceCosting.cost(job.piece(), job.quantity(), ways.rates(), ways.roll(), oven);
+    }
+}

@@ -1,0 +1,38 @@
+package fairember.app.sums;
+
+import static fairember.app.web.Given.given;
+
+import fairember.app.piece.ShapeForm;
+import fairember.core.bake.ClayWindow;
+import fairember.core.foilcore.CoreSpec;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.Packing;
+import fairember.core.measure.Length;
+import fairember.core.measure.Money;
+import fairember.core.measure.Refused;
+import fairember.core.shape.Solid;
+
+/** A part that gets a core. */
+record CoreSumForm(
+        ShapeForm shape, double shellMm, Packing packing, double foilUm, double foilWidthMm, double greatestMm) {
+    Solid outer() {
+        try {
+            return given("", shape).parse();
+        } catch (Refused refused) {
+            throw new Refused(
+                    refused.wrongs().stream().map(w -> w.inside("shape")).toList());
+        }
+    }
+
+    CoreSpec spec() {
+        return new CoreSpec(new Length(CoreSpec.SHELL.check(shellMm)), given("packing", packing));
+    }
+
+    FoilRoll roll() {
+        return FoilRoll.of(foilUm, foilWidthMm, 1, Money.ZERO);
+    }
+
+    Length greatest() {
+        return new Length(ClayWindow.GREATEST.check(greatestMm));
+    }
+}

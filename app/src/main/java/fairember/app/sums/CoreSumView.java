@@ -1,0 +1,20 @@
+package fairember.app.sums;
+
+import fairember.app.piece.ShapeForm;
+import fairember.app.web.FindingView;
+import fairember.app.web.WorkingsView;
+import java.util.List;
+
+/** A sized core with its measures. */
+record CoreSumView(
+        ShapeForm shape,
+        double clayMm3,
+        double claySavedMm3,
+        double foilG,
+        double foilMm2,
+        double tornMm,
+        double thinnestMm,
+        double thickestMm,
+        List<FindingView> findings,
+        WorkingsView outerWorkings,
+        WorkingsView workings) {}

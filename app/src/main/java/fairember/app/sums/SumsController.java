@@ -1,0 +1,53 @@
+package fairember.app.sums;
+
+import fairember.app.piece.ShapeForm;
+import fairember.app.web.FindingView;
+import fairember.app.web.WorkingsView;
+import fairember.core.foilcore.FoilCoreSizing;
+import fairember.core.foilcore.SizedCore;
+import fairember.core.foilcore.SizedCoreWorkings;
+import fairember.core.portion.Portion;
+import fairember.core.portion.PortionWorkings;
+import fairember.core.portion.Portioning;
+import fairember.core.shape.ShapeWorkings;
+import fairember.core.shape.Solid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The sums of clay and foil: all inputs in the request, result and workings in the answer, nothing saved. */
+@RestController
+@RequestMapping("/api/sums")
+class SumsController {
+
+    @PostMapping("/shape")
+    ShapeSumView shape(@RequestBody ShapeForm form) {
+        return ShapeSumView.of(form.parse());
+    }
+
+    @PostMapping("/portion")
+    PortionSumView portion(@RequestBody PortionSumForm form) {
+        Portion portion = Portioning.portion(form.clay(), form.density());
+        return new PortionSumView(
+                portion.mass().g(), portion.ball().mm(), WorkingsView.of(PortionWorkings.of(portion)));
+    }
+
+    @PostMapping("/core")
+    CoreSumView core(@RequestBody CoreSumForm form) {
+        Solid outer = form.outer();
+        SizedCore core = FoilCoreSizing.size("core", outer, form.spec(), form.roll(), form.greatest());
+        return new CoreSumView(
+                ShapeForm.of(core.inner()),
+                core.clay().mm3(),
+                core.claySaved().mm3(),
+                core.foil().g(),
+                core.foilArea().mm2(),
+                core.torn().mm(),
+                core.thinnest().mm(),
+                core.thickest().mm(),
+                FindingView.all(core.findings()),
+                WorkingsView.of(ShapeWorkings.of(outer)),
+                WorkingsView.of(SizedCoreWorkings.of(core, form.roll())));
+    }
+}

@@ -1,0 +1,99 @@
+package fairember.app.ways;
+
+import static fairember.app.web.Given.given;
+
+import fairember.core.bake.BakeRules;
+import fairember.core.bake.School;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Money;
+import fairember.core.measure.Refused;
+import fairember.core.measure.Share;
+import fairember.core.measure.Words;
+import fairember.core.measure.Wrong;
+import fairember.core.run.WorkHours;
+import fairember.core.worth.Rates;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.Currency;
+import java.util.EnumSet;
+import java.util.List;
+
+/** The studio's ways: what an hour costs, how it bakes, when it is open, which foil it uses. */
+public record WaysForm(
+        String name,
+        String currency,
+        long hourMinor,
+        long kwhMinor,
+        double wastePercent,
+        double marginPercent,
+        long stepMinor,
+        School school,
+        double longHoldMin,
+        double setMin,
+        LocalTime opens,
+        LocalTime closes,
+        List<DayOfWeek> days,
+        double foilUm,
+        double foilWidthMm,
+        double foilLengthM,
+        long foilPriceMinor) {
+
+    /**
+     * The ways as the core takes them.
+     *
+     * @throws Refused with everything that is wrong
+     */
+    public Ways parse() {
+        Gathering g = new Gathering();
+        g.at("", () -> Words.name("name", given("name", name)));
+        g.at("", this::parseCurrency);
+        g.at("", () -> Rates.WASTE.check(wastePercent));
+        g.at("", () -> Rates.MARGIN.check(marginPercent));
+        g.orRefuse();
+        var rates = g.at(
+                "",
+                () -> new Rates(
+                        new Money(hourMinor),
+                        new Money(kwhMinor),
+                        Share.ofPercent(wastePercent),
+                        Share.ofPercent(marginPercent),
+                        new Money(stepMinor)));
+        var rules =
+                g.at("", () -> new BakeRules(given("school", school), new Minutes(longHoldMin), new Minutes(setMin)));
+        var hours = g.at("", this::parseHours);
+        var roll = g.at("", () -> FoilRoll.of(foilUm, foilWidthMm, foilLengthM, foilPrice()));
+        g.orRefuse();
+        return new Ways(rates.orElseThrow(), rules.orElseThrow(), hours.orElseThrow(), roll.orElseThrow());
+    }
+
+    private WorkHours parseHours() {
+        List<DayOfWeek> chosen = given("days", days);
+        EnumSet<DayOfWeek> set = EnumSet.noneOf(DayOfWeek.class);
+        set.addAll(chosen);
+        try {
+            return new WorkHours(given("opens", opens), given("closes", closes), set);
+        } catch (Refused refused) {
+            throw new Refused(refused.wrongs().stream()
+                    .map(w -> w.field().equals("to") ? new Wrong("closes", w.found(), w.allowed(), w.mend()) : w)
+                    .toList());
+        }
+    }
+
+    private Money foilPrice() {
+        if (foilPriceMinor < 0) {
+            throw new Refused(
+                    "foilPriceMinor", String.valueOf(foilPriceMinor), "0 or more", "Give the price of a roll.");
+        }
+        return new Money(foilPriceMinor);
+    }
+
+    private Currency parseCurrency() {
+        try {
+            return Currency.getInstance(given("currency", currency));
+        } catch (IllegalArgumentException unknown) {
+            throw new Refused("currency", currency, "three letters such as EUR", "Give the code of your currency.");
+        }
+    }
+}

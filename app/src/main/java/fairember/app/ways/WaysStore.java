@@ -1,0 +1,118 @@
+package fairember.app.ways;
+
+import fairember.app.database.Database;
+import fairember.app.keeping.Kept;
+import fairember.core.bake.School;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Repository;
+
+/** The one row of the studio's ways. */
+@Repository
+public class WaysStore implements Kept<WaysForm> {
+    /** There is one studio. */
+    public static final long ID = 1;
+
+    private final Database database;
+
+    WaysStore(Database database) {
+        this.database = database;
+    }
+
+    @Override
+    public String kind() {
+        return "ways";
+    }
+
+    @Override
+    public Class<WaysForm> form() {
+        return WaysForm.class;
+    }
+
+    @Override
+    public String nameOf(WaysForm form) {
+        return "Ways";
+    }
+
+    @Override
+    public Optional<Held<WaysForm>> find(long id) {
+        return database.one(
+                "select * from studio where id = ?",
+                row -> new Held<>(
+                        ID,
+                        row.getInt("edition"),
+                        new WaysForm(
+                                row.getString("name"),
+                                row.getString("currency"),
+                                row.getLong("hour_minor"),
+                                row.getLong("kwh_minor"),
+                                row.getDouble("waste_percent"),
+                                row.getDouble("margin_percent"),
+                                row.getLong("step_minor"),
+                                School.valueOf(row.getString("school")),
+                                row.getDouble("long_hold_min"),
+                                row.getDouble("set_min"),
+                                LocalTime.parse(row.getString("opens")),
+                                LocalTime.parse(row.getString("closes")),
+                                Arrays.stream(row.getString("days").split(",", -1))
+                                        .map(DayOfWeek::valueOf)
+                                        .toList(),
+                                row.getDouble("foil_um"),
+                                row.getDouble("foil_width_mm"),
+                                row.getDouble("foil_length_m"),
+                                row.getLong("foil_price_minor"))),
+                id);
+    }
+
+    @Override
+    public void put(long id, WaysForm form) {
+        form.parse();
+        database.write(
+                """
+                insert into studio values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                on conflict (id) do update set edition = edition + 1, name = excluded.name,
+                    currency = excluded.currency, hour_minor = excluded.hour_minor, kwh_minor = excluded.kwh_minor,
+                    waste_percent = excluded.waste_percent, margin_percent = excluded.margin_percent,
+                    step_minor = excluded.step_minor, school = excluded.school,
+                    long_hold_min = excluded.long_hold_min, set_min = excluded.set_min, opens = excluded.opens,
+                    closes = excluded.closes, days = excluded.days, foil_um = excluded.foil_um,
+                    foil_width_mm = excluded.foil_width_mm, foil_length_m = excluded.foil_length_m,
+                    foil_price_minor = excluded.foil_price_minor
+                """,
+                id,
+                form.name().strip(),
+                form.currency(),
+                form.hourMinor(),
+                form.kwhMinor(),
+                form.wastePercent(),
+                form.marginPercent(),
+                form.stepMinor(),
+                form.school(),
+                form.longHoldMin(),
+                form.setMin(),
+                form.opens(),
+                form.closes(),
+                form.days().stream().map(Enum::name).collect(Collectors.joining(",")),
+                form.foilUm(),
+                form.foilWidthMm(),
+                form.foilLengthM(),
+                form.foilPriceMinor());
+    }
+
+    @Override
+    public void remove(long id) {
+        throw new UnsupportedOperationException("A studio always has its ways.");
+    }
+
+    /** The ways there are. */
+    public Held<WaysForm> held() {
+        return find(ID).orElseThrow();
+    }
+
+    public Ways ways() {
+        return held().form().parse();
+    }
+}

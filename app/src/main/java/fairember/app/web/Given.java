@@ -1,0 +1,37 @@
+package fairember.app.web;
+
+import fairember.core.measure.Refused;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Checks that what a request must hold is there. */
+public final class Given {
+    private Given() {}
+
+    /**
+     * The value, when there is one.
+     *
+     * @throws Refused under {@code field} when there is none
+     */
+    public static <T> T given(String field, @Nullable T value) {
+        if (value == null) {
+            throw new Refused(field, "nothing", "a value", "Fill it in.");
+        }
+        return value;
+    }
+
+    /**
+     * The list, when it is there and holds no gaps.
+     *
+     * @throws Refused under {@code field} when it is missing or something in it is
+     */
+    public static <T> List<T> all(String field, @Nullable List<@Nullable T> values) {
+        if (values == null) {
+            throw new Refused(field, "nothing", "a list", "Give the list, empty if there is nothing in it.");
+        }
+        for (int i = 0; i < values.size(); i++) {
+            given(field + "[" + i + "]", values.get(i));
+        }
+        return List.copyOf(values);
+    }
+}

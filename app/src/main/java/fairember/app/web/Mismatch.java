@@ -1,0 +1,62 @@
+package fairember.app.web;
+
+import fairember.core.measure.Wrong;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Says where and how a request does not have the form it should. */
+final class Mismatch {
+    private Mismatch() {}
+
+    static Wrong of(MismatchedInputException mismatch) {
+        String field = path(mismatch);
+        if (mismatch instanceof UnrecognizedPropertyException unknown) {
+            return new Wrong(field, unknown.getPropertyName(), "a known name", "Leave it out, or check its spelling.");
+        }
+        Class<?> target = mismatch.getTargetType();
+        String allowed = target == null ? "another kind of value" : allowed(target);
+        String found = mismatch instanceof InvalidFormatException format
+                ? shortened(String.valueOf(format.getValue()))
+                : "nothing, or something of another kind";
+        return new Wrong(field, found, allowed, "Give " + allowed + ".");
+    }
+
+    private static String allowed(Class<?> target) {
+        if (target.isEnum()) {
+            return "one of "
+                    + Arrays.stream(target.getEnumConstants())
+                            .map(String::valueOf)
+                            .collect(Collectors.joining(", "));
+        }
+        if (target == int.class || target == long.class || target == Integer.class || target == Long.class) {
+            return "a whole number";
+        }
+        if (target == double.class || target == Double.class) {
+            return "a number";
+        }
+        if (target == boolean.class || target == Boolean.class) {
+            return "true or false";
+        }
+        return target == String.class ? "a text" : "a value of the kind the description at /api/openapi.json names";
+    }
+
+    private static String shortened(String found) {
+        return found.length() > 40 ? found.substring(0, 40) + "…" : found;
+    }
+
+    private static String path(MismatchedInputException mismatch) {
+        StringBuilder path = new StringBuilder();
+        for (JacksonException.Reference step : mismatch.getPath()) {
+            if (step.getPropertyName() == null) {
+                path.append('[').append(step.getIndex()).append(']');
+            } else {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            }
+        }
+        return path.toString();
+    }
+}

@@ -1,0 +1,80 @@
+package fairember.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The doors of the server: what may use what. */
+public class ArchitectureTest {
+    /** Each package may use only those before it, the core, and general libraries. */
+    static final List<String> ORDER = List.of(
+            "database",
+            "keeping",
+            "web",
+            "ways",
+            "shelf",
+            "mix",
+            "piece",
+            "oven",
+            "run",
+            "baking",
+            "bench",
+            "worth",
+            "sums",
+            "demo");
+
+    private static final JavaClasses APP = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("fairember.app");
+
+    @DataProvider
+    public Object[][] packages() {
+        return ORDER.stream().map(name -> new Object[] {name}).toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "packages")
+    public void aPackageUsesOnlyPackagesBeforeIt(String name) {
+        List<String> later = new ArrayList<>();
+        ORDER.subList(ORDER.indexOf(name) + 1, ORDER.size()).forEach(after -> later.add("fairember.app." + after));
+        if (!later.isEmpty()) {
+            noClasses()
+                    .that()
+                    .resideInAPackage("fairember.app." + name)
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(later.toArray(String[]::new))
+                    .check(APP);
+        }
+    }
+
+    @Test
+    public void onlyTheDatabasePackageHandlesConnections() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("fairember.app.database")
+                .should()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("java.sql.Connection")
+                .orShould()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.springframework.jdbc..", "jakarta.persistence..", "org.sqlite..")
+                .check(APP);
+    }
+
+    @Test
+    public void controllersAreSeenOnlyByTheirPackage() {
+        classes()
+                .that()
+                .haveSimpleNameEndingWith("Controller")
+                .should()
+                .bePackagePrivate()
+                .check(APP);
+    }
+}

@@ -1,0 +1,66 @@
+package fairember.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Asks a server as any client would. */
+final class Http {
+    static final JsonMapper JSON = new JsonMapper();
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+
+    private final String base;
+
+    Http(String base) {
+        this.base = base;
+    }
+
+    /** An answer: its status and its JSON, missing when it has none. */
+    record Answer(int status, JsonNode json, String text) {}
+
+    Answer get(String path) {
+        return send("GET", path, null);
+    }
+
+    Answer post(String path, Object body) {
+        return send("POST", path, body);
+    }
+
+    Answer put(String path, Object body) {
+        return send("PUT", path, body);
+    }
+
+    Answer delete(String path) {
+        return send("DELETE", path, null);
+    }
+
+    /** A body that is a text goes as it is; anything else as its JSON. */
+    Answer send(String method, String path, Object body, String... headers) {
+        HttpRequest.BodyPublisher publisher = body == null
+                ? HttpRequest.BodyPublishers.noBody()
+                : HttpRequest.BodyPublishers.ofString(body instanceof String raw ? raw : JSON.writeValueAsString(body));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
+                .method(method, publisher)
+                .header("Content-Type", "application/json");
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        try {
+            HttpResponse<String> response = CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            boolean json =
+                    response.headers().firstValue("Content-Type").orElse("").contains("json");
+            JsonNode parsed = json ? JSON.readTree(response.body()) : JSON.missingNode();
+            return new Answer(response.statusCode(), parsed, response.body());
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+}

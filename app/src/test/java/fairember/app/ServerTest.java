@@ -1,0 +1,49 @@
+package fairember.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.stream.Stream;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import org.testng.annotations.AfterSuite;
+
+/** A server with the demo studio on a free port, in a temporary folder, on a Thursday morning. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+abstract class ServerTest extends AbstractTestNGSpringContextTests {
+    private static final Path FOLDER = temporary();
+
+    @LocalServerPort
+    private int port;
+
+    @DynamicPropertySource
+    static void properties(DynamicPropertyRegistry registry) {
+        registry.add("fairember.data", FOLDER::toString);
+        registry.add("fairember.now", () -> "2026-11-26T11:07");
+    }
+
+    Http http() {
+        return new Http("http://localhost:" + port);
+    }
+
+    private static Path temporary() {
+        try {
+            return Files.createTempDirectory("fairember-test");
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        }
+    }
+
+    @AfterSuite
+    public void clear() throws IOException {
+        try (Stream<Path> files = Files.walk(FOLDER)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        }
+    }
+}
