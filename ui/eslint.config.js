@@ -16,6 +16,7 @@ export default tseslint.config(
       ...hooks.configs.recommended.rules,
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
     },
   },

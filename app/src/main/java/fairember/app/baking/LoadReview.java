@@ -47,7 +47,7 @@ class LoadReview {
         MeasuredStage stage = job.piece().stages().get(item.stage());
         String name = job.piece().piece().name() + ", " + stage.stage().name();
         Progress progress = job.progress();
-        int left = job.alive() * stage.unitsEach() - progress.baked(item.stage());
+        int left = job.alive() * stage.unitsEach() - progress.bakedOrIn(item.stage());
         if (item.count() > left) {
             throw new Refused(
                     "count", item.count() + " of " + name, left + " at most", "The others are baked already.");
@@ -55,7 +55,7 @@ class LoadReview {
         if (item.stage() > 0) {
             int before = progress.baked(item.stage() - 1)
                     / job.piece().stages().get(item.stage() - 1).unitsEach();
-            if (progress.baked(item.stage()) + item.count() > before * stage.unitsEach()) {
+            if (progress.bakedOrIn(item.stage()) + item.count() > before * stage.unitsEach()) {
                 throw new Refused("stage", name, "pieces whose earlier bake is done", "Bake the earlier stage first.");
             }
         }

@@ -15,6 +15,7 @@ public record MeasuredPartView(
         double massG,
         double ballMm,
         double thickestMm,
+        ThickestAtView thickestAt,
         double densityGPerCm3,
         double greatestMm,
         BoxView box,
@@ -26,6 +27,9 @@ public record MeasuredPartView(
         List<List<Double>> front,
         @Nullable SizedCoreView core,
         List<FindingView> findings) {
+
+    /** Where the largest ball in the clay has its middle, from the middle of the part's base. */
+    public record ThickestAtView(double acrossMm, double upMm) {}
 
     /** Width across, depth front to back, height. */
     public record BoxView(double widthMm, double depthMm, double heightMm) {
@@ -55,7 +59,7 @@ public record MeasuredPartView(
             return new SizedCoreView(
                     ShapeForm.of(core.inner()),
                     core.thinnest().mm(),
-                    core.thickest().mm(),
+                    core.thickest().diameter().mm(),
                     core.foil().g(),
                     core.foilArea().mm2(),
                     core.torn().mm(),
@@ -72,7 +76,9 @@ public record MeasuredPartView(
                 solid.surface().mm2(),
                 measured.portion().mass().g(),
                 measured.portion().ball().mm(),
-                measured.thickest().mm(),
+                measured.thickest().diameter().mm(),
+                new ThickestAtView(
+                        measured.thickest().acrossMm(), measured.thickest().upMm()),
                 measured.mix().density().gPerCm3(),
                 measured.mix().window().greatest().mm(),
                 BoxView.of(solid.box()),

@@ -79,21 +79,28 @@ public class Planning {
         ProgressForm done =
                 progress.find(held.id()).map(Kept.Held::form).orElse(new ProgressForm(List.of(), List.of()));
         Map<String, Integer> baked = new HashMap<>();
+        Map<String, Integer> in = new HashMap<>();
         for (Kept.Held<LoadForm> load : loads.all()) {
             for (LoadForm.LoadItemForm item : load.form().items()) {
                 if (item.runId() == held.id()) {
-                    baked.merge(item.pieceId() + "/" + item.stage(), item.count(), Integer::sum);
+                    Map<String, Integer> counts = load.form().outAt() == null ? in : baked;
+                    counts.merge(item.pieceId() + "/" + item.stage(), item.count(), Integer::sum);
                 }
             }
         }
         List<Job> jobs = held.form().lines().stream()
-                .map(line -> job(held.id(), line, measuring.of(line.pieceId()), done, baked))
+                .map(line -> job(held.id(), line, measuring.of(line.pieceId()), done, baked, in))
                 .toList();
         return new Work(held, jobs);
     }
 
     private static Job job(
-            long runId, RunForm.RunLineForm line, MeasuredPiece piece, ProgressForm done, Map<String, Integer> baked) {
+            long runId,
+            RunForm.RunLineForm line,
+            MeasuredPiece piece,
+            ProgressForm done,
+            Map<String, Integer> baked,
+            Map<String, Integer> in) {
         List<Integer> steps = new ArrayList<>();
         int lost = 0;
         for (int i = 0; i < piece.piece().steps().size(); i++) {
@@ -102,8 +109,10 @@ public class Planning {
             lost += tally.lost();
         }
         List<Integer> units = new ArrayList<>();
+        List<Integer> unitsIn = new ArrayList<>();
         for (int i = 0; i < piece.stages().size(); i++) {
             units.add(baked.getOrDefault(line.pieceId() + "/" + i, 0));
+            unitsIn.add(in.getOrDefault(line.pieceId() + "/" + i, 0));
         }
         long ticked = done.ticks().stream()
                 .filter(t -> t.pieceId() == line.pieceId()
@@ -111,7 +120,10 @@ public class Planning {
                 .count();
         boolean passed = ticked == piece.piece().gate().size();
         return new Job(
-                BakeKeys.job(runId, line.pieceId()), piece, line.quantity(), new Progress(steps, units, lost, passed));
+                BakeKeys.job(runId, line.pieceId()),
+                piece,
+                line.quantity(),
+                new Progress(steps, units, unitsIn, lost, passed));
     }
 
     /** The jobs of a run that is only being typed, with what is done of run {@code runId} so far; 0 for a new one. */

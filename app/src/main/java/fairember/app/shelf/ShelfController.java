@@ -32,16 +32,16 @@ class ShelfController {
     }
 
     /** All of the shelf. */
-    record ShelfView(List<LineView> lines, List<ClayView> clays, List<BoughtView> bought) {}
+    record ShelfView(List<ShelfLineView> lines, List<ShelfClayView> clays, List<ShelfBoughtView> bought) {}
 
     /** A line with its number and edition. */
-    record LineView(long id, int edition, LineForm line) {}
+    record ShelfLineView(long id, int edition, LineForm line) {}
 
     /** A clay with its number, its edition and all the grams there are of it. */
-    record ClayView(long id, int edition, double onShelfG, ClayForm clay) {}
+    record ShelfClayView(long id, int edition, double onShelfG, ClayForm clay) {}
 
     /** A bought part with its number and edition. */
-    record BoughtView(long id, int edition, BoughtForm bought) {}
+    record ShelfBoughtView(long id, int edition, BoughtForm bought) {}
 
     /** The number of something new. */
     record AddedView(long id) {}
@@ -50,19 +50,19 @@ class ShelfController {
     ShelfView shelf() {
         return new ShelfView(
                 lines.all().stream()
-                        .map(h -> new LineView(h.id(), h.edition(), h.form()))
+                        .map(h -> new ShelfLineView(h.id(), h.edition(), h.form()))
                         .toList(),
                 clays.all().stream().map(ShelfController::clay).toList(),
                 bought.all().stream()
-                        .map(h -> new BoughtView(h.id(), h.edition(), h.form()))
+                        .map(h -> new ShelfBoughtView(h.id(), h.edition(), h.form()))
                         .toList());
     }
 
-    private static ClayView clay(Kept.Held<ClayForm> held) {
+    private static ShelfClayView clay(Kept.Held<ClayForm> held) {
         ClayForm clay = held.form();
         double sealed =
                 clay.blocks().stream().mapToDouble(b -> b.massG() * b.onShelf()).sum();
-        return new ClayView(held.id(), held.edition(), clay.openG() + sealed, clay);
+        return new ShelfClayView(held.id(), held.edition(), clay.openG() + sealed, clay);
     }
 
     @PostMapping("/lines")

@@ -45,7 +45,7 @@ class SumsController {
                 core.foilArea().mm2(),
                 core.torn().mm(),
                 core.thinnest().mm(),
-                core.thickest().mm(),
+                core.thickest().diameter().mm(),
                 FindingView.all(core.findings()),
                 WorkingsView.of(ShapeWorkings.of(outer)),
                 WorkingsView.of(SizedCoreWorkings.of(core, form.roll())));

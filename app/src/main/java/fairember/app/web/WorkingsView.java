@@ -5,15 +5,17 @@ import fairember.core.workings.Workings;
 import java.util.List;
 
 /** The steps of a sum as they go out. */
-public record WorkingsView(String title, List<LineView> lines) {
+public record WorkingsView(String title, List<WorkingLineView> lines) {
     /** One step; the formula is empty for a given value. */
-    public record LineView(String symbol, String label, double value, String unit, Source source, String formula) {}
+    public record WorkingLineView(
+            String symbol, String label, double value, String unit, Source source, String formula) {}
 
     public static WorkingsView of(Workings workings) {
         return new WorkingsView(
                 workings.title(),
                 workings.lines().stream()
-                        .map(l -> new LineView(l.symbol(), l.label(), l.value(), l.unit(), l.source(), l.formula()))
+                        .map(l -> new WorkingLineView(
+                                l.symbol(), l.label(), l.value(), l.unit(), l.source(), l.formula()))
                         .toList());
     }
 }

@@ -5,6 +5,7 @@ import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
+import fairember.core.shape.InnerBall;
 import fairember.core.shape.Solid;
 
 /** Sizes a foil core from the outline and the shell. */
@@ -23,7 +24,7 @@ public final class FoilCoreSizing {
         Volume coreVolume = inner.volume();
         Volume clay = new Volume(Math.max(0, outer.volume().mm3() - coreVolume.mm3()));
         Mass foil = spec.packing().density().of(coreVolume);
-        Length thickest = outer.thickestWall(spec.shell());
+        InnerBall thickest = outer.thickestInWall(spec.shell());
         return new SizedCore(
                 outer,
                 spec,
@@ -35,7 +36,7 @@ public final class FoilCoreSizing {
                 roll.tornFor(foil),
                 spec.shell(),
                 thickest,
-                CoreReview.of(part, outer, spec, thickest, greatest));
+                CoreReview.of(part, outer, spec, thickest.diameter(), greatest));
     }
 
     private static Refused noRoom(Solid outer, CoreSpec spec) {

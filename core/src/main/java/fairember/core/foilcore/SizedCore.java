@@ -5,6 +5,7 @@ import fairember.core.measure.Area;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Volume;
+import fairember.core.shape.InnerBall;
 import fairember.core.shape.Solid;
 import java.util.List;
 
@@ -20,7 +21,7 @@ import java.util.List;
  * @param foilArea the foil spread out
  * @param torn length to tear off the roll
  * @param thinnest least clay over the foil
- * @param thickest diameter of the largest ball that fits in the clay
+ * @param thickest the largest ball that fits in the clay
  * @param findings what the rules say of it
  */
 public record SizedCore(
@@ -33,7 +34,7 @@ public record SizedCore(
         Area foilArea,
         Length torn,
         Length thinnest,
-        Length thickest,
+        InnerBall thickest,
         List<Finding> findings) {
     public SizedCore {
         findings = List.copyOf(findings);

@@ -6,6 +6,7 @@ import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.portion.Portion;
+import fairember.core.shape.InnerBall;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -16,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param mix it is made of
  * @param portion of clay to roll
  * @param core in it, or null when it is solid
- * @param thickest section of clay
+ * @param thickest the largest ball that fits in its clay
  * @param findings what the rules say of it
  */
 public record MeasuredPart(
@@ -24,7 +25,7 @@ public record MeasuredPart(
         MeasuredMix mix,
         Portion portion,
         @Nullable SizedCore core,
-        Length thickest,
+        InnerBall thickest,
         List<Finding> findings) {
     public MeasuredPart {
         findings = List.copyOf(findings);

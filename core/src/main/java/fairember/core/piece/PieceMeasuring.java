@@ -92,7 +92,7 @@ public final class PieceMeasuring {
                     mix,
                     Portioning.portion(part.solid().volume(), mix.density()),
                     null,
-                    part.solid().thickestSection(),
+                    part.solid().thickest(),
                     findings);
         }
         return new MeasuredPart(
@@ -130,7 +130,7 @@ public final class PieceMeasuring {
                 .reduce(SharedWindow::and)
                 .orElseThrow();
         Length thickest = inOven.stream()
-                .map(MeasuredPart::thickest)
+                .map(p -> p.thickest().diameter())
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
         BakeNeed need = BakeNeeding.need(piece.name() + ", " + stage.name(), window, thickest, stage.kind(), rules);

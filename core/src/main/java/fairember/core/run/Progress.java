@@ -7,22 +7,35 @@ import java.util.List;
  *
  * @param stepsDone pieces done at each step of the route; steps past the end of the list count as none
  * @param unitsBaked things that came out of the oven for each stage; likewise
+ * @param unitsIn things that are in the oven now for each stage; likewise
  * @param lost pieces broken or given up
  * @param gatePassed whether every line of its gate is ticked
  */
-public record Progress(List<Integer> stepsDone, List<Integer> unitsBaked, int lost, boolean gatePassed) {
-    public static final Progress NONE = new Progress(List.of(), List.of(), 0, false);
+public record Progress(
+        List<Integer> stepsDone, List<Integer> unitsBaked, List<Integer> unitsIn, int lost, boolean gatePassed) {
+    public static final Progress NONE = new Progress(List.of(), List.of(), List.of(), 0, false);
 
     public Progress {
         stepsDone = List.copyOf(stepsDone);
         unitsBaked = List.copyOf(unitsBaked);
+        unitsIn = List.copyOf(unitsIn);
     }
 
     public int stepDone(int step) {
-        return step < stepsDone.size() ? stepsDone.get(step) : 0;
+        return at(stepsDone, step);
     }
 
+    /** Things of a stage that came out of the oven. */
     public int baked(int stage) {
-        return stage < unitsBaked.size() ? unitsBaked.get(stage) : 0;
+        return at(unitsBaked, stage);
+    }
+
+    /** Things of a stage that came out or are in. */
+    public int bakedOrIn(int stage) {
+        return at(unitsBaked, stage) + at(unitsIn, stage);
+    }
+
+    private static int at(List<Integer> counts, int i) {
+        return i < counts.size() ? counts.get(i) : 0;
     }
 }

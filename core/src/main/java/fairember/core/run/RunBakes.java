@@ -17,7 +17,7 @@ public final class RunBakes {
             List<MeasuredStage> stages = job.piece().stages();
             for (int i = 0; i < stages.size(); i++) {
                 MeasuredStage stage = stages.get(i);
-                int left = job.alive() * stage.unitsEach() - job.progress().baked(i);
+                int left = job.alive() * stage.unitsEach() - job.progress().bakedOrIn(i);
                 if (left <= 0) {
                     continue;
                 }

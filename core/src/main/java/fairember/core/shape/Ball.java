@@ -33,8 +33,8 @@ public record Ball(Length diameter) implements Solid {
     }
 
     @Override
-    public Length thickestSection() {
-        return diameter;
+    public InnerBall thickest() {
+        return InnerBall.of(d(), 0, d() / 2);
     }
 
     @Override
@@ -53,8 +53,8 @@ public record Ball(Length diameter) implements Solid {
     }
 
     @Override
-    public Length thickestWall(Length wall) {
-        return wall;
+    public InnerBall thickestInWall(Length wall) {
+        return new InnerBall(wall, (d() - wall.mm()) / 2, d() / 2);
     }
 
     @Override

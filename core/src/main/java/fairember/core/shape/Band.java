@@ -37,8 +37,9 @@ public record Band(Length around, Length thickness, Length length) implements So
     }
 
     @Override
-    public Length thickestSection() {
-        return new Length(Math.min(t(), length.mm()));
+    public InnerBall thickest() {
+        double thinner = Math.min(t(), length.mm());
+        return InnerBall.of(thinner, (d() + t()) / 2, length.mm() / 2);
     }
 
     @Override
@@ -58,8 +59,8 @@ public record Band(Length around, Length thickness, Length length) implements So
     }
 
     @Override
-    public Length thickestWall(Length wall) {
-        return thickestSection();
+    public InnerBall thickestInWall(Length wall) {
+        return thickest();
     }
 
     @Override

@@ -32,8 +32,8 @@ public record Block(Length width, Length depth, Length height) implements Solid 
     }
 
     @Override
-    public Length thickestSection() {
-        return box().shortest();
+    public InnerBall thickest() {
+        return new InnerBall(box().shortest(), 0, height.mm() / 2);
     }
 
     @Override
@@ -55,8 +55,9 @@ public record Block(Length width, Length depth, Length height) implements Solid 
     }
 
     @Override
-    public Length thickestWall(Length wall) {
-        return Walls.atCorner(wall);
+    public InnerBall thickestInWall(Length wall) {
+        double t = Walls.atCorner(wall);
+        return InnerBall.of(t, (width.mm() - t) / 2, height.mm() - t / 2);
     }
 
     @Override

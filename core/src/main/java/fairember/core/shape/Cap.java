@@ -61,8 +61,8 @@ public record Cap(Length diameter, Length height) implements Solid {
     }
 
     @Override
-    public Length thickestSection() {
-        return height;
+    public InnerBall thickest() {
+        return new InnerBall(height, 0, h() / 2);
     }
 
     @Override
@@ -83,8 +83,8 @@ public record Cap(Length diameter, Length height) implements Solid {
     }
 
     @Override
-    public Length thickestWall(Length wall) {
-        return thickestWall(ballRadius(), h(), wall);
+    public InnerBall thickestInWall(Length wall) {
+        return thickestInWall(ballRadius(), h(), wall.mm());
     }
 
     @Override
@@ -110,8 +110,7 @@ public record Cap(Length diameter, Length height) implements Solid {
      * Largest ball in the wall of a cap: at the rim it touches the base, the outer sphere and the inset's edge. Its
      * centre lies r above the base, at ball − r from the sphere's centre and r from the edge, found by bisection.
      */
-    static Length thickestWall(double ball, double h, Length wall) {
-        double s = wall.mm();
+    static InnerBall thickestInWall(double ball, double h, double s) {
         double centre = h - ball;
         double inner = ball - s;
         double edgeAcross = Math.sqrt(Math.max(0, inner * inner - (s - centre) * (s - centre)));
@@ -119,11 +118,15 @@ public record Cap(Length diameter, Length height) implements Solid {
         double high = s;
         for (int i = 0; i < 60; i++) {
             double r = (low + high) / 2;
-            double across = Math.sqrt(Math.max(0, (ball - r) * (ball - r) - (r - centre) * (r - centre)));
-            boolean fits = Math.hypot(across - edgeAcross, s - r) >= r;
+            boolean fits = Math.hypot(rimAcross(ball, centre, r) - edgeAcross, s - r) >= r;
             low = fits ? r : low;
             high = fits ? high : r;
         }
-        return new Length(low + high);
+        return InnerBall.of(low + high, rimAcross(ball, centre, low), low);
+    }
+
+    /** How far across a ball of radius r lies that touches the base and the sphere. */
+    private static double rimAcross(double ball, double centre, double r) {
+        return Math.sqrt(Math.max(0, (ball - r) * (ball - r) - (r - centre) * (r - centre)));
     }
 }

@@ -46,8 +46,8 @@ public record Cone(Length diameter, Length height) implements Solid {
     }
 
     @Override
-    public Length thickestSection() {
-        return new Length(2 * inradius());
+    public InnerBall thickest() {
+        return InnerBall.of(2 * inradius(), 0, inradius());
     }
 
     @Override
@@ -68,10 +68,13 @@ public record Cone(Length diameter, Length height) implements Solid {
     }
 
     @Override
-    public Length thickestWall(Length wall) {
-        Length apex = Walls.atEdge(wall, Math.atan2(r(), h()));
-        Length rim = Walls.atEdge(wall, Math.atan2(h(), r()) / 2);
-        return apex.compareTo(rim) >= 0 ? apex : rim;
+    public InnerBall thickestInWall(Length wall) {
+        double apexHalf = Math.atan2(r(), h());
+        double rimHalf = Math.atan2(h(), r()) / 2;
+        double apex = Walls.atEdge(wall, apexHalf);
+        double rim = Walls.atEdge(wall, rimHalf);
+        return InnerBall.of(apex, 0, h() - apex / 2 / Math.sin(apexHalf))
+                .or(InnerBall.of(rim, r() - rim / 2 / Math.tan(rimHalf), rim / 2));
     }
 
     @Override

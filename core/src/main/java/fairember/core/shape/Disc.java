@@ -33,8 +33,8 @@ public record Disc(Length diameter, Length thickness) implements Solid {
     }
 
     @Override
-    public Length thickestSection() {
-        return rod().thickestSection();
+    public InnerBall thickest() {
+        return rod().thickest();
     }
 
     @Override
@@ -53,8 +53,8 @@ public record Disc(Length diameter, Length thickness) implements Solid {
     }
 
     @Override
-    public Length thickestWall(Length wall) {
-        return thickestSection();
+    public InnerBall thickestInWall(Length wall) {
+        return thickest();
     }
 
     @Override

@@ -33,8 +33,8 @@ public record Dome(Length diameter) implements Solid {
     }
 
     @Override
-    public Length thickestSection() {
-        return new Length(r());
+    public InnerBall thickest() {
+        return InnerBall.of(r(), 0, r() / 2);
     }
 
     @Override
@@ -54,8 +54,8 @@ public record Dome(Length diameter) implements Solid {
     }
 
     @Override
-    public Length thickestWall(Length wall) {
-        return Cap.thickestWall(r(), r(), wall);
+    public InnerBall thickestInWall(Length wall) {
+        return Cap.thickestInWall(r(), r(), wall.mm());
     }
 
     @Override

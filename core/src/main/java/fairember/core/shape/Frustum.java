@@ -20,6 +20,11 @@ public record Frustum(Length bottom, Length top, Length height) implements Solid
         return height.mm();
     }
 
+    /** Height above the base of what lies this far from the wide end. */
+    private double fromWide(double distance) {
+        return bottom.mm() >= top.mm() ? distance : h() - distance;
+    }
+
     private double slant() {
         return Math.hypot(wide() - narrow(), h());
     }
@@ -49,8 +54,9 @@ public record Frustum(Length bottom, Length top, Length height) implements Solid
     }
 
     @Override
-    public Length thickestSection() {
-        return new Length(Math.min(h(), 2 * wide() * h() / (slant() + wide() - narrow())));
+    public InnerBall thickest() {
+        double t = Math.min(h(), 2 * wide() * h() / (slant() + wide() - narrow()));
+        return InnerBall.of(t, 0, fromWide(t / 2));
     }
 
     @Override
@@ -64,7 +70,7 @@ public record Frustum(Length bottom, Length top, Length height) implements Solid
         double w = wide();
         double n = narrow();
         double aboveWide = h() * (w * w + 2 * w * n + 3 * n * n) / (4 * (w * w + w * n + n * n));
-        return new Length(bottom.mm() >= top.mm() ? aboveWide : h() - aboveWide);
+        return new Length(fromWide(aboveWide));
     }
 
     /** Radius R(z) − wall·S/h between z = wall and z = h − wall; a cone when one end would be negative. */
@@ -90,11 +96,10 @@ public record Frustum(Length bottom, Length top, Length height) implements Solid
     }
 
     @Override
-    public Length thickestWall(Length wall) {
-        double lean = Math.atan2(wide() - narrow(), h());
-        Length wideRim = Walls.atEdge(wall, (Math.PI / 2 - lean) / 2);
-        Length narrowRim = Walls.atEdge(wall, (Math.PI / 2 + lean) / 2);
-        return wideRim.compareTo(narrowRim) >= 0 ? wideRim : narrowRim;
+    public InnerBall thickestInWall(Length wall) {
+        double half = (Math.PI / 2 - Math.atan2(wide() - narrow(), h())) / 2;
+        double t = Walls.atEdge(wall, half);
+        return InnerBall.of(t, wide() - t / 2 / Math.tan(half), fromWide(t / 2));
     }
 
     @Override

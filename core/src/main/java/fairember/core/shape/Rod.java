@@ -30,8 +30,8 @@ public record Rod(Length diameter, Length length) implements Solid {
     }
 
     @Override
-    public Length thickestSection() {
-        return new Length(Math.min(diameter.mm(), length.mm()));
+    public InnerBall thickest() {
+        return InnerBall.of(Math.min(diameter.mm(), length.mm()), 0, length.mm() / 2);
     }
 
     @Override
@@ -51,8 +51,9 @@ public record Rod(Length diameter, Length length) implements Solid {
     }
 
     @Override
-    public Length thickestWall(Length wall) {
-        return Walls.atEdge(wall, Math.PI / 4);
+    public InnerBall thickestInWall(Length wall) {
+        double t = Walls.atEdge(wall, Math.PI / 4);
+        return InnerBall.of(t, (diameter.mm() - t) / 2, length.mm() - t / 2);
     }
 
     @Override

@@ -20,8 +20,13 @@ public sealed interface Solid permits Ball, Rod, Cone, Frustum, Block, Dome, Cap
 
     Area surface();
 
+    /** The largest ball that fits inside. */
+    InnerBall thickest();
+
     /** T, the diameter of the largest ball that fits inside: what heat has to cross. */
-    Length thickestSection();
+    default Length thickestSection() {
+        return thickest().diameter();
+    }
 
     Box box();
 
@@ -35,10 +40,10 @@ public sealed interface Solid permits Ball, Rod, Cone, Frustum, Block, Dome, Cap
     Optional<Solid> inset(Length wall);
 
     /**
-     * Diameter of the largest ball that fits in the clay between this solid and its inset. At least {@code wall}: at an
-     * edge or corner the clay is thicker than along a face.
+     * The largest ball that fits in the clay between this solid and its inset. Its diameter is at least {@code wall}: at
+     * an edge or corner the clay is thicker than along a face.
      */
-    Length thickestWall(Length wall);
+    InnerBall thickestInWall(Length wall);
 
     /** The vertical section through the middle, seen from the front: one outline, or two for a hollow solid. */
     List<Outline> section();

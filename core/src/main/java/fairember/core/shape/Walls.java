@@ -8,19 +8,19 @@ final class Walls {
     private Walls() {}
 
     /**
-     * Largest ball in the wall along an edge or at an apex. The faces meet at an angle whose half is {@code half}; the
+     * Diameter of the largest ball in the wall along an edge or at an apex. The faces meet at an angle whose half is {@code half}; the
      * inset's edge lies wall/sin(half) from the outer edge, a ball of radius r touching both faces has its centre at
      * r/sin(half), and it touches the inset's edge when (wall − r)/sin(half) = r.
      *
      * <pre>T = 2·wall/(1 + sin half)</pre>
      */
-    static Length atEdge(Length wall, double half) {
-        return wall.times(2 / (1 + Math.sin(half)));
+    static double atEdge(Length wall, double half) {
+        return wall.mm() * 2 / (1 + Math.sin(half));
     }
 
-    /** Largest ball at a square corner, three faces: √3·(wall − r) = r. */
-    static Length atCorner(Length wall) {
-        return wall.times(2 * Math.sqrt(3) / (1 + Math.sqrt(3)));
+    /** Diameter of the largest ball at a square corner, three faces: √3·(wall − r) = r. */
+    static double atCorner(Length wall) {
+        return wall.mm() * 2 * Math.sqrt(3) / (1 + Math.sqrt(3));
     }
 
     static Optional<Length> less(Length length, double by) {

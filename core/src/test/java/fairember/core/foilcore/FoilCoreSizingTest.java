@@ -45,7 +45,7 @@ public class FoilCoreSizingTest {
                 .isCloseTo(core.outer().volume().mm3(), within(1e-6));
         assertThat(core.thinnest().mm()).isEqualTo(4);
         // At the square rim: 2·4/(1 + sin 45°).
-        assertThat(core.thickest().mm()).isCloseTo(4.6863, within(1e-4));
+        assertThat(core.thickest().diameter().mm()).isCloseTo(4.6863, within(1e-4));
         assertThat(core.findings()).isEmpty();
     }
 

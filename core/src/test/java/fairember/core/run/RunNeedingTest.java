@@ -66,7 +66,7 @@ public class RunNeedingTest {
     @Test
     public void theThreadCountsEveryPieceOnce() {
         // Route: portion, cores, shape, fit. 12 wanted, 1 lost; 9 cores, 6 portions, 4 built, none baked.
-        Progress progress = new Progress(List.of(6, 9, 4, 0), List.of(22, 0), 1, true);
+        Progress progress = new Progress(List.of(6, 9, 4, 0), List.of(22, 0), List.of(), 1, true);
         RunThread thread = RunThread.of(List.of(new Job("a", SEAL, 12, progress)));
         assertThat(thread.standing().get(Station.CORES)).isEqualTo(2);
         assertThat(thread.standing().get(Station.PORTION)).isEqualTo(3);

@@ -65,12 +65,12 @@ public class RunSchedulingTest {
 
     @Test
     public void whatIsDoneIsNotDoneAgain() {
-        Progress progress = new Progress(List.of(6, 6, 2), List.of(12), 0, false);
+        Progress progress = new Progress(List.of(6, 6, 2), List.of(12), List.of(), 0, false);
         RunSchedule schedule = schedule(List.of(new Job("a", SEAL, 6, progress)), MONDAY_NINE);
         assertThat(schedule.loads()).hasSize(1);
         // Four more to build with no new set-up, then the fitting.
         assertThat(schedule.hands().min()).isEqualTo(40 + 4);
-        Progress all = new Progress(List.of(6, 6, 6, 6), List.of(12, 6), 0, true);
+        Progress all = new Progress(List.of(6, 6, 6, 6), List.of(12, 6), List.of(), 0, true);
         assertThat(schedule(List.of(new Job("a", SEAL, 6, all)), MONDAY_NINE).finish())
                 .isEqualTo(MONDAY_NINE);
     }
@@ -78,7 +78,7 @@ public class RunSchedulingTest {
     @Test
     public void stepsWaitForWhatIsStillInTheOven() {
         LocalDateTime cooled = MONDAY_NINE.plusHours(2);
-        Progress progress = new Progress(List.of(6), List.of(12), 0, false);
+        Progress progress = new Progress(List.of(6), List.of(), List.of(12), 0, false);
         RunSchedule schedule = RunScheduling.schedule(
                 List.of(new Job("a", SEAL, 6, progress)),
                 Samples.OVEN,

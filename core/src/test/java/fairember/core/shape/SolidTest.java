@@ -93,11 +93,17 @@ public class SolidTest {
 
     @Test(dataProvider = "cored")
     public void theThickestWallIsTheLargestBallThatFitsInTheClay(Solid solid, Length wall) {
-        double said = solid.thickestWall(wall).mm();
+        InnerBall ball = solid.thickestInWall(wall);
+        double said = ball.diameter().mm();
         Solid inner = solid.inset(wall).orElseThrow();
+        Meridian outline = new Meridian(solid);
+        assertThat(outline.distance(ball.acrossMm(), ball.upMm())).isCloseTo(said / 2, within(2 * Outline.FLATNESS_MM));
+        InnerBall whole = solid.thickest();
+        assertThat(outline.distance(whole.acrossMm(), whole.upMm()))
+                .isGreaterThan(whole.diameter().mm() / 2 - 2 * Outline.FLATNESS_MM);
         double found = solid.kind() == ShapeKind.BLOCK
                 ? cornerBall(wall.mm())
-                : new Meridian(solid).largestBall(new Meridian(inner), wall.mm());
+                : outline.largestBall(new Meridian(inner), wall.mm());
         assertThat(said).isCloseTo(found, Percentage.withPercentage(2));
     }
 

@@ -1,0 +1,60 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { BenchPlace } from './features/bench/bench-place';
+import { MixesPlace } from './features/mixes/mixes-place';
+import { OvenPlace } from './features/oven/oven-place';
+import { PieceScreen } from './features/pieces/piece-screen';
+import { PiecesPlace } from './features/pieces/pieces-place';
+import { RunScreen } from './features/runs/run-screen';
+import { RunsPlace } from './features/runs/runs-place';
+import { ShelfPlace } from './features/shelf/shelf-place';
+import { WaysPlace } from './features/ways/ways-place';
+import { WorthPlace } from './features/worth/worth-place';
+import { Frame } from './frame/frame';
+import { Lost } from './frame/lost';
+import { Trouble } from './frame/trouble';
+import { Problem } from './server/client';
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (times, failure) => times < 2 && failure instanceof Problem && failure.status === 0,
+      staleTime: 2_000,
+    },
+  },
+});
+
+const router = createBrowserRouter([
+  {
+    path: '/',
+    element: <Frame />,
+    errorElement: <Trouble />,
+    children: [
+      {
+        errorElement: <Trouble />,
+        children: [
+          { index: true, element: <Navigate to="/bench" replace /> },
+          { path: 'bench', element: <BenchPlace /> },
+          { path: 'pieces', element: <PiecesPlace /> },
+          { path: 'pieces/:id/:tab?', element: <PieceScreen /> },
+          { path: 'mixes/:id?', element: <MixesPlace /> },
+          { path: 'runs', element: <RunsPlace /> },
+          { path: 'runs/:id/:station?', element: <RunScreen /> },
+          { path: 'oven/:kind?/:id?', element: <OvenPlace /> },
+          { path: 'worth/:id?', element: <WorthPlace /> },
+          { path: 'shelf/:tab?/:id?', element: <ShelfPlace /> },
+          { path: 'ways', element: <WaysPlace /> },
+          { path: '*', element: <Lost /> },
+        ],
+      },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <QueryClientProvider client={client}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  );
+}

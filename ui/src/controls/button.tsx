@@ -1,0 +1,36 @@
+import type { ComponentProps, ReactNode } from 'react';
+
+interface Props extends ComponentProps<'button'> {
+  kind?: 'plain' | 'main' | 'heat' | 'quiet';
+  keyCap?: string;
+  children: ReactNode;
+}
+
+const kinds = {
+  plain: 'border border-line bg-paper hover:border-verdigris',
+  main: 'border border-verdigris bg-verdigris text-paper hover:bg-verdigris-deep',
+  heat: 'border border-ember-deep bg-ember-deep text-paper hover:bg-ember',
+  quiet: 'border border-transparent hover:bg-verdigris-tint',
+};
+
+/** A button, with the key that does the same. */
+export function Button({ kind = 'plain', keyCap, className = '', children, ...rest }: Props) {
+  return (
+    <button
+      type="button"
+      className={`inline-flex min-h-9 items-center gap-2 rounded-small px-3 font-semibold whitespace-nowrap disabled:opacity-50 ${kinds[kind]} ${className}`}
+      {...rest}
+    >
+      {children}
+      {keyCap && <KeyCap>{keyCap}</KeyCap>}
+    </button>
+  );
+}
+
+export function KeyCap({ children }: { children: ReactNode }) {
+  return (
+    <kbd className="inline-block min-w-5 rounded-small border border-current px-1 text-center figure text-note leading-5 opacity-80">
+      {children}
+    </kbd>
+  );
+}

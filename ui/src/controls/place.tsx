@@ -1,0 +1,36 @@
+import type { ReactNode } from 'react';
+
+interface Props {
+  title: ReactNode;
+  about?: ReactNode;
+  actions?: ReactNode;
+  children: ReactNode;
+}
+
+/** A place: its title line, and below it what it holds. */
+export function Place({ title, about, actions, children }: Props) {
+  return (
+    <div className="flex h-full min-h-0 flex-col gap-2.5 px-5 pt-2.5 pb-3">
+      <header className="flex min-h-10 shrink-0 flex-wrap items-center gap-x-4 gap-y-2">
+        <h1 className="text-title">{title}</h1>
+        {about && <div className="text-soft">{about}</div>}
+        {actions && <div className="ml-auto flex flex-wrap gap-2">{actions}</div>}
+      </header>
+      {children}
+    </div>
+  );
+}
+
+/** The pair: the ledger at the left, the drawing it makes at the right. */
+export function Pair({ ledger, drawing }: { ledger: ReactNode; drawing: ReactNode }) {
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-1 gap-4 overflow-y-auto lg:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)] lg:overflow-hidden">
+      <section aria-label="Ledger" className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
+        {ledger}
+      </section>
+      <section aria-label="Drawing" className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
+        {drawing}
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+import { Collapsible } from 'radix-ui';
+import type { ReactNode } from 'react';
+import type { Workings } from '../server/types';
+import { significant } from '../words/figures';
+
+const sources = {
+  ENTERED: 'entered',
+  PACKET: 'packet',
+  CALIBRATED: 'calibrated',
+  LEARNED: 'learned',
+  CONSTANT: 'constant',
+  WORKED: 'from another sum',
+};
+
+/** A figure's working, opened under it: what was given, and each step that followed. */
+export function WorkingsList({ workings }: { workings: Workings }) {
+  return (
+    <table className="w-full text-note">
+      <caption className="text-left font-semibold">{workings.title}</caption>
+      <tbody>
+        {workings.lines.map((line) => (
+          <tr key={line.symbol} className="border-t border-line">
+            <th scope="row" className="py-0.5 pr-2 text-left figure font-semibold">
+              {line.symbol}
+            </th>
+            <td className="pr-2">{line.label}</td>
+            <td className="pr-2 figure">{line.formula ? `= ${line.formula}` : sources[line.source]}</td>
+            <td className="text-right figure whitespace-nowrap">
+              {significant(line.value)} {line.unit === 'minor' ? '/100' : line.unit}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Opens a working under what it explains. */
+export function ShowWorking({ label = 'Working', children }: { label?: string; children: ReactNode }) {
+  return (
+    <Collapsible.Root>
+      <Collapsible.Trigger className="min-h-8 rounded-small px-1 text-note font-semibold text-verdigris underline decoration-dotted underline-offset-4">
+        {label}
+      </Collapsible.Trigger>
+      <Collapsible.Content className="rounded-card border border-line bg-paper p-3">{children}</Collapsible.Content>
+    </Collapsible.Root>
+  );
+}

@@ -1,0 +1,77 @@
+import { Findings } from '../../controls/findings';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
+import type { MeasuredMix } from '../../server/types';
+import { plain } from '../../words/figures';
+import { MixBar } from './mix-bar';
+
+/** What a mix becomes: its bar, its half-moon raw and cured, and how the colour was reckoned. */
+export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
+  return (
+    <div className="flex flex-col gap-4 rounded-card border border-line bg-paper p-4">
+      <MixBar name={name} clays={mix.clays} />
+      <div className="flex items-center gap-6">
+        <HalfMoon raw={mix.rawHex} cured={mix.curedHex} name={name} />
+        <dl className="flex flex-col gap-2">
+          <Face label="raw, left half" hex={mix.rawHex} />
+          <Face label="cured, right half" hex={mix.curedHex} />
+          <div>
+            <dt className="text-note text-soft">density</dt>
+            <dd className="figure">{plain(Math.round(mix.densityGPerCm3 * 1000) / 1000)} g/cm³</dd>
+          </div>
+          <div>
+            <dt className="text-note text-soft">oven</dt>
+            <dd className="figure text-ember-deep">
+              {mix.windowsMeet ? `${plain(mix.lowC)} to ${plain(mix.highC)} °C` : 'no temperature suits all its clays'}
+            </dd>
+          </div>
+        </dl>
+      </div>
+      <p className="text-note text-soft">
+        Predicted from the swatches by light scattered and absorbed in the mix. No tile stands behind it yet: make a
+        small one before a large batch.
+      </p>
+      <Findings
+        findings={
+          mix.beyondScreen
+            ? [
+                {
+                  rule: 'beyond-screen',
+                  verdict: 'WARNS',
+                  says: 'This colour lies beyond what a screen shows; the nearest is drawn.',
+                  mend: 'Trust the tile, not the screen.',
+                  about: [],
+                },
+              ]
+            : []
+        }
+      />
+      <ShowWorking label="How grams and colour come">
+        <div className="flex flex-col gap-3">
+          {mix.workings.map((w) => (
+            <WorkingsList key={w.title} workings={w} />
+          ))}
+        </div>
+      </ShowWorking>
+    </div>
+  );
+}
+
+function Face({ label, hex }: { label: string; hex: string }) {
+  return (
+    <div>
+      <dt className="text-note text-soft">{label}</dt>
+      <dd className="figure">{hex}</dd>
+    </div>
+  );
+}
+
+function HalfMoon({ raw, cured, name }: { raw: string; cured: string; name: string }) {
+  return (
+    <svg width="168" height="168" viewBox="-84 -84 168 168" role="img">
+      <title>{`${name}: raw ${raw} on the left half, cured ${cured} on the right half`}</title>
+      <path d="M0 -80A80 80 0 0 0 0 80Z" fill={raw} />
+      <path d="M0 -80A80 80 0 0 1 0 80Z" fill={cured} />
+      <circle r="80" fill="none" stroke="#16201d" strokeOpacity="0.4" />
+    </svg>
+  );
+}

@@ -1,0 +1,87 @@
+import { Suspense } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { Button } from '../../controls/button';
+import { Empty } from '../../controls/empty';
+import { Place } from '../../controls/place';
+import { ProblemNote } from '../../controls/problem-note';
+import { Swatch } from '../../controls/swatch';
+import { Problem } from '../../server/client';
+import { useMixes, useShelf } from '../../server/use-studio';
+import { count } from '../../words/figures';
+import { MixPair } from './mix-pair';
+import { useMixActs } from './use-mix';
+
+/** The shelf of mixes as half-moon swatches, and the one that is open. */
+export function MixesPlace() {
+  const { id } = useParams();
+  const mixes = useMixes();
+  const { clays } = useShelf();
+  const { add, remove } = useMixActs();
+  const go = useNavigate();
+  const first = clays[0];
+  const open = mixes.find((m) => m.id === Number(id)) ?? mixes[0];
+  const begin = first ? (
+    <Button
+      kind="main"
+      onClick={() =>
+        add.mutate(
+          { name: 'New mix', parts: [{ clayId: first.id, parts: 1 }] },
+          { onSuccess: (added) => void go(`/mixes/${added.id}`) },
+        )
+      }
+    >
+      New mix
+    </Button>
+  ) : (
+    <Link to="/shelf" className="font-semibold text-verdigris underline">
+      Put a clay on the shelf first
+    </Link>
+  );
+  const taking = open && (
+    <Button onClick={() => remove.mutate(open.id, { onSuccess: () => void go('/mixes') })}>
+      Remove {open.mix.name}
+    </Button>
+  );
+  return (
+    <Place
+      title="Mixes"
+      about={mixes.length > 0 && count(mixes.length, 'mix', 'mixes')}
+      actions={
+        mixes.length > 0 && (
+          <>
+            {taking}
+            {begin}
+          </>
+        )
+      }
+    >
+      <ProblemNote problem={remove.error instanceof Problem ? remove.error : null} />
+      {open ? (
+        <>
+          <ul className="grid max-h-40 shrink-0 grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-1.5 overflow-y-auto">
+            {mixes.map((m) => (
+              <li key={m.id}>
+                <Link
+                  to={`/mixes/${m.id}`}
+                  aria-current={m.id === open.id ? 'page' : undefined}
+                  className="flex min-h-11 items-center gap-2.5 rounded-small border border-line bg-paper px-2 aria-[current=page]:border-verdigris aria-[current=page]:bg-verdigris-tint aria-[current=page]:font-semibold"
+                >
+                  <Swatch raw={m.measured.rawHex} cured={m.measured.curedHex} size={30} />
+                  <span className="truncate">{m.mix.name}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+          <Suspense fallback={null}>
+            <MixPair key={open.id} id={open.id} />
+          </Suspense>
+        </>
+      ) : (
+        <Empty title="No mix has a recipe yet" step={begin}>
+          A mix is parts of the clays on your shelf. From it come the grams of each clay for what you need, and the
+          colour to expect, raw and cured.
+        </Empty>
+      )}
+    </Place>
+  );
+}

@@ -1,0 +1,36 @@
+import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { api, take } from '../../server/client';
+import type { Mix } from '../../server/types';
+import { useDraft } from '../../server/use-draft';
+import { useMeasured } from '../../server/use-measured';
+
+/** A mix that is edited in place, measured for a wanted mass while it is typed. */
+export function useMix(id: number, wantedG: number) {
+  const { data: view } = useSuspenseQuery({
+    queryKey: ['mix', id],
+    queryFn: () => take(api.GET('/api/mixes/{id}', { params: { path: { id }, query: { wantedG: 100 } } })),
+  });
+  const draft = useDraft<Mix>({ edition: view.edition, form: view.mix }, (edition, form) =>
+    take(api.PUT('/api/mixes/{id}', { params: { path: { id }, query: { edition } }, body: form })),
+  );
+  const { measured, wrongs, problem } = useMeasured(
+    'measured-mix',
+    { mix: draft.form, wantedG },
+    view.measured,
+    ({ mix }) => take(api.POST('/api/mixes/measure', { params: { query: { wantedG } }, body: mix })),
+  );
+  return { draft, measured, wrongs: [...wrongs, ...draft.wrongs], problem: draft.problem ?? problem };
+}
+
+/** Adding and removing mixes; both can be undone. */
+export function useMixActs() {
+  const client = useQueryClient();
+  const refresh = () => client.invalidateQueries();
+  return {
+    add: useMutation({ mutationFn: (body: Mix) => take(api.POST('/api/mixes', { body })), onSuccess: refresh }),
+    remove: useMutation({
+      mutationFn: (id: number) => take(api.DELETE('/api/mixes/{id}', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
+  };
+}

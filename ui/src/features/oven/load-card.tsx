@@ -1,0 +1,105 @@
+import { useNavigate } from 'react-router';
+import { Button } from '../../controls/button';
+import { Caution } from '../../controls/caution';
+import { Problem } from '../../server/client';
+import type { LoggedLoad, PlannedLoad } from '../../server/types';
+import { useOven } from '../../server/use-studio';
+import { clock, relativeDay } from '../../words/days';
+import { minutes, plain } from '../../words/figures';
+import { TrayPlan } from './tray-plan';
+import { useLoads } from './use-loads';
+
+interface PlannedProps {
+  load: PlannedLoad;
+  number: number;
+  now: string;
+  busy: boolean;
+}
+
+/** A load of the plan: what shares it and why, where each piece lies, and the start. */
+export function PlannedLoadCard({ load, number, now, busy }: PlannedProps) {
+  const { oven } = useOven();
+  const { start } = useLoads();
+  const go = useNavigate();
+  const refused = start.error instanceof Problem ? start.error : null;
+  return (
+    <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
+      <header className="flex flex-wrap items-baseline gap-x-4">
+        <h2 className="text-large">Load {number}</h2>
+        <p className="figure text-large font-semibold text-ember-deep">
+          {plain(load.tempC)} °C · {minutes(load.holdMin)}
+        </p>
+        <p className="order-last w-full text-soft">
+          {relativeDay(load.inAt, now)} {clock(load.inAt)} to {clock(load.outAt)}, heat from {clock(load.heatFrom)},
+          cool by {clock(load.cooledAt)}
+        </p>
+        <Button
+          kind="heat"
+          className="ml-auto"
+          disabled={busy}
+          onClick={() => start.mutate(load, { onSuccess: (started) => void go(`/oven/logged/${started.id}`) })}
+        >
+          {busy ? 'Oven in use' : 'It is in now'}
+        </Button>
+      </header>
+      {refused && (
+        <div role="alert" className="rounded-card border border-madder bg-madder-tint px-3 py-2 text-madder">
+          {refused.wrongs.length === 0
+            ? refused.message
+            : refused.wrongs.map((w) => (
+                <p key={w.field + w.found}>
+                  <b>Not in yet.</b> Found {w.found}; allowed is {w.allowed}. {w.mend}
+                </p>
+              ))}
+        </div>
+      )}
+      <TrayPlan load={load} trayWidthMm={oven.trayWidthMm} trayDepthMm={oven.trayDepthMm} />
+      <section aria-label="Why">
+        <h3 className="text-body">Why these together</h3>
+        <ul className="list-disc pl-5">
+          {load.why.map((finding) => (
+            <li key={finding.says}>{finding.says}</li>
+          ))}
+        </ul>
+        <p className="text-note text-soft">{plain(Math.round(load.energyKwh * 100) / 100)} kWh with its preheat.</p>
+      </section>
+      <Caution>
+        Check the thermometer, air the room, stay with the oven; never above the packet’s ceiling. Trays used for clay
+        are not used for food.
+      </Caution>
+    </article>
+  );
+}
+
+/** A load that went in: what it held and when. */
+export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string }) {
+  const { takeOut } = useLoads();
+  return (
+    <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
+      <header className="flex flex-wrap items-baseline gap-x-4">
+        <h2 className="text-large">{load.outAt ? 'A load that is out' : 'In the oven'}</h2>
+        <p className="figure text-large font-semibold text-ember-deep">
+          {plain(load.tempC)} °C · {minutes(load.holdMin)}
+        </p>
+        <p className="order-last w-full text-soft">
+          in {relativeDay(load.inAt, now)} {clock(load.inAt)},{' '}
+          {load.outAt ? `out ${clock(load.outAt)}` : `due out ${clock(load.dueOut)}`}
+        </p>
+        {!load.outAt && (
+          <Button kind="heat" className="ml-auto" onClick={() => takeOut.mutate(load.id)}>
+            It is out now
+          </Button>
+        )}
+      </header>
+      <ul>
+        {load.items.map((item) => (
+          <li key={item.name} className="flex gap-3 border-t border-line py-1.5">
+            <b className="w-10 text-right figure">{item.item.count}</b> {item.name}
+            <span className="ml-auto text-soft">{item.runName}</span>
+          </li>
+        ))}
+      </ul>
+      {!load.outAt && <Caution>Hot tray: gloves. Let pieces cool before you handle or glue them.</Caution>}
+    </article>
+  );
+}

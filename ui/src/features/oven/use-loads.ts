@@ -1,0 +1,28 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { api, take } from '../../server/client';
+import type { PlannedLoad } from '../../server/types';
+
+/** Loads go in and come out; both can be undone. */
+export function useLoads() {
+  const client = useQueryClient();
+  const refresh = () => client.invalidateQueries();
+  return {
+    start: useMutation({
+      mutationFn: (load: PlannedLoad) =>
+        take(
+          api.POST('/api/baking/loads', {
+            body: {
+              tempC: load.tempC,
+              holdMin: load.holdMin,
+              items: load.items.map(({ runId, pieceId, stage, count }) => ({ runId, pieceId, stage, count })),
+            },
+          }),
+        ),
+      onSuccess: refresh,
+    }),
+    takeOut: useMutation({
+      mutationFn: (id: number) => take(api.POST('/api/baking/loads/{id}/out', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
+  };
+}

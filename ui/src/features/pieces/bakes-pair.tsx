@@ -1,0 +1,192 @@
+import { Button } from '../../controls/button';
+import { Caution } from '../../controls/caution';
+import { Choice } from '../../controls/choice';
+import { Findings } from '../../controls/findings';
+import { NumberField } from '../../controls/number-field';
+import { Pair } from '../../controls/place';
+import { Switch } from '../../controls/switch';
+import { TextField } from '../../controls/text-field';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
+import type { MeasuredPiece, Piece } from '../../server/types';
+import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { wrongAt } from '../../server/use-measured';
+import { minutes, mm, plain } from '../../words/figures';
+import type { PieceDraft } from './use-piece';
+
+type Stage = Piece['stages'][number];
+
+/** The stage bakes of a piece with what each needs of the oven, and the gate before the last. */
+export function BakesPair({ piece }: { piece: PieceDraft }) {
+  const { draft, measured, wrongs } = piece;
+  const setStages = (change: (stages: Stage[]) => Stage[]) => draft.change((p) => ({ ...p, stages: change(p.stages) }));
+  return (
+    <Pair
+      ledger={
+        <>
+          {draft.form.stages.map((stage, i) => (
+            <StageFields
+              key={i}
+              piece={piece}
+              stage={stage}
+              index={i}
+              onChange={(change) => setStages((all) => all.map((s, j) => (j === i ? change(s) : s)))}
+              onRemove={() => draft.change((p) => withoutStage(p, i))}
+            />
+          ))}
+          <div>
+            <Button
+              onClick={() =>
+                draft.change((p) =>
+                  withStageBefore(p, { name: 'set details', kind: 'SET', loose: false, coolingMin: 10 }),
+                )
+              }
+            >
+              Add a bake before the last
+            </Button>
+          </div>
+          <GateLines piece={piece} />
+        </>
+      }
+      drawing={
+        <>
+          {measured.stages.map((stage, i) => (
+            <StageNeed key={i} stage={stage} />
+          ))}
+          <Findings findings={measured.findings.filter((f) => ['windows-apart', 'hold-long'].includes(f.rule))} />
+          <Caution>
+            Never above the packet’s ceiling; overheated clay gives off irritant fumes. Use an oven thermometer, air the
+            room, stay with the oven. The packet and its safety sheet decide.
+          </Caution>
+          {wrongAt(wrongs, 'stages') && <p className="text-madder">{wrongAt(wrongs, 'stages')?.mend}</p>}
+        </>
+      }
+    />
+  );
+}
+
+function withStageBefore(piece: Piece, stage: Stage): Piece {
+  const at = piece.stages.length - 1;
+  return {
+    ...piece,
+    stages: [...piece.stages.slice(0, at), stage, ...piece.stages.slice(at)],
+    parts: piece.parts.map((p, i) => (p.stage >= at && i > 0 ? { ...p, stage: p.stage + 1 } : p)),
+    steps: piece.steps.map((s) => (s.stage >= at ? { ...s, stage: s.stage + 1 } : s)),
+  };
+}
+
+function withoutStage(piece: Piece, at: number): Piece {
+  const earlier = (stage: number) => (stage > at ? stage - 1 : stage);
+  return {
+    ...piece,
+    stages: piece.stages.filter((_, i) => i !== at),
+    parts: piece.parts.map((p) => ({ ...p, stage: Math.min(earlier(p.stage), piece.stages.length - 2) })),
+    steps: piece.steps.map((s) => ({ ...s, stage: earlier(s.stage) })),
+  };
+}
+
+interface StageProps {
+  piece: PieceDraft;
+  stage: Stage;
+  index: number;
+  onChange: (change: (stage: Stage) => Stage) => void;
+  onRemove: () => void;
+}
+
+function StageFields({ piece, stage, index, onChange, onRemove }: StageProps) {
+  const limits = useLimits();
+  const { draft, wrongs } = piece;
+  const last = index === draft.form.stages.length - 1;
+  const at = `stages[${index}]`;
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-card border border-line bg-paper px-4 py-2">
+      <span className="figure text-large text-soft">{index + 1}</span>
+      <TextField
+        label="Name of the bake"
+        value={stage.name}
+        wrong={wrongAt(wrongs, `${at}.name`)}
+        onChange={(name) => onChange((s) => ({ ...s, name }))}
+        onSettle={draft.settle}
+        className="w-32 font-semibold"
+      />
+      <Choice
+        label="What the bake is for"
+        value={stage.kind}
+        options={choicesOf(limits, 'stageKind')}
+        onChange={(kind) => onChange((s) => ({ ...s, kind: kind as Stage['kind'] }))}
+      />
+      <label className="inline-flex items-baseline gap-1 text-note text-soft">
+        cools
+        <NumberField
+          label={`${stage.name}, cooling`}
+          value={stage.coolingMin}
+          span={spanOf(limits, 'stage', 'coolingMin')}
+          chars={3}
+          wrong={wrongAt(wrongs, `${at}.coolingMin`)}
+          onChange={(coolingMin) => onChange((s) => ({ ...s, coolingMin }))}
+          onSettle={draft.settle}
+        />
+        min
+      </label>
+      {!last && (
+        <Switch label="parts loose" on={stage.loose} onChange={(loose) => onChange((s) => ({ ...s, loose }))} />
+      )}
+      {draft.form.stages.length > 1 && !last && (
+        <Button kind="quiet" className="ml-auto text-note" onClick={onRemove}>
+          Take it out
+        </Button>
+      )}
+    </div>
+  );
+}
+
+function StageNeed({ stage }: { stage: MeasuredPiece['stages'][number] }) {
+  return (
+    <article className="rounded-card border border-line bg-paper px-4 py-3">
+      <h2 className="text-figure">{stage.name}</h2>
+      <p className="mt-1">
+        <span className="figure text-large font-semibold text-ember-deep">{minutes(stage.holdMin)}</span>{' '}
+        <span className="text-soft">
+          at {plain(stage.lowC)} to {plain(stage.highC)} °C, at most {minutes(stage.mostMin)}
+        </span>
+      </p>
+      <p className="mt-1">{stage.reason}</p>
+      <p className="text-note text-soft">
+        {stage.unitsEach > 1 ? `${stage.unitsEach} things on the tray for one piece, each ` : 'On the tray '}
+        {mm(stage.unit.widthMm)} × {mm(stage.unit.depthMm)} mm, {mm(stage.unit.heightMm)} high
+      </p>
+      <ShowWorking>
+        <WorkingsList workings={stage.workings} />
+      </ShowWorking>
+    </article>
+  );
+}
+
+function GateLines({ piece }: { piece: PieceDraft }) {
+  const { draft, wrongs } = piece;
+  const setGate = (change: (gate: string[]) => string[]) => draft.change((p) => ({ ...p, gate: change(p.gate) }));
+  return (
+    <section className="rounded-card border border-line bg-paper px-4 py-3">
+      <h2 className="text-figure">Gate before the last bake</h2>
+      <ul>
+        {draft.form.gate.map((line, i) => (
+          <li key={i} className="flex items-center gap-2 py-0.5">
+            <TextField
+              label={`Gate line ${i + 1}`}
+              value={line}
+              wrong={wrongAt(wrongs, `gate[${i}]`)}
+              onChange={(words) => setGate((all) => all.map((l, j) => (j === i ? words : l)))}
+              onSettle={draft.settle}
+              className="w-80"
+            />
+            <Button kind="quiet" className="text-note" onClick={() => setGate((all) => all.filter((_, j) => j !== i))}>
+              Take it out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Button kind="quiet" onClick={() => setGate((all) => [...all, 'Something to look at'])}>
+        Add a line
+      </Button>
+    </section>
+  );
+}

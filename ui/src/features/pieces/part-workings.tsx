@@ -1,0 +1,48 @@
+import { useQuery } from '@tanstack/react-query';
+import { WorkingsList } from '../../controls/workings-list';
+import { api, take } from '../../server/client';
+import type { MeasuredPart, Part } from '../../server/types';
+import { useWays } from '../../server/use-studio';
+
+/** How the volume, the core and the ball of a part come about, asked of the server when it is opened. */
+export function PartWorkings({ part, measured }: { part: Part; measured: MeasuredPart }) {
+  const { ways } = useWays();
+  const core = part.core;
+  const shape = useQuery({
+    queryKey: ['sum-shape', part.shape],
+    queryFn: () => take(api.POST('/api/sums/shape', { body: part.shape })),
+  });
+  const portion = useQuery({
+    queryKey: ['sum-portion', measured.volumeMm3, measured.densityGPerCm3],
+    queryFn: () =>
+      take(
+        api.POST('/api/sums/portion', {
+          body: { volumeMm3: measured.volumeMm3, densityGPerCm3: measured.densityGPerCm3 },
+        }),
+      ),
+  });
+  const foil = useQuery({
+    queryKey: ['sum-core', part.shape, core, ways.foilUm, ways.foilWidthMm],
+    enabled: Boolean(core),
+    queryFn: () =>
+      take(
+        api.POST('/api/sums/core', {
+          body: {
+            shape: part.shape,
+            shellMm: core?.shellMm ?? 0,
+            packing: core?.packing ?? 'FIRM',
+            foilUm: ways.foilUm,
+            foilWidthMm: ways.foilWidthMm,
+            greatestMm: measured.greatestMm,
+          },
+        }),
+      ),
+  });
+  return (
+    <div className="flex flex-col gap-3">
+      {shape.data && <WorkingsList workings={shape.data.workings} />}
+      {core && foil.data && <WorkingsList workings={foil.data.workings} />}
+      {portion.data && <WorkingsList workings={portion.data.workings} />}
+    </div>
+  );
+}

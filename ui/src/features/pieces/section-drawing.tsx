@@ -1,0 +1,162 @@
+import { useId } from 'react';
+import { useSize } from '../../drawing/use-size';
+import type { MeasuredPiece, Part } from '../../server/types';
+import { mm } from '../../words/figures';
+import { copiesOf, extentOf, fit, pathOf, spread, type Copy, type Label, type View } from './section-geometry';
+import { sectionLabels } from './section-labels';
+
+const PX_PER_MM = 96 / 25.4;
+const LABELS_PX = 176;
+const LEFT_PX = 48;
+
+interface Props {
+  name: string;
+  piece: MeasuredPiece;
+  parts: Part[];
+  chosen: number;
+  cut: boolean;
+  onChoose: (part: number) => void;
+}
+
+/** The piece to scale: cut through the middle with its cores and shells, or seen from the front. */
+export function SectionDrawing({ name, piece, parts, chosen, cut, onChoose }: Props) {
+  const [ref, size] = useSize();
+  const hatch = useId();
+  const extent = extentOf(piece);
+  const view = fit(extent, LEFT_PX, 16, size.width - LEFT_PX - LABELS_PX, size.height - 56);
+  const copies = copiesOf(piece).filter((copy) => !cut || copy.meets !== 'before');
+  const labels = cut ? spread(sectionLabels(copies, parts, view, chosen), 24, size.height - 44, 42) : [];
+  const times = view.scale / PX_PER_MM;
+  return (
+    <div ref={ref} className="relative min-h-64 flex-1">
+      {size.width > 0 && (
+        <svg width={size.width} height={size.height} className="absolute inset-0" role="img">
+          <title>{`${name}, ${cut ? 'section through the middle' : 'seen from the front'}, ${times.toFixed(1)} times true size`}</title>
+          <desc>{parts.map((part) => `${part.count} ${part.name}`).join(', ')}</desc>
+          <defs>
+            <pattern id={hatch} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(52)">
+              <rect width="5" height="5" fill="#d5dad8" />
+              <line x1="0" y1="0" x2="0" y2="5" stroke="#8d9995" strokeWidth="1.6" />
+            </pattern>
+          </defs>
+          {copies.map((copy) => (
+            <CopyShape
+              key={`${copy.index}-${copy.part.spots.indexOf(copy.spot)}`}
+              copy={copy}
+              view={view}
+              cut={cut}
+              hatch={hatch}
+              chosen={copy.index === chosen}
+              onChoose={() => onChoose(copy.index)}
+            />
+          ))}
+          <HeightLine view={view} top={extent.top} bottom={extent.bottom} />
+          <ScaleBar y={size.height - 14} scale={view.scale} times={times} />
+          {labels.map((label) => (
+            <Callout key={label.key} label={label} x={size.width - LABELS_PX + 22} />
+          ))}
+        </svg>
+      )}
+    </div>
+  );
+}
+
+interface CopyProps {
+  copy: Copy;
+  view: View;
+  cut: boolean;
+  hatch: string;
+  chosen: boolean;
+  onChoose: () => void;
+}
+
+function CopyShape({ copy, view, cut, hatch, chosen, onChoose }: CopyProps) {
+  const { part, spot, meets } = copy;
+  const through = cut && meets === 'cut';
+  const ball = part.thickestAt;
+  const flaw = part.findings.some((f) => f.verdict !== 'KEEPS');
+  return (
+    <g onClick={onChoose} opacity={cut && meets === 'behind' ? 0.5 : 1} className="cursor-pointer">
+      <path
+        d={pathOf(through ? part.section : part.front, spot, view)}
+        fill={part.curedHex}
+        stroke={chosen ? '#0c5f50' : '#16201d'}
+        strokeWidth={chosen ? 2.5 : 1}
+        strokeLinejoin="round"
+      />
+      {through && part.core && (
+        <path
+          d={pathOf(part.core.section, spot, view, part.core.shellMm)}
+          fill={`url(#${hatch})`}
+          stroke="#5c6864"
+          strokeWidth="1"
+        />
+      )}
+      {through && (chosen || flaw || part.core) && (
+        <path
+          d={circlePath(ball.acrossMm, ball.upMm, part.thickestMm / 2, copy, view)}
+          fill="none"
+          stroke={flaw ? '#c2942b' : '#16201d'}
+          strokeWidth={flaw ? 2.5 : 1}
+          strokeDasharray="3 2"
+        />
+      )}
+    </g>
+  );
+}
+
+function circlePath(across: number, up: number, radius: number, copy: Copy, view: View): string {
+  const outline = Array.from({ length: 48 }, (_, i) => {
+    const angle = (Math.PI * 2 * i) / 48;
+    return [across + radius * Math.cos(angle), up + radius * Math.sin(angle)];
+  }).flat();
+  return pathOf([outline], copy.spot, view);
+}
+
+function HeightLine({ view, top, bottom }: { view: View; top: number; bottom: number }) {
+  const x = 26;
+  const y1 = view.y(top);
+  const y2 = view.y(bottom);
+  return (
+    <g stroke="#50605a" strokeWidth="1">
+      <path d={`M${x} ${y1}V${y2}M${x - 5} ${y1}H${x + 5}M${x - 5} ${y2}H${x + 5}`} fill="none" />
+      <text
+        transform={`translate(${x - 8} ${(y1 + y2) / 2}) rotate(-90)`}
+        textAnchor="middle"
+        stroke="none"
+        className="fill-soft figure text-note"
+      >
+        {mm(top - bottom)} mm
+      </text>
+    </g>
+  );
+}
+
+function ScaleBar({ y, scale, times }: { y: number; scale: number; times: number }) {
+  const length = scale * 10 > 90 ? 5 : scale * 20 > 130 ? 10 : 20;
+  return (
+    <g>
+      <path d={`M8 ${y - 5}V${y}H${8 + length * scale}V${y - 5}`} fill="none" stroke="#16201d" strokeWidth="1.5" />
+      <text x={14 + length * scale} y={y} className="fill-soft text-note">
+        {length} mm, {times.toFixed(1)} times true size
+      </text>
+    </g>
+  );
+}
+
+const tones = { ink: 'fill-ink', straw: 'fill-straw', madder: 'fill-madder' };
+
+function Callout({ label, x }: { label: Label & { at: number }; x: number }) {
+  return (
+    <g>
+      <path d={`M${label.x} ${label.y}L${x - 10} ${label.at - 4}H${x - 4}`} fill="none" stroke="#16201d" />
+      <circle cx={label.x} cy={label.y} r="2.5" fill="#16201d" />
+      <text x={x} y={label.at} className={`text-note font-semibold ${tones[label.tone]}`}>
+        {label.title}
+      </text>
+      <text x={x} y={label.at + 16} className="fill-soft text-note">
+        {label.text}
+      </text>
+    </g>
+  );
+}

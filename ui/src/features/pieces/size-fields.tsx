@@ -1,0 +1,43 @@
+import { Fragment } from 'react';
+import { NumberField } from '../../controls/number-field';
+import type { Wrong } from '../../server/client';
+import type { Part } from '../../server/types';
+import { useLimits } from '../../server/use-limits';
+import { wrongAt } from '../../server/use-measured';
+
+interface Props {
+  part: Part;
+  wrongs: Wrong[];
+  path: string;
+  onChange: (dimensions: Part['shape']['dimensions']) => void;
+  onSettle: () => void;
+}
+
+const round = ['diameterMm', 'bottomMm', 'aroundMm'];
+
+/** The dimensions of a part in the order they are read aloud: Ø30 → 20 × 54. */
+export function SizeFields({ part, wrongs, path, onChange, onSettle }: Props) {
+  const kind = useLimits().shapes.find((shape) => shape.kind === part.shape.kind);
+  return (
+    <span className="inline-flex items-baseline gap-1">
+      {kind?.dimensions.map(({ span }, i) => (
+        <Fragment key={span.field}>
+          <span className="text-soft">
+            {round.includes(span.field) ? 'Ø' : span.field === 'topMm' ? '→' : i > 0 ? '×' : ''}
+          </span>
+          <NumberField
+            label={`${part.name}, ${span.label}`}
+            value={part.shape.dimensions[span.field] ?? 0}
+            span={span}
+            wrong={
+              wrongAt(wrongs, `${path}.${span.field}`) ??
+              wrongAt(wrongs, `${path.replace('.dimensions', '')}.${span.field}`)
+            }
+            onChange={(value) => onChange({ ...part.shape.dimensions, [span.field]: value })}
+            onSettle={onSettle}
+          />
+        </Fragment>
+      ))}
+    </span>
+  );
+}

@@ -1,0 +1,101 @@
+import { Pair } from '../../controls/place';
+import { Swatch } from '../../controls/swatch';
+import type { RunPlan } from '../../server/types';
+import { useMoney, useWays } from '../../server/use-studio';
+import { grams, plain } from '../../words/figures';
+import { MixBar } from '../mixes/mix-bar';
+import { StepList } from './step-list';
+
+type Clay = RunPlan['needs']['clays'][number];
+
+/** Mixes to make and clays to take: from opened blocks, blocks to open, blocks to buy. */
+export function MixStation({ plan, runId }: { plan: RunPlan; runId: number }) {
+  const { ways } = useWays();
+  return (
+    <Pair
+      ledger={
+        <>
+          <ClayTable plan={plan} />
+          <h2 className="text-figure">Still to do</h2>
+          <StepList plan={plan} station="MIX" runId={runId} />
+        </>
+      }
+      drawing={
+        <div className="flex flex-col gap-4 rounded-card border border-line bg-paper p-4">
+          <h2 className="text-figure">
+            Mixes to make{' '}
+            <span className="font-text text-note font-normal text-soft">with {plain(ways.wastePercent)} % waste</span>
+          </h2>
+          {plan.needs.mixes.map((mix) => (
+            <section key={mix.mixId} aria-label={mix.name}>
+              <div className="mb-1 flex items-center gap-2.5">
+                <Swatch raw={mix.rawHex} cured={mix.curedHex} size={30} />
+                <span className="font-semibold">{mix.name}</span>
+                <span className="ml-auto figure text-figure font-semibold">{grams(mix.toMixG)} g</span>
+                <span className="w-32 text-right figure text-note whitespace-nowrap text-soft">
+                  {grams(mix.netG)} g in pieces
+                </span>
+              </div>
+              <MixBar name={mix.name} clays={mix.clays} height={22} />
+            </section>
+          ))}
+        </div>
+      }
+    />
+  );
+}
+
+function blocks(list: Clay['open']): string {
+  return list.map((b) => `${b.count}×${plain(b.massG)} g`).join(', ');
+}
+
+function ClayTable({ plan }: { plan: RunPlan }) {
+  const money = useMoney();
+  return (
+    <div className="rounded-card border border-line bg-paper">
+      <table className="w-full">
+        <thead className="text-left text-note text-soft">
+          <tr>
+            <th className="py-2 pl-3 font-semibold">Stock clay</th>
+            <th className="text-right font-semibold">Need, g</th>
+            <th className="pl-3 text-right font-semibold">Opened, g</th>
+            <th className="pl-3 font-semibold">Open</th>
+            <th className="pl-3 font-semibold">Buy</th>
+            <th className="pr-3 text-right font-semibold">Left, g</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.needs.clays.map((clay) => (
+            <tr key={clay.clayId} className="border-t border-line">
+              <td className="py-1.5 pl-3">
+                <span className="inline-flex items-center gap-2 font-semibold whitespace-nowrap">
+                  <Swatch raw={clay.rawHex} cured={clay.curedHex} size={20} /> {clay.name}
+                </span>
+              </td>
+              <td className="text-right figure text-figure font-semibold">{grams(clay.neededG)}</td>
+              <td className="pl-3 text-right figure">{grams(clay.fromOpenG)}</td>
+              <td className="pl-3 figure whitespace-nowrap">{blocks(clay.open) || '–'}</td>
+              <td className={`pl-3 figure whitespace-nowrap ${clay.buy.length > 0 ? 'font-semibold text-straw' : ''}`}>
+                {clay.buy.length > 0 ? `◦ ${blocks(clay.buy)}, ${money(clay.costMinor)}` : '–'}
+              </td>
+              <td className="pr-3 text-right figure text-soft">{grams(clay.leftG)}</td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          <tr className="border-t border-ink font-semibold">
+            <td className="py-1.5 pl-3">All clay</td>
+            <td className="text-right figure text-figure">
+              {grams(plan.needs.clays.reduce((sum, c) => sum + c.neededG, 0))}
+            </td>
+            <td colSpan={2} />
+            <td className="pl-3 figure whitespace-nowrap">
+              {money(plan.needs.clays.reduce((sum, c) => sum + c.costMinor, 0))}
+            </td>
+            <td />
+          </tr>
+        </tfoot>
+      </table>
+    </div>
+  );
+}

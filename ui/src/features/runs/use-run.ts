@@ -1,0 +1,54 @@
+import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { api, take } from '../../server/client';
+import type { Run, RunView } from '../../server/types';
+import { useDraft } from '../../server/use-draft';
+import { useMeasured } from '../../server/use-measured';
+
+const EVERY_MS = 60_000;
+
+export function useRunView(id: number): RunView {
+  const { data } = useSuspenseQuery({
+    queryKey: ['run', id],
+    queryFn: () => take(api.GET('/api/runs/{id}', { params: { path: { id } } })),
+    refetchInterval: EVERY_MS,
+  });
+  return data;
+}
+
+/** A run that is edited in place, planned while it is typed. */
+export function useRun(id: number) {
+  const view = useRunView(id);
+  const draft = useDraft<Run>({ edition: view.edition, form: view.run }, (edition, form) =>
+    take(api.PUT('/api/runs/{id}', { params: { path: { id }, query: { edition } }, body: form })),
+  );
+  const typed = draft.form !== view.run;
+  const { measured, wrongs, problem } = useMeasured('planned-run', draft.form, view.plan, (form) =>
+    take(api.POST('/api/runs/plan', { params: { query: { id } }, body: form })),
+  );
+  return {
+    draft,
+    plan: typed ? measured : view.plan,
+    wrongs: [...(typed ? wrongs : []), ...draft.wrongs],
+    problem: draft.problem ?? problem,
+  };
+}
+
+export type RunDraft = ReturnType<typeof useRun>;
+
+/** Adding and removing runs, and ticking gates; each can be undone. */
+export function useRunActs() {
+  const client = useQueryClient();
+  const refresh = () => client.invalidateQueries();
+  return {
+    add: useMutation({ mutationFn: (body: Run) => take(api.POST('/api/runs', { body })), onSuccess: refresh }),
+    remove: useMutation({
+      mutationFn: (id: number) => take(api.DELETE('/api/runs/{id}', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
+    tick: useMutation({
+      mutationFn: ({ id, ...body }: { id: number; pieceId: number; line: number; ticked: boolean }) =>
+        take(api.POST('/api/runs/{id}/gate', { params: { path: { id } }, body })),
+      onSuccess: refresh,
+    }),
+  };
+}

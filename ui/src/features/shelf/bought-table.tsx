@@ -1,0 +1,108 @@
+import { Button } from '../../controls/button';
+import { Caution } from '../../controls/caution';
+import { NumberField } from '../../controls/number-field';
+import { ProblemNote } from '../../controls/problem-note';
+import { TextField } from '../../controls/text-field';
+import { api, Problem, take } from '../../server/client';
+import type { Bought, Shelf, Span } from '../../server/types';
+import { useDraft } from '../../server/use-draft';
+import { spanOf, useLimits } from '../../server/use-limits';
+import { wrongAt } from '../../server/use-measured';
+import { useShelf, useWays } from '../../server/use-studio';
+import { minorPerWhole } from '../../words/figures';
+import { useShelfActs } from './use-shelf-acts';
+
+/** Findings on the shelf: what one costs and weighs, and how many lie ready. */
+export function BoughtTable() {
+  const { bought } = useShelf();
+  const { currency } = useWays().ways;
+  const { addBought, removeBought } = useShelfActs();
+  return (
+    <div className="flex max-w-3xl flex-col gap-3">
+      <ProblemNote problem={removeBought.error instanceof Problem ? removeBought.error : null} />
+      <div className="rounded-card border border-line bg-paper">
+        <table className="w-full">
+          <thead className="text-note text-soft">
+            <tr>
+              <th className="py-2 pl-3 text-left font-semibold">Finding</th>
+              <th className="pr-2 text-right font-semibold">Price of one, {currency}</th>
+              <th className="pr-2 text-right font-semibold">On the shelf</th>
+              <th className="pr-2 text-right font-semibold">Weight of one, g</th>
+              <th>
+                <span className="sr-only">Remove</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {bought.map((b) => (
+              <BoughtRow key={b.id} held={b} currency={currency} onRemove={() => removeBought.mutate(b.id)} />
+            ))}
+          </tbody>
+        </table>
+        {bought.length === 0 && (
+          <p className="px-3 py-2 text-soft">Jump rings, hooks, pins, cords: with them here, runs count what to buy.</p>
+        )}
+        <Button
+          kind="quiet"
+          className="m-1"
+          onClick={() => addBought.mutate({ name: 'New finding', priceMinor: 10, onShelf: 0, massG: 0.1 })}
+        >
+          Add a finding
+        </Button>
+      </div>
+      <Caution>
+        Small parts, pins and cords are a hazard to young children; nickel can harm some skins. Local product-safety
+        rules may apply to what you sell.
+      </Caution>
+    </div>
+  );
+}
+
+interface RowProps {
+  held: Shelf['bought'][number];
+  currency: string;
+  onRemove: () => void;
+}
+
+function BoughtRow({ held, currency, onRemove }: RowProps) {
+  const limits = useLimits();
+  const row = useDraft<Bought>({ edition: held.edition, form: held.bought }, (edition, form) =>
+    take(api.PUT('/api/shelf/bought/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
+  );
+  const number = (field: 'priceMinor' | 'onShelf' | 'massG', span: Span, per = 1) => (
+    <NumberField
+      label={`${row.form.name}, ${span.label.replace(' in minor units', '')}`}
+      value={row.form[field]}
+      span={span}
+      per={per}
+      chars={6}
+      wrong={wrongAt(row.wrongs, field)}
+      onChange={(value) => row.change((b) => ({ ...b, [field]: value }))}
+      onSettle={row.settle}
+    />
+  );
+  return (
+    <tr className="border-t border-line">
+      <td className="py-1.5 pl-3">
+        <TextField
+          label="Name of the finding"
+          value={row.form.name}
+          wrong={wrongAt(row.wrongs, 'name')}
+          onChange={(name) => row.change((b) => ({ ...b, name }))}
+          onSettle={row.settle}
+          className="w-56 font-semibold"
+        />
+      </td>
+      <td className="pr-2 text-right">
+        {number('priceMinor', spanOf(limits, 'shelf', 'priceMinor'), minorPerWhole(currency))}
+      </td>
+      <td className="pr-2 text-right">{number('onShelf', spanOf(limits, 'shelf', 'boughtOnShelf'))}</td>
+      <td className="pr-2 text-right">{number('massG', spanOf(limits, 'shelf', 'boughtG'))}</td>
+      <td className="text-right">
+        <Button kind="quiet" aria-label={`Remove ${row.form.name}`} onClick={onRemove}>
+          ✕
+        </Button>
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,133 @@
+import { Link, useNavigate, useParams } from 'react-router';
+import { Button } from '../../controls/button';
+import { Empty } from '../../controls/empty';
+import { Pair } from '../../controls/place';
+import { ProblemNote } from '../../controls/problem-note';
+import { Swatch } from '../../controls/swatch';
+import { Problem } from '../../server/client';
+import type { Clay, Shelf } from '../../server/types';
+import { useShelf } from '../../server/use-studio';
+import { grams, plain } from '../../words/figures';
+import { ClayCard } from './clay-card';
+import { useShelfActs } from './use-shelf-acts';
+
+function newClay(lineId: number): Clay {
+  return {
+    name: 'New clay',
+    lineId,
+    rawHex: '#b8b2a4',
+    curedHex: '#aea795',
+    opacity: 'OPAQUE',
+    strength: 'NORMAL',
+    openG: 0,
+    blocks: [{ massG: 57, priceMinor: 250, onShelf: 1 }],
+  };
+}
+
+/** The clays as the list shows them: by line. */
+function inOrder(shelf: Shelf) {
+  return shelf.lines.flatMap((line) => shelf.clays.filter((c) => c.clay.lineId === line.id));
+}
+
+/** The clays at the left, by line; the chosen one at the right. */
+export function ClaysPair() {
+  const shelf = useShelf();
+  const { id } = useParams();
+  const go = useNavigate();
+  const { addClay, removeClay } = useShelfActs();
+  const firstLine = shelf.lines[0];
+  const chosen = shelf.clays.find((c) => c.id === Number(id)) ?? inOrder(shelf)[0];
+  const add = firstLine && (
+    <Button
+      kind="main"
+      onClick={() =>
+        addClay.mutate(newClay(chosen?.clay.lineId ?? firstLine.id), {
+          onSuccess: (added) => void go(`/shelf/clays/${added.id}`),
+        })
+      }
+    >
+      New clay
+    </Button>
+  );
+  if (!firstLine || !chosen) {
+    return (
+      <Empty
+        title="The shelf is bare"
+        step={
+          add ?? (
+            <Link to="/shelf/lines" className="font-semibold text-verdigris underline">
+              Begin with a line and what its packet says
+            </Link>
+          )
+        }
+      >
+        With your clays here, mixes know their colour, runs know what to open and what to buy, and pieces know what they
+        cost.
+      </Empty>
+    );
+  }
+  return (
+    <Pair
+      ledger={
+        <>
+          <ProblemNote problem={removeClay.error instanceof Problem ? removeClay.error : null} />
+          <div className="min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
+            {shelf.lines.map((line) => (
+              <LineClays key={line.id} line={line} clays={shelf.clays} chosen={chosen.id} />
+            ))}
+          </div>
+          <div>{add}</div>
+        </>
+      }
+      drawing={
+        <ClayCard
+          key={chosen.id}
+          held={chosen}
+          lines={shelf.lines}
+          onRemove={() => removeClay.mutate(chosen.id, { onSuccess: () => void go('/shelf/clays') })}
+        />
+      }
+    />
+  );
+}
+
+interface LineProps {
+  line: Shelf['lines'][number];
+  clays: Shelf['clays'];
+  chosen: number;
+}
+
+function LineClays({ line, clays, chosen }: LineProps) {
+  const own = clays.filter((c) => c.clay.lineId === line.id);
+  if (own.length === 0) return null;
+  return (
+    <section aria-label={line.line.name}>
+      <h2 className="sticky top-0 bg-tile px-3 py-1 text-body">{line.line.name}</h2>
+      <ul>
+        {own.map(({ id, clay, onShelfG }) => (
+          <li key={id} className="border-t border-line">
+            <Link
+              to={`/shelf/clays/${id}`}
+              aria-current={id === chosen ? 'true' : undefined}
+              className="grid min-h-11 grid-cols-[1.75rem_1fr_auto_5.5rem] items-center gap-2 px-3 hover:bg-verdigris-tint aria-[current]:bg-verdigris-tint"
+            >
+              <Swatch raw={clay.rawHex} cured={clay.curedHex} size={26} />
+              <span className="font-semibold">{clay.name}</span>
+              <span className="text-note text-soft">
+                {plain(clay.openG)} g open
+                {clay.blocks
+                  .filter((b) => b.onShelf > 0)
+                  .map((b) => `, ${b.onShelf} × ${plain(b.massG)} g`)
+                  .join('')}
+              </span>
+              <span className="text-right figure text-figure">
+                {grams(onShelfG)}
+                <span className="ml-0.5 text-note text-soft">g</span>
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

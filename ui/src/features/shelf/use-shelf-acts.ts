@@ -1,0 +1,35 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { api, take } from '../../server/client';
+import type { Bought, Clay, Line } from '../../server/types';
+
+/** Adding and removing what is on the shelf; each can be undone. */
+export function useShelfActs() {
+  const client = useQueryClient();
+  const refresh = () => client.invalidateQueries();
+  return {
+    addLine: useMutation({
+      mutationFn: (body: Line) => take(api.POST('/api/shelf/lines', { body })),
+      onSuccess: refresh,
+    }),
+    addClay: useMutation({
+      mutationFn: (body: Clay) => take(api.POST('/api/shelf/clays', { body })),
+      onSuccess: refresh,
+    }),
+    addBought: useMutation({
+      mutationFn: (body: Bought) => take(api.POST('/api/shelf/bought', { body })),
+      onSuccess: refresh,
+    }),
+    removeLine: useMutation({
+      mutationFn: (id: number) => take(api.DELETE('/api/shelf/lines/{id}', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
+    removeClay: useMutation({
+      mutationFn: (id: number) => take(api.DELETE('/api/shelf/clays/{id}', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
+    removeBought: useMutation({
+      mutationFn: (id: number) => take(api.DELETE('/api/shelf/bought/{id}', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
+  };
+}

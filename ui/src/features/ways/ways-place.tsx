@@ -1,0 +1,146 @@
+import { Card, FieldLine } from '../../controls/card';
+import { Choice } from '../../controls/choice';
+import { NumberField } from '../../controls/number-field';
+import { Place } from '../../controls/place';
+import { ProblemNote } from '../../controls/problem-note';
+import { TextField } from '../../controls/text-field';
+import type { Ways } from '../../server/types';
+import type { Draft } from '../../server/use-draft';
+import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { wrongAt } from '../../server/use-measured';
+import { minorPerWhole } from '../../words/figures';
+import { OvenFields } from './oven-fields';
+import { useOvenDraft, useWaysDraft } from './use-ways-draft';
+
+type NumberName = {
+  [K in keyof Ways]: Ways[K] extends number ? K : never;
+}[keyof Ways];
+
+const days = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const;
+
+/** The studio's ways: what time and energy cost, how it bakes, when it is open, its foil and its oven. */
+export function WaysPlace() {
+  const ways = useWaysDraft();
+  const oven = useOvenDraft();
+  return (
+    <Place title="Ways" about="What the sums of this studio rest on. Each can be changed in place.">
+      <ProblemNote problem={ways.problem ?? oven.problem} />
+      <div className="grid min-h-0 flex-1 grid-cols-1 content-start gap-4 overflow-y-auto md:grid-cols-2 lg:grid-cols-3">
+        <Studio ways={ways} />
+        <Baking ways={ways} />
+        <Money ways={ways} />
+        <Foil ways={ways} />
+        <OvenFields oven={oven} />
+      </div>
+    </Place>
+  );
+}
+
+function Amount({ ways, field, isMoney = false }: { ways: Draft<Ways>; field: NumberName; isMoney?: boolean }) {
+  const span = spanOf(useLimits(), 'ways', field);
+  const per = isMoney ? minorPerWhole(ways.form.currency) : 1;
+  const label = span.label.replace(' in minor units', '');
+  return (
+    <FieldLine label={label} unit={isMoney ? ways.form.currency : span.unit}>
+      <NumberField
+        label={label}
+        value={ways.form[field]}
+        span={span}
+        per={per}
+        chars={6}
+        wrong={wrongAt(ways.wrongs, field)}
+        onChange={(value) => ways.change((w) => ({ ...w, [field]: value }))}
+        onSettle={ways.settle}
+      />
+    </FieldLine>
+  );
+}
+
+function Studio({ ways }: { ways: Draft<Ways> }) {
+  const { form, change, settle, wrongs } = ways;
+  const text = (field: 'name' | 'currency' | 'opens' | 'closes', label: string, type: 'text' | 'time' = 'text') => (
+    <FieldLine label={label}>
+      <TextField
+        label={label}
+        type={type}
+        value={type === 'time' ? form[field].slice(0, 5) : form[field]}
+        wrong={wrongAt(wrongs, field)}
+        onChange={(value) => change((w) => ({ ...w, [field]: field === 'currency' ? value.toUpperCase() : value }))}
+        onSettle={settle}
+        className="w-40 text-right"
+      />
+    </FieldLine>
+  );
+  return (
+    <Card title="The studio">
+      {text('name', 'name')}
+      {text('currency', 'currency, three letters')}
+      {text('opens', 'opens', 'time')}
+      {text('closes', 'closes', 'time')}
+      <div role="group" aria-label="Days you work" className="flex flex-wrap gap-1 pt-1">
+        {days.map((day) => {
+          const on = form.days.includes(day);
+          return (
+            <button
+              key={day}
+              type="button"
+              aria-pressed={on}
+              onClick={() =>
+                change((w) => ({ ...w, days: days.filter((d) => (d === day ? !on : w.days.includes(d))) }))
+              }
+              className="min-h-9 rounded-small border border-line px-2.5 aria-pressed:border-verdigris aria-pressed:bg-verdigris aria-pressed:text-paper"
+            >
+              {day.slice(0, 1) + day.slice(1, 3).toLowerCase()}
+            </button>
+          );
+        })}
+      </div>
+      {wrongAt(wrongs, 'days') && <p className="text-madder">{wrongAt(wrongs, 'days')?.mend}</p>}
+    </Card>
+  );
+}
+
+function Baking({ ways }: { ways: Draft<Ways> }) {
+  const limits = useLimits();
+  return (
+    <Card title="Baking">
+      <FieldLine label="school">
+        <Choice
+          label="School"
+          value={ways.form.school}
+          options={choicesOf(limits, 'school')}
+          onChange={(school) => ways.change((w) => ({ ...w, school: school as Ways['school'] }))}
+        />
+      </FieldLine>
+      <Amount ways={ways} field="longHoldMin" />
+      <Amount ways={ways} field="setMin" />
+      <p className="text-note text-soft">
+        Packet: minutes by the thickest section. Long hold: a fixed time at the low end of the window, never under the
+        packet. Where they differ, the packet and the safety sheet decide.
+      </p>
+    </Card>
+  );
+}
+
+function Money({ ways }: { ways: Draft<Ways> }) {
+  return (
+    <Card title="Money">
+      <Amount ways={ways} field="hourMinor" isMoney />
+      <Amount ways={ways} field="kwhMinor" isMoney />
+      <Amount ways={ways} field="wastePercent" />
+      <Amount ways={ways} field="marginPercent" />
+      <Amount ways={ways} field="stepMinor" isMoney />
+    </Card>
+  );
+}
+
+function Foil({ ways }: { ways: Draft<Ways> }) {
+  return (
+    <Card title="Foil">
+      <Amount ways={ways} field="foilUm" />
+      <Amount ways={ways} field="foilWidthMm" />
+      <Amount ways={ways} field="foilLengthM" />
+      <Amount ways={ways} field="foilPriceMinor" isMoney />
+    </Card>
+  );
+}

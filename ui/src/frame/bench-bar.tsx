@@ -1,0 +1,78 @@
+import { Link } from 'react-router';
+import { Button } from '../controls/button';
+import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
+import { useSeconds } from '../server/use-now';
+import { minutes, stopwatch } from '../words/figures';
+
+/** The foot: the step in hand, its timer and counts, and undo. */
+export function BenchBar() {
+  const { hand } = useBench().bench;
+  return (
+    <footer
+      aria-label="Bench bar"
+      className="flex h-bar items-center gap-4 overflow-x-auto border-t border-line bg-paper px-5 whitespace-nowrap"
+    >
+      {hand ? (
+        <InHand />
+      ) : (
+        <p className="text-soft">
+          No step in hand. Take one on the <Link to="/bench">Bench</Link>.
+        </p>
+      )}
+      <Undo />
+    </footer>
+  );
+}
+
+function InHand() {
+  const { bench, ahead } = useBench();
+  const { hand } = bench;
+  const acts = useBenchActs();
+  const running = useSeconds(hand?.startedAt, ahead);
+  if (!hand) return null;
+  const left = hand.wanted - hand.done;
+  return (
+    <>
+      <output
+        aria-label="Time on this step"
+        className={`figure text-large font-bold ${hand.startedAt ? 'text-verdigris' : ''}`}
+      >
+        {stopwatch(hand.loggedSec + running)}
+      </output>
+      <p className="min-w-0 truncate">
+        <span className="font-semibold">{hand.name}</span>, {hand.pieceName}
+        <span className="text-soft"> of {minutes(hand.plannedMin)}</span>
+      </p>
+      <Button kind={hand.startedAt ? 'plain' : 'main'} keyCap="Space" onClick={() => acts.toggle.mutate(undefined)}>
+        {hand.startedAt ? 'Stop' : 'Start'}
+      </Button>
+      <Button keyCap="." disabled={left <= 0} onClick={() => acts.count.mutate({ done: 1, lost: 0 })}>
+        Done{' '}
+        <span className="figure">
+          {hand.done}/{hand.wanted}
+        </span>
+      </Button>
+      <Button keyCap="x" onClick={() => acts.count.mutate({ done: 0, lost: 1 })}>
+        Lost <span className="figure">{hand.lost}</span>
+      </Button>
+    </>
+  );
+}
+
+function Undo() {
+  const last = useLastChanges();
+  const { undo, redo } = useUndo();
+  return (
+    <div className="ml-auto flex min-w-0 items-center gap-1">
+      {last.undo && <span className="max-w-72 truncate text-note text-soft">{last.undo}</span>}
+      <Button kind="quiet" keyCap="u" disabled={!last.undo} onClick={() => undo.mutate(undefined)}>
+        Undo
+      </Button>
+      {last.redo && (
+        <Button kind="quiet" keyCap="U" title={last.redo} onClick={() => redo.mutate(undefined)}>
+          Redo
+        </Button>
+      )}
+    </div>
+  );
+}

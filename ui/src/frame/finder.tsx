@@ -1,0 +1,91 @@
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useMixes, usePieces, useRuns, useShelf } from '../server/use-studio';
+import { places } from './places';
+
+interface Found {
+  name: string;
+  kind: string;
+  path: string;
+}
+
+function useAll(): Found[] {
+  const pieces = usePieces().map((p) => ({ name: p.piece.name, kind: 'piece', path: `/pieces/${p.id}` }));
+  const mixes = useMixes().map((m) => ({ name: m.mix.name, kind: 'mix', path: `/mixes/${m.id}` }));
+  const runs = useRuns().map((r) => ({ name: r.run.name, kind: 'run', path: `/runs/${r.id}` }));
+  const clays = useShelf().clays.map((c) => ({ name: c.clay.name, kind: 'clay', path: `/shelf/clays/${c.id}` }));
+  const all = places.map((p) => ({ name: p.name, kind: 'place', path: p.path }));
+  return [...pieces, ...runs, ...mixes, ...clays, ...all];
+}
+
+/** Finds anything by its name. */
+export function Finder({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-spine/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-24 left-1/2 z-50 w-[32rem] max-w-[92vw] -translate-x-1/2 rounded-card border border-line bg-paper p-4 shadow-float"
+        >
+          <Dialog.Title className="text-figure">Find anything by name</Dialog.Title>
+          <FinderList onClose={onClose} />
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function FinderList({ onClose }: { onClose: () => void }) {
+  const all = useAll();
+  const go = useNavigate();
+  const [text, setText] = useState('');
+  const [at, setAt] = useState(0);
+  const wanted = text.trim().toLowerCase();
+  const found = all.filter((f) => f.name.toLowerCase().includes(wanted)).slice(0, 9);
+  const open = (path: string | undefined) => {
+    if (!path) return;
+    void go(path);
+    onClose();
+  };
+  return (
+    <>
+      <input
+        autoFocus
+        type="text"
+        role="combobox"
+        aria-expanded="true"
+        aria-controls="found"
+        aria-activedescendant={found[at] ? `found-${at}` : undefined}
+        aria-label="Name"
+        value={text}
+        className="mt-2 w-full rounded-small border border-soft bg-paper px-3 py-2 text-figure"
+        onChange={(event) => {
+          setText(event.target.value);
+          setAt(0);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'ArrowDown') setAt((i) => Math.min(found.length - 1, i + 1));
+          if (event.key === 'ArrowUp') setAt((i) => Math.max(0, i - 1));
+          if (event.key === 'Enter') open(found[at]?.path);
+        }}
+      />
+      <ul id="found" role="listbox" aria-label="Found" className="mt-2">
+        {found.map((f, i) => (
+          <li
+            key={f.path}
+            id={`found-${i}`}
+            role="option"
+            aria-selected={i === at}
+            className="flex min-h-9 cursor-pointer items-center justify-between rounded-small px-3 aria-selected:bg-verdigris-tint"
+            onClick={() => open(f.path)}
+          >
+            {f.name} <span className="text-note text-soft">{f.kind}</span>
+          </li>
+        ))}
+      </ul>
+      {found.length === 0 && <p className="px-3 text-soft">Nothing by that name. Try fewer letters.</p>}
+    </>
+  );
+}

@@ -1,0 +1,54 @@
+import { Suspense, useState } from 'react';
+import { Outlet, useNavigate } from 'react-router';
+import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
+import { BenchBar } from './bench-bar';
+import { Finder } from './finder';
+import { KeyList } from './key-list';
+import { places } from './places';
+import { Rail } from './rail';
+import { Spine } from './spine';
+import { useKeys } from './use-keys';
+
+const NARROW_PX = 1000;
+
+/** What stands on every screen: the rail, the spine, the bench bar, and between them the place. */
+export function Frame() {
+  const [floating, setFloating] = useState<'finder' | 'keys' | null>(null);
+  const [spineOpen, setSpineOpen] = useState(() => window.innerWidth >= NARROW_PX);
+  const go = useNavigate();
+  const { hand } = useBench().bench;
+  const acts = useBenchActs();
+  const last = useLastChanges();
+  const { undo, redo } = useUndo();
+
+  useKeys((key) => {
+    const place = places.find((p) => p.key === key);
+    if (place) void go(place.path);
+    else if (key === '/') setFloating('finder');
+    else if (key === '?') setFloating('keys');
+    else if (key === ' ' && hand) acts.toggle.mutate(undefined);
+    else if (key === '.' && hand) acts.count.mutate({ done: 1, lost: 0 });
+    else if (key === 'x' && hand) acts.count.mutate({ done: 0, lost: 1 });
+    else if (key === 'u' && last.undo) undo.mutate(undefined);
+    else if (key === 'U' && last.redo) redo.mutate(undefined);
+    else return false;
+    return true;
+  });
+
+  return (
+    <div className="flex h-dvh overflow-hidden">
+      <div className="flex min-w-0 flex-1 flex-col">
+        <Rail onFind={() => setFloating('finder')} onKeys={() => setFloating('keys')} />
+        <main className="min-h-0 flex-1 overflow-y-auto">
+          <Suspense fallback={<p className="p-5 text-soft">Fetching …</p>}>
+            <Outlet />
+          </Suspense>
+        </main>
+        <BenchBar />
+      </div>
+      <Spine open={spineOpen} onToggle={() => setSpineOpen((open) => !open)} />
+      <Finder open={floating === 'finder'} onClose={() => setFloating(null)} />
+      <KeyList open={floating === 'keys'} onClose={() => setFloating(null)} />
+    </div>
+  );
+}

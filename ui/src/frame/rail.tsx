@@ -1,0 +1,50 @@
+import { NavLink } from 'react-router';
+import { KeyCap } from '../controls/button';
+import { places } from './places';
+
+interface Props {
+  onFind: () => void;
+  onKeys: () => void;
+}
+
+/** The places in a row, each with its letter underlined. */
+export function Rail({ onFind, onKeys }: Props) {
+  return (
+    <header className="flex h-rail items-center gap-5 border-b border-line bg-paper px-5">
+      <NavLink to="/bench" className="font-head text-figure font-extrabold tracking-tight whitespace-nowrap">
+        Fair Ember
+      </NavLink>
+      <nav aria-label="Places" className="flex h-full min-w-0 overflow-x-auto">
+        {places.map((place) => (
+          <NavLink
+            key={place.path}
+            to={place.path}
+            aria-keyshortcuts={place.key}
+            className="flex h-full items-center border-b-[3px] border-transparent px-2.5 text-soft hover:text-ink aria-[current=page]:border-verdigris aria-[current=page]:font-semibold aria-[current=page]:text-verdigris"
+          >
+            <PlaceName name={place.name} letter={place.key} />
+          </NavLink>
+        ))}
+      </nav>
+      <div className="ml-auto flex gap-1">
+        <button type="button" className="min-h-9 rounded-small px-2 whitespace-nowrap" onClick={onFind}>
+          Find <KeyCap>/</KeyCap>
+        </button>
+        <button type="button" className="min-h-9 rounded-small px-2 whitespace-nowrap" onClick={onKeys}>
+          Keys <KeyCap>?</KeyCap>
+        </button>
+      </div>
+    </header>
+  );
+}
+
+function PlaceName({ name, letter }: { name: string; letter: string }) {
+  const at = name.toLowerCase().indexOf(letter);
+  return (
+    <span>
+      {name.slice(0, at)}
+      <u className="decoration-2 underline-offset-4">{name.slice(at, at + 1)}</u>
+      {name.slice(at + 1)}
+    </span>
+  );
+}

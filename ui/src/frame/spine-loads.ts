@@ -1,0 +1,70 @@
+import type { Day, LoggedLoad, PlannedLoad } from '../server/types';
+import { dateOf, isoDay, plusDays } from '../words/days';
+
+/** A load as the spine shows it. */
+export interface SpineLoad {
+  id: string;
+  href: string;
+  kind: 'done' | 'in' | 'planned';
+  tempC: number;
+  holdMin: number;
+  from: string;
+  to: string;
+  items: { name: string; count: number }[];
+  fillPercent?: number;
+}
+
+function ofLogged(load: LoggedLoad): SpineLoad {
+  return {
+    id: `logged-${load.id}`,
+    href: `/oven/logged/${load.id}`,
+    kind: load.outAt ? 'done' : 'in',
+    tempC: load.tempC,
+    holdMin: load.holdMin,
+    from: load.inAt,
+    to: load.outAt ?? load.dueOut,
+    items: load.items.map((i) => ({ name: i.name, count: i.item.count })),
+  };
+}
+
+function ofPlanned(load: PlannedLoad, index: number): SpineLoad {
+  return {
+    id: `planned-${index}`,
+    href: `/oven/planned/${index + 1}`,
+    kind: 'planned',
+    tempC: load.tempC,
+    holdMin: load.holdMin,
+    from: load.inAt,
+    to: load.outAt,
+    items: load.items.map((i) => ({ name: i.name, count: i.count })),
+    fillPercent: load.fillPercent,
+  };
+}
+
+/** All loads there are, in the order of time. */
+export function spineLoads(day: Day): SpineLoad[] {
+  const logged = [...day.logged, ...(day.inOven ? [day.inOven] : [])].map(ofLogged);
+  return [...logged, ...day.planned.map(ofPlanned)].sort((a, b) => a.from.localeCompare(b.from));
+}
+
+export function loadsOn(loads: SpineLoad[], day: string): SpineLoad[] {
+  return loads.filter((load) => isoDay(load.from) === day);
+}
+
+/** The nearest day before or after that has a load. */
+export function neighbourDay(loads: SpineLoad[], day: string, step: 1 | -1): string | undefined {
+  const days = [...new Set(loads.map((load) => isoDay(load.from)))].sort();
+  return step === 1 ? days.find((d) => d > day) : days.findLast((d) => d < day);
+}
+
+/** The day to show first: today, or the next with a load when today has none left. */
+export function firstDay(day: Day, loads: SpineLoad[]): string {
+  const today = isoDay(day.now);
+  if (day.openToday || loadsOn(loads, today).length > 0) return today;
+  return neighbourDay(loads, today, 1) ?? plusDays(today, 0);
+}
+
+/** Minutes since midnight of the day. */
+export function minuteOf(iso: string, day: string): number {
+  return (dateOf(iso).getTime() - dateOf(day).getTime()) / 60000;
+}

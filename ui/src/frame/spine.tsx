@@ -1,0 +1,191 @@
+import { useState } from 'react';
+import { NavLink } from 'react-router';
+import { useSize } from '../drawing/use-size';
+import { useDay } from '../server/use-bench';
+import { useNow } from '../server/use-now';
+import { clock, isoDay, relativeDay, weekdayName } from '../words/days';
+import { minutes, percent, plain, stopwatch } from '../words/figures';
+import { firstDay, loadsOn, minuteOf, neighbourDay, spineLoads, type SpineLoad } from './spine-loads';
+import { stretchesOf, stripScale, type Strip } from './strip-scale';
+
+const LOAD_LEAST = 64;
+const looks = {
+  done: 'border-spine-line bg-transparent text-spine-soft',
+  in: 'glow border-ember bg-ember text-paper',
+  planned: 'border-spine-block bg-spine-block text-spine-ink',
+};
+
+/** The oven's day as a strip of time: loads done, in and planned, the gaps between, and now. */
+export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void }) {
+  const { day, asked } = useDay();
+  const now = useNow(day.now, asked);
+  const loads = spineLoads(day);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const shown = chosen ?? firstDay(day, loads);
+  const today = loadsOn(loads, shown);
+  const before = neighbourDay(loads, shown, -1);
+  const after = neighbourDay(loads, shown, 1);
+  return (
+    <aside
+      aria-label="Oven"
+      className={`flex h-full flex-col bg-spine text-spine-ink ${open ? 'w-spine' : 'w-11'} shrink-0`}
+    >
+      <div className="flex h-rail items-center gap-1 pr-1 pl-3">
+        {open && (
+          <h2 className="mr-auto text-body font-semibold">
+            Oven, <span className="font-text">{relativeDay(shown, day.now)}</span>
+          </h2>
+        )}
+        {open && <DayStep label="Earlier loads" sign="‹" to={before} onStep={setChosen} />}
+        {open && <DayStep label="Later loads" sign="›" to={after} onStep={setChosen} />}
+        <button
+          type="button"
+          aria-expanded={open}
+          aria-label={open ? 'Fold the oven strip' : 'Unfold the oven strip'}
+          className="size-8 rounded-small text-spine-soft hover:text-spine-ink"
+          onClick={onToggle}
+        >
+          {open ? '»' : '«'}
+        </button>
+      </div>
+      <DayStrip
+        key={shown}
+        open={open}
+        loads={today}
+        opens={minuteOf(`${shown}T${day.opens}`, shown)}
+        closes={minuteOf(`${shown}T${day.closes}`, shown)}
+        day={shown}
+        now={now}
+      />
+      {open && today.length === 0 && (
+        <p className="px-3 pb-4 text-note text-spine-soft">
+          Nothing to bake {relativeDay(shown, day.now) === 'today' ? 'today' : `on ${weekdayName(shown)}`}. Put a run on
+          the bench to fill the oven.
+        </p>
+      )}
+    </aside>
+  );
+}
+
+interface StepProps {
+  label: string;
+  sign: string;
+  to: string | undefined;
+  onStep: (day: string) => void;
+}
+
+function DayStep({ label, sign, to, onStep }: StepProps) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      disabled={!to}
+      onClick={() => to && onStep(to)}
+      className="size-8 rounded-small text-large leading-none text-spine-soft hover:text-spine-ink disabled:opacity-30"
+    >
+      {sign}
+    </button>
+  );
+}
+
+interface StripProps {
+  open: boolean;
+  loads: SpineLoad[];
+  opens: number;
+  closes: number;
+  day: string;
+  now: Date;
+}
+
+function DayStrip({ open, loads, opens, closes, day, now }: StripProps) {
+  const [ref, size] = useSize();
+  const spans = loads.map((load) => ({ from: minuteOf(load.from, day), to: minuteOf(load.to, day) }));
+  const strip = stripScale(stretchesOf(opens, closes, spans), size.height, open ? LOAD_LEAST : 24);
+  const nowMinute = (now.getTime() - new Date(`${day}T00:00:00`).getTime()) / 60000;
+  const first = Math.min(opens, ...spans.map((s) => s.from));
+  const last = Math.max(closes, ...spans.map((s) => s.to));
+  const nowIn = nowMinute >= first && nowMinute <= last;
+  return (
+    <div ref={ref} className="relative mx-2 my-3 min-h-0 flex-1">
+      {open && <Hours strip={strip} from={first} to={last} now={nowIn ? strip.at(nowMinute) : null} />}
+      <ol className="contents">
+        {loads.map((load, i) => {
+          const top = strip.at(spans[i]?.from ?? 0);
+          return (
+            <li
+              key={load.id}
+              className={`absolute right-0 ${open ? 'left-12' : 'left-0'}`}
+              style={{ top, height: strip.at((spans[i]?.to ?? 0) - 0.001) - top }}
+            >
+              <LoadBlock load={load} open={open} now={now} />
+            </li>
+          );
+        })}
+      </ol>
+      {nowIn && (
+        <div
+          className={`pointer-events-none absolute left-0 ${open ? 'w-12' : 'right-0 border-t-2 border-spine-ink'}`}
+          style={{ top: strip.at(nowMinute) }}
+        >
+          {open && (
+            <span className="absolute -top-3.5 left-0 w-12 border-b-2 border-spine-ink bg-spine figure text-note leading-none font-bold">
+              {now.toTimeString().slice(0, 5)}
+            </span>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Hours({ strip, from, to, now }: { strip: Strip; from: number; to: number; now: number | null }) {
+  const hours: { hour: number; top: number }[] = [];
+  for (let hour = Math.ceil(from / 60); hour <= Math.floor(to / 60); hour++) {
+    const top = strip.at(hour * 60);
+    const before = hours.at(-1);
+    const clear = now === null || top < now - 30 || top > now + 8;
+    if (clear && (!before || top - before.top > 26)) hours.push({ hour, top });
+  }
+  return (
+    <div aria-hidden="true">
+      {hours.map(({ hour, top }) => (
+        <div key={hour} className="absolute left-0 w-10 border-t border-spine-line" style={{ top }}>
+          <span className="figure text-note text-spine-soft">{String(hour).padStart(2, '0')}</span>
+        </div>
+      ))}
+    </div>
+  );
+}
+
+function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: Date }) {
+  const left = (new Date(load.to).getTime() - now.getTime()) / 1000;
+  const over = load.kind === 'in' && left < 0;
+  const what = load.items.map((i) => `${i.count} ${i.name}`).join(', ');
+  return (
+    <NavLink
+      to={load.href}
+      aria-label={`${plain(load.tempC)} °C, ${minutes(load.holdMin)}, ${what}, ${clock(load.from)} to ${clock(load.to)}`}
+      className={`flex h-full min-h-6 flex-col overflow-hidden rounded-small border px-2 py-1 text-note leading-tight outline-offset-0 aria-[current=page]:outline-2 aria-[current=page]:outline-spine-ink ${looks[load.kind]}`}
+    >
+      {open && (
+        <>
+          <span className="whitespace-nowrap">
+            <span className="figure text-body font-bold">{plain(load.tempC)}°</span> {minutes(load.holdMin)}
+            {load.fillPercent !== undefined && <span className="float-right">{percent(load.fillPercent)} %</span>}
+          </span>
+          {load.kind === 'in' && (
+            <span className="figure font-bold">
+              {over ? `due out ${stopwatch(-left)} ago` : `${stopwatch(left)} to go`}
+            </span>
+          )}
+          {load.items.map((item) => (
+            <span key={item.name} className="truncate">
+              {item.count} {item.name}
+            </span>
+          ))}
+          {load.kind === 'done' && isoDay(load.to) && <span>out {clock(load.to)}</span>}
+        </>
+      )}
+    </NavLink>
+  );
+}

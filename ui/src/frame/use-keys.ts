@@ -1,0 +1,19 @@
+import { useEffect, useEffectEvent } from 'react';
+
+const typing = 'input, textarea, select, [contenteditable], [role=listbox], [role=dialog]';
+const pressing = 'button, a, [role=checkbox], [role=switch], summary';
+
+/** Single keys, when nothing is being typed. Space stays with a control that has the focus. */
+export function useKeys(onKey: (key: string) => boolean) {
+  const handle = useEffectEvent((event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+    const target = event.target instanceof Element ? event.target : null;
+    if (target?.closest(typing) || (event.key === ' ' && target?.closest(pressing))) return;
+    if (onKey(event.key)) event.preventDefault();
+  });
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => handle(event);
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, []);
+}

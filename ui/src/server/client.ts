@@ -1,0 +1,64 @@
+import createClient from 'openapi-fetch';
+import type { paths } from './schema';
+
+/** The server's API, typed from its description. A change is sent even when the tab is closed meanwhile. */
+export const api = createClient<paths>({
+  fetch: (request) => fetch(request, { keepalive: request.method !== 'GET' }),
+});
+
+/** One wrong field: where it stands, what was found, what is allowed, what to do. */
+export interface Wrong {
+  field: string;
+  found: string;
+  allowed: string;
+  mend: string;
+}
+
+/** What the server answers when it does not do what was asked. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    detail: string,
+    readonly wrongs: Wrong[],
+  ) {
+    super(detail);
+  }
+}
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+interface ProblemDetails {
+  title?: string;
+  detail?: string;
+  errors?: Wrong[];
+}
+
+/** The data of an answer, or a Problem thrown. */
+export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
+  let answered: Answer<T>;
+  try {
+    answered = await answer;
+  } catch {
+    throw new Problem(0, 'No answer', 'Fair Ember does not answer. What was saved is kept; start it again.', []);
+  }
+  if (!answered.response.ok) {
+    const details = (typeof answered.error === 'object' ? answered.error : {}) as ProblemDetails;
+    throw new Problem(
+      answered.response.status,
+      details.title ?? 'Not done',
+      details.detail ?? 'This could not be done; nothing was changed.',
+      details.errors ?? [],
+    );
+  }
+  return answered.data as T;
+}
+
+/** The wrong fields of a failure; none when it was of another kind. */
+export function wrongsOf(failure: unknown): Wrong[] {
+  return failure instanceof Problem ? failure.wrongs : [];
+}

@@ -1,0 +1,35 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type Span = Schemas['SpanView'];
+export type Limits = Schemas['LimitsView'];
+export type Finding = Schemas['FindingView'];
+export type Workings = Schemas['WorkingsView'];
+export type Ways = Schemas['WaysForm'];
+export type Oven = Schemas['OvenForm'];
+export type Shelf = Schemas['ShelfView'];
+export type Clay = Schemas['ClayForm'];
+export type Line = Schemas['LineForm'];
+export type Bought = Schemas['BoughtForm'];
+export type Mix = Schemas['MixForm'];
+export type MixView = Schemas['MixView'];
+export type MeasuredMix = Schemas['MeasuredMixView'];
+export type Piece = Schemas['PieceForm'];
+export type PieceView = Schemas['PieceView'];
+export type Part = Schemas['PartForm'];
+export type MeasuredPiece = Schemas['MeasuredPieceView'];
+export type MeasuredPart = Schemas['MeasuredPartView'];
+export type Run = Schemas['RunForm'];
+export type RunView = Schemas['RunView'];
+export type RunPlan = Schemas['RunPlanView'];
+export type Thread = Schemas['ThreadView'];
+export type Task = Schemas['TaskView'];
+export type PlannedLoad = Schemas['PlannedLoadView'];
+export type LoggedLoad = Schemas['LoggedLoadView'];
+export type Day = Schemas['DayView'];
+export type Bench = Schemas['BenchView'];
+export type Hand = Schemas['HandView'];
+export type Worth = Schemas['WorthView'];
+export type Cost = Schemas['CostView'];
+export type Station = Task['station'];

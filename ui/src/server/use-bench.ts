@@ -1,0 +1,54 @@
+import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { dateOf } from '../words/days';
+import { api, take } from './client';
+
+const EVERY_MS = 30_000;
+
+/** The step in hand and what comes next, and how far the server's clock is ahead of this one. */
+export function useBench() {
+  const { data, dataUpdatedAt } = useSuspenseQuery({
+    queryKey: ['bench'],
+    queryFn: () => take(api.GET('/api/bench')),
+    refetchInterval: EVERY_MS,
+  });
+  return { bench: data, ahead: dateOf(data.now).getTime() - dataUpdatedAt };
+}
+
+/** The oven's days, and when they were asked for. */
+export function useDay() {
+  const { data, dataUpdatedAt } = useSuspenseQuery({
+    queryKey: ['baking'],
+    queryFn: () => take(api.GET('/api/baking')),
+    refetchInterval: EVERY_MS,
+  });
+  return { day: data, asked: dataUpdatedAt };
+}
+
+function useAct<A>(act: (argument: A) => Promise<unknown>) {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: act, onSettled: () => client.invalidateQueries() });
+}
+
+/** What is done at the bench; each is one request. */
+export function useBenchActs() {
+  return {
+    toggle: useAct(() => take(api.POST('/api/bench/timer'))),
+    count: useAct((body: { done: number; lost: number }) => take(api.POST('/api/bench/count', { body }))),
+    take: useAct((body: { runId: number; pieceId: number; step: number }) =>
+      take(api.PUT('/api/bench/hand', { body })),
+    ),
+    putDown: useAct(() => take(api.DELETE('/api/bench/hand'))),
+  };
+}
+
+export function useLastChanges() {
+  const { data } = useSuspenseQuery({ queryKey: ['changes'], queryFn: () => take(api.GET('/api/changes/last')) });
+  return data;
+}
+
+export function useUndo() {
+  return {
+    undo: useAct(() => take(api.POST('/api/changes/undo'))),
+    redo: useAct(() => take(api.POST('/api/changes/redo'))),
+  };
+}

@@ -1,0 +1,70 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Problem, wrongsOf, type Wrong } from './client';
+
+const SETTLED_MS = 900;
+
+export interface Saved<F> {
+  edition: number;
+  form: F;
+}
+
+export interface Draft<F> {
+  /** What is on the screen: what was typed, or what is saved. */
+  form: F;
+  change: (change: (form: F) => F) => void;
+  /** Saves what was typed now, as when a field is left. */
+  settle: () => void;
+  /** What the server did not take of it. */
+  wrongs: Wrong[];
+  /** Another failure: the change is still on the screen and not saved. */
+  problem: Problem | null;
+  state: 'saved' | 'typing' | 'saving' | 'refused';
+}
+
+/**
+ * A form that is edited in place. It is saved when a field is left or nothing was typed for a moment; what the server
+ * refuses stays on the screen and the last good state stays saved.
+ */
+export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) => Promise<unknown>): Draft<F> {
+  const client = useQueryClient();
+  const [edits, setEdits] = useState<F | null>(null);
+  const saving = useMutation({
+    mutationFn: (form: F) => save(saved.edition, form),
+    onSuccess: async (_, form) => {
+      await client.invalidateQueries();
+      setEdits((current) => (current === form ? null : current));
+    },
+    onError: async (failure) => {
+      if (failure instanceof Problem && failure.status === 409) {
+        setEdits(null);
+        await client.invalidateQueries();
+      }
+    },
+  });
+  const { mutate, isPending, isError, variables, error } = saving;
+  const refused = isError && variables === edits;
+  const waiting = edits !== null && !isPending && !refused;
+
+  useEffect(() => {
+    if (!waiting) return undefined;
+    const timer = setTimeout(() => mutate(edits), SETTLED_MS);
+    const leaving = () => mutate(edits);
+    window.addEventListener('pagehide', leaving);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener('pagehide', leaving);
+    };
+  }, [waiting, edits, mutate]);
+
+  return {
+    form: edits ?? saved.form,
+    change: (change) => setEdits((current) => change(current ?? saved.form)),
+    settle: () => {
+      if (waiting) mutate(edits);
+    },
+    wrongs: refused || (isError && edits !== null) ? wrongsOf(error) : [],
+    problem: isError && error instanceof Problem && error.wrongs.length === 0 ? error : null,
+    state: isPending ? 'saving' : refused ? 'refused' : edits === null ? 'saved' : 'typing',
+  };
+}

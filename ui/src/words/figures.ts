@@ -1,0 +1,71 @@
+/** Numbers as they stand on the page: never more figures than the bench can use. */
+
+const fixed = [0, 1, 2, 3].map(
+  (digits) => new Intl.NumberFormat('en-GB', { minimumFractionDigits: digits, maximumFractionDigits: digits }),
+);
+
+function to(digits: number, value: number): string {
+  return (fixed[digits] ?? fixed[0])?.format(value) ?? '';
+}
+
+/** Grams: a tenth, under a gram a hundredth, over a hundred grams whole. */
+export function grams(value: number): string {
+  return to(value >= 99.95 ? 0 : value < 0.995 ? 2 : 1, value);
+}
+
+/** Millimetres to the tenth; long ones whole. */
+export function mm(value: number): string {
+  return to(value >= 199.95 ? 0 : 1, value);
+}
+
+export function whole(value: number): string {
+  return to(0, value);
+}
+
+export function percent(value: number): string {
+  return to(0, value);
+}
+
+/** A number as a person would type it: no zeros that say nothing. */
+export function plain(value: number): string {
+  return String(Math.round(value * 10000) / 10000);
+}
+
+/** Up to four significant figures, for workings. */
+export function significant(value: number): string {
+  if (value === 0 || Math.abs(value) >= 1000) return to(Math.abs(value) >= 10000 ? 0 : 1, value);
+  return Number(value.toPrecision(4)).toString();
+}
+
+/** "34 min", "2 h 05 min". */
+export function minutes(value: number): string {
+  const rounded = Math.round(value);
+  if (rounded < 60) return `${rounded} min`;
+  return `${Math.floor(rounded / 60)} h ${String(rounded % 60).padStart(2, '0')}`;
+}
+
+/** "04:12", "1:04:12". */
+export function stopwatch(seconds: number): string {
+  const s = Math.max(0, Math.floor(seconds));
+  const two = (n: number) => String(n).padStart(2, '0');
+  const hours = Math.floor(s / 3600);
+  return `${hours > 0 ? `${hours}:` : ''}${two(Math.floor(s / 60) % 60)}:${two(s % 60)}`;
+}
+
+/** Money from whole minor units, with its currency. */
+export function money(minor: number, currency: string): string {
+  const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
+  const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
+  return format.format(minor / 10 ** digits);
+}
+
+/** How many minor units make a whole one. */
+export function minorPerWhole(currency: string): number {
+  const digits = new Intl.NumberFormat('en-GB', { style: 'currency', currency }).resolvedOptions();
+  return 10 ** (digits.maximumFractionDigits ?? 2);
+}
+
+/** "1 piece", "12 pieces". */
+export function count(n: number, one: string, many = `${one}s`): string {
+  return `${whole(n)} ${n === 1 ? one : many}`;
+}
