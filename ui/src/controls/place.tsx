@@ -25,10 +25,10 @@ export function Place({ title, about, actions, children }: Props) {
 export function Pair({ ledger, drawing }: { ledger: ReactNode; drawing: ReactNode }) {
   return (
     <div className="grid min-h-0 flex-1 grid-cols-1 gap-4 overflow-y-auto lg:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)] lg:overflow-hidden">
-      <section aria-label="Ledger" className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
+      <section aria-label="Ledger" tabIndex={0} className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
         {ledger}
       </section>
-      <section aria-label="Drawing" className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
+      <section aria-label="Drawing" tabIndex={0} className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
         {drawing}
       </section>
     </div>

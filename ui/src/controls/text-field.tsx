@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import type { Wrong } from '../server/client';
+import { complaintOf, Hint } from './hint';
 
 interface Props {
   label: string;
@@ -17,8 +18,9 @@ interface Props {
 export function TextField(props: Props) {
   const { label, value, onChange, onSettle, wrong, type = 'text', className = '', fit = false } = props;
   const id = useId();
+  const complaint = complaintOf(wrong);
   return (
-    <span className="relative inline-block">
+    <Hint id={id} text={complaint} tone="wrong">
       <input
         type={type}
         autoComplete="off"
@@ -34,15 +36,6 @@ export function TextField(props: Props) {
         }}
         onBlur={onSettle}
       />
-      {wrong && (
-        <span
-          id={id}
-          role="alert"
-          className="absolute top-full left-0 z-30 mt-1 w-56 rounded-small border border-madder bg-madder-tint p-2 text-note font-normal text-madder shadow-float"
-        >
-          {`Found ${wrong.found}, allowed is ${wrong.allowed}. ${wrong.mend}`}
-        </span>
-      )}
-    </span>
+    </Hint>
   );
 }

@@ -39,7 +39,7 @@ export function Frame() {
     <div className="flex h-dvh overflow-hidden">
       <div className="flex min-w-0 flex-1 flex-col">
         <Rail onFind={() => setFloating('finder')} onKeys={() => setFloating('keys')} />
-        <main className="min-h-0 flex-1 overflow-y-auto">
+        <main className="relative min-h-0 flex-1 overflow-y-auto">
           <Suspense fallback={<p className="p-5 text-soft">Fetching …</p>}>
             <Outlet />
           </Suspense>

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { Problem, wrongsOf, type Wrong } from './client';
 
 const SETTLED_MS = 900;
@@ -23,8 +23,8 @@ export interface Draft<F> {
 }
 
 /**
- * A form that is edited in place. It is saved when a field is left or nothing was typed for a moment; what the server
- * refuses stays on the screen and the last good state stays saved.
+ * A form that is edited in place. It is saved when a field or the place is left or nothing was typed for a moment; what
+ * the server refuses stays on the screen and the last good state stays saved.
  */
 export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) => Promise<unknown>): Draft<F> {
   const client = useQueryClient();
@@ -56,6 +56,11 @@ export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) =>
       window.removeEventListener('pagehide', leaving);
     };
   }, [waiting, edits, mutate]);
+
+  const leave = useEffectEvent(() => {
+    if (waiting) mutate(edits);
+  });
+  useEffect(() => () => leave(), []);
 
   return {
     form: edits ?? saved.form,

@@ -1,4 +1,3 @@
-import { useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { Problem } from '../../server/client';
@@ -20,7 +19,6 @@ interface PlannedProps {
 export function PlannedLoadCard({ load, number, now, busy }: PlannedProps) {
   const { oven } = useOven();
   const { start } = useLoads();
-  const go = useNavigate();
   const refused = start.error instanceof Problem ? start.error : null;
   return (
     <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
@@ -33,12 +31,7 @@ export function PlannedLoadCard({ load, number, now, busy }: PlannedProps) {
           {relativeDay(load.inAt, now)} {clock(load.inAt)} to {clock(load.outAt)}, heat from {clock(load.heatFrom)},
           cool by {clock(load.cooledAt)}
         </p>
-        <Button
-          kind="heat"
-          className="ml-auto"
-          disabled={busy}
-          onClick={() => start.mutate(load, { onSuccess: (started) => void go(`/oven/logged/${started.id}`) })}
-        >
+        <Button kind="heat" className="ml-auto" disabled={busy} onClick={() => start.mutate(load)}>
           {busy ? 'Oven in use' : 'It is in now'}
         </Button>
       </header>

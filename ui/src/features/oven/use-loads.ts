@@ -1,10 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
 import { api, take } from '../../server/client';
 import type { PlannedLoad } from '../../server/types';
 
 /** Loads go in and come out; both can be undone. */
 export function useLoads() {
   const client = useQueryClient();
+  const go = useNavigate();
   const refresh = () => client.invalidateQueries();
   return {
     start: useMutation({
@@ -18,7 +20,10 @@ export function useLoads() {
             },
           }),
         ),
-      onSuccess: refresh,
+      onSuccess: ({ id }) => {
+        void go(`/oven/logged/${id}`);
+        return refresh();
+      },
     }),
     takeOut: useMutation({
       mutationFn: (id: number) => take(api.POST('/api/baking/loads/{id}/out', { params: { path: { id } } })),

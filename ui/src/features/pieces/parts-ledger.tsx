@@ -26,9 +26,9 @@ interface Props {
 export function PartsLedger(props: Props) {
   const mixes = useMixes();
   return (
-    <div className="min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
+    <div className="relative min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
       <table className="w-full">
-        <thead className="sticky top-0 z-10 bg-paper text-left text-note text-soft">
+        <thead className="sticky top-0 z-10 bg-paper text-left text-note whitespace-nowrap text-soft">
           <tr>
             <th className="py-2 pl-3 font-semibold">Part</th>
             <th className="px-1 text-right font-semibold">Each</th>

@@ -62,7 +62,7 @@ export function BallRow({ portions }: { portions: Portion[] }) {
           true to each other, {(scale / (96 / 25.4)).toFixed(2)} of true size
         </span>
       </h2>
-      <div ref={ref} className="relative min-h-0 flex-1 overflow-y-auto">
+      <div ref={ref} tabIndex={0} role="group" aria-label="Balls" className="relative min-h-0 flex-1 overflow-y-auto">
         {size.width > 0 && (
           <svg width={size.width} height={laid.height} className="absolute inset-0" role="img">
             <title>Balls to roll for each part; the table beside it has the same figures.</title>

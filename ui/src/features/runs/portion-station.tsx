@@ -12,7 +12,12 @@ export function PortionStation({ plan, runId }: { plan: RunPlan; runId: number }
     <Pair
       ledger={
         <>
-          <div className="min-h-40 overflow-y-auto rounded-card border border-line bg-paper">
+          <div
+            tabIndex={0}
+            role="group"
+            aria-label="Portions"
+            className="min-h-40 overflow-y-auto rounded-card border border-line bg-paper"
+          >
             <table className="w-full">
               <thead className="sticky top-0 bg-paper text-left text-note text-soft">
                 <tr>

@@ -20,7 +20,7 @@ export function BoughtTable() {
   return (
     <div className="flex max-w-3xl flex-col gap-3">
       <ProblemNote problem={removeBought.error instanceof Problem ? removeBought.error : null} />
-      <div className="rounded-card border border-line bg-paper">
+      <div className="relative overflow-x-auto rounded-card border border-line bg-paper">
         <table className="w-full">
           <thead className="text-note text-soft">
             <tr>

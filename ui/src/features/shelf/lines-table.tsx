@@ -41,7 +41,7 @@ export function LinesTable() {
   return (
     <div className="flex max-w-5xl flex-col gap-3">
       <ProblemNote problem={removeLine.error instanceof Problem ? removeLine.error : null} />
-      <div className="rounded-card border border-line bg-paper">
+      <div className="relative overflow-x-auto rounded-card border border-line bg-paper">
         <table className="w-full">
           <thead className="text-note text-soft">
             <tr>

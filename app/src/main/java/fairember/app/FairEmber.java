@@ -9,14 +9,40 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceAutoConfiguration;
+import org.springframework.boot.web.server.PortInUseException;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 
-/** Starts Fair Ember. */
+/** Starts Fair Ember and says where it is. */
 @SpringBootApplication(exclude = DataSourceAutoConfiguration.class)
 @ConfigurationPropertiesScan
 public class FairEmber {
+    @SuppressWarnings("SystemOut") // The one thing said to whoever started it.
     public static void main(String[] args) {
-        SpringApplication.run(FairEmber.class, args);
+        try {
+            ConfigurableApplicationContext context = SpringApplication.run(FairEmber.class, args);
+            if (context instanceof WebServerApplicationContext server && server.getWebServer() != null) {
+                System.out.printf(
+                        "Fair Ember is at http://localhost:%d (Ctrl-C stops it)%n",
+                        server.getWebServer().getPort());
+            }
+        } catch (SpringApplication.AbandonedRunException trained) {
+            throw trained;
+        } catch (RuntimeException failure) {
+            System.err.println("Fair Ember cannot start. " + words(failure));
+            System.exit(1);
+        }
+    }
+
+    private static String words(Throwable failure) {
+        Throwable root = failure;
+        while (root.getCause() != null && !(root instanceof PortInUseException)) {
+            root = root.getCause();
+        }
+        return root instanceof PortInUseException taken
+                ? "Port %d is taken; give another with --port.".formatted(taken.getPort())
+                : String.valueOf(root.getMessage());
     }
 
     /** The time here, or, for tests and pictures, a clock that goes on from {@code fairember.now}. */

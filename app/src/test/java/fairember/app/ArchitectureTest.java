@@ -2,7 +2,9 @@ package fairember.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -66,6 +68,16 @@ public class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.springframework.jdbc..", "jakarta.persistence..", "org.sqlite..")
                 .check(APP);
+    }
+
+    /** The description of the API knows them by their simple names alone. */
+    @Test
+    public void formsAndViewsHaveNamesOfTheirOwn() {
+        List<String> names = APP.stream()
+                .map(JavaClass::getSimpleName)
+                .filter(name -> name.endsWith("Form") || name.endsWith("View"))
+                .toList();
+        assertThat(names).doesNotHaveDuplicates().hasSizeGreaterThan(50);
     }
 
     @Test

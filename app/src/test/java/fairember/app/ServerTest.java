@@ -27,6 +27,10 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
         registry.add("fairember.now", () -> "2026-11-26T11:07");
     }
 
+    static Path folder() {
+        return FOLDER;
+    }
+
     Http http() {
         return new Http("http://localhost:" + port);
     }
@@ -41,6 +45,9 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     @AfterSuite
     public void clear() throws IOException {
+        if (Files.notExists(FOLDER)) {
+            return;
+        }
         try (Stream<Path> files = Files.walk(FOLDER)) {
             files.sorted(Comparator.reverseOrder())
                     .forEach(file -> file.toFile().delete());

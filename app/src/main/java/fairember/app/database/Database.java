@@ -10,9 +10,7 @@ import java.util.Optional;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Qualifier;
-import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Runs the stores' SQL over plain java.sql. Within a transaction everything goes through its one writing connection;
@@ -62,7 +60,7 @@ public class Database {
      * @throws IllegalStateException when no transaction is running
      */
     public void write(String sql, @Nullable Object... values) {
-        if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+        if (WritingTransactions.running(writer) == null) {
             throw new IllegalStateException("Writing needs a transaction.");
         }
         on(connection -> {
@@ -73,14 +71,13 @@ public class Database {
     }
 
     private <T> T on(Work<T> work) {
-        boolean writing = TransactionSynchronizationManager.hasResource(writer);
-        DataSource source = writing ? writer : reader;
+        Connection running = WritingTransactions.running(writer);
         try {
-            Connection connection = writing ? DataSourceUtils.getConnection(source) : source.getConnection();
-            try {
+            if (running != null) {
+                return work.with(running);
+            }
+            try (Connection connection = reader.getConnection()) {
                 return work.with(connection);
-            } finally {
-                DataSourceUtils.releaseConnection(connection, source);
             }
         } catch (SQLException trouble) {
             throw new StoreException(trouble);

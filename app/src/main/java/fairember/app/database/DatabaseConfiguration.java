@@ -6,7 +6,7 @@ import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.EnableTransactionManagement;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
@@ -23,9 +23,7 @@ class DatabaseConfiguration {
     @Bean
     HikariDataSource writer(StudioFolder folder) {
         Migrations.run(folder.file());
-        SQLiteConfig config = config();
-        config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
-        return new HikariDataSource(pool(folder, config, 1));
+        return new HikariDataSource(pool(folder, config(), 1));
     }
 
     @Bean
@@ -36,8 +34,8 @@ class DatabaseConfiguration {
     }
 
     @Bean
-    DataSourceTransactionManager transactionManager(@Qualifier("writer") DataSource writer) {
-        return new DataSourceTransactionManager(writer);
+    PlatformTransactionManager transactionManager(@Qualifier("writer") DataSource writer) {
+        return new WritingTransactions(writer);
     }
 
     private static SQLiteConfig config() {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 
 /** Says in words what differs between two forms, such as "Lighthouse: Tower height 52 to 54 mm". */
@@ -13,6 +14,9 @@ final class ChangeWords {
     private static final Map<String, String> UNITS = Map.of(
             "Mm", " mm", "G", " g", "C", " °C", "Min", " min", "Percent", " %", "Deg", "°", "Um", " µm", "Kwh", " kWh",
             "M", " m");
+
+    /** A choice as it goes over the border, such as "ON_BENCH". */
+    private static final Pattern CHOICE = Pattern.compile("[A-Z]+_[A-Z_]+|[A-Z]{4,}");
 
     private final List<String> found = new ArrayList<>();
 
@@ -87,7 +91,8 @@ final class ChangeWords {
         if (value.isNumber()) {
             return Figures.show(value.asDouble());
         }
-        return value.asString().toLowerCase(Locale.ROOT).replace('_', ' ');
+        String text = value.asString();
+        return CHOICE.matcher(text).matches() ? text.toLowerCase(Locale.ROOT).replace('_', ' ') : text;
     }
 
     /** "heightMm" as "height". */

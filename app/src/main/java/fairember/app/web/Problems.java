@@ -15,7 +15,6 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.transaction.TransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -73,17 +72,15 @@ class Problems {
         if (kind == StoreException.Trouble.IN_USE) {
             return problem(HttpStatus.CONFLICT, "Still used", kind.says() + " " + kind.mend(), List.of());
         }
-        LOG.error("The store could not do its work", trouble);
+        if (kind == StoreException.Trouble.BROKEN) {
+            LOG.error("The store could not do its work", trouble);
+        } else {
+            LOG.warn("Not saved: {}", trouble.getMessage());
+        }
         String detail = kind.says() + " This change was not saved; everything saved before is kept. " + kind.mend();
         HttpStatus status =
                 kind == StoreException.Trouble.FULL ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
         return problem(status, "Not saved", detail, List.of());
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> transaction(TransactionException trouble) {
-        LOG.error("No transaction", trouble);
-        return store(new StoreException(new java.sql.SQLException(trouble)));
     }
 
     @ExceptionHandler

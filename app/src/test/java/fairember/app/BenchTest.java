@@ -1,0 +1,120 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Offset.offset;
+
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The bench and the oven at work on the demo's run. */
+public class BenchTest extends ServerTest {
+    private static final Map<String, Integer> TOWERS = Map.of("runId", 3, "pieceId", 1, "step", 3);
+
+    @Test
+    public void aStepIsTakenTimedAndCountedAndTheCountCanBeUndone() {
+        http().put("/api/bench/hand", TOWERS);
+        int done = hand().path("done").asInt();
+        http().post("/api/bench/count", Map.of("done", 1, "lost", 0));
+        assertThat(hand().path("done").asInt()).isEqualTo(done + 1);
+        http().post("/api/changes/undo", null);
+        assertThat(hand().path("done").asInt()).isEqualTo(done);
+        Http.Answer tooMany = http().post("/api/bench/count", Map.of("done", 100, "lost", 0));
+        assertThat(tooMany.status()).isEqualTo(422);
+        assertThat(http().post("/api/bench/timer", null).json().path("hand").has("startedAt"))
+                .isTrue();
+        assertThat(http().post("/api/bench/timer", null).json().path("hand").has("startedAt"))
+                .isFalse();
+        assertThat(http().delete("/api/bench/hand").json().has("hand")).isFalse();
+        assertThat(http().post("/api/bench/timer", null).status()).isEqualTo(422);
+        assertThat(http().put("/api/bench/hand", Map.of("runId", 3, "pieceId", 1, "step", 77))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    private JsonNode hand() {
+        return http().get("/api/bench").json().path("hand");
+    }
+
+    @Test
+    public void aLoadWaitsForAnEmptyOvenAnOpenGateAndItsWindow() {
+        Map<String, Object> seals = load(125, 20, 2, 1, 1);
+        assertThat(http().post("/api/baking/loads", seals).text()).contains("a load in the oven");
+        long inOven = http().get("/api/baking").json().path("inOven").path("id").asLong();
+        http().post("/api/baking/loads/" + inOven + "/out", null);
+        assertThat(http().post("/api/baking/loads", seals).text()).contains("open gate");
+        for (int line = 0; line < 4; line++) {
+            http().post("/api/runs/3/gate", Map.of("pieceId", 2, "line", line, "ticked", true));
+        }
+        assertThat(http().post("/api/baking/loads", load(180, 20, 2, 1, 1)).text())
+                .contains("125 to 135 °C");
+        assertThat(http().post("/api/baking/loads", load(125, 5, 2, 1, 1)).text())
+                .contains("20 min or more");
+        assertThat(http().post("/api/baking/loads", load(125, 20, 2, 1, 9)).text())
+                .contains("6 at most");
+        assertThat(http().post("/api/baking/loads", load(125, 20, 2, 0, 1)).text())
+                .contains("0 at most");
+        int before = standing("OVEN");
+        Http.Answer started = http().post("/api/baking/loads", seals);
+        assertThat(started.status()).as(started.text()).isEqualTo(201);
+        assertThat(http().get("/api/baking")
+                        .json()
+                        .path("inOven")
+                        .path("items")
+                        .get(0)
+                        .path("name")
+                        .asString())
+                .isEqualTo("Harbour seal, whole");
+        http().post("/api/baking/loads/" + started.json().path("id").asLong() + "/out", null);
+        for (int i = 0; i < 2; i++) {
+            http().post("/api/changes/undo", null);
+        }
+        assertThat(http().get("/api/baking").json().has("inOven")).isFalse();
+        assertThat(standing("OVEN")).isEqualTo(before);
+    }
+
+    private int standing(String station) {
+        for (JsonNode stop :
+                http().get("/api/runs/3").json().path("plan").path("thread").path("stations")) {
+            if (stop.path("station").asString().equals(station)) {
+                return stop.path("standing").asInt();
+            }
+        }
+        throw new AssertionError(station);
+    }
+
+    private static Map<String, Object> load(double tempC, double holdMin, int piece, int stage, int count) {
+        Map<String, Integer> item = Map.of("runId", 3, "pieceId", piece, "stage", stage, "count", count);
+        return Map.of("tempC", tempC, "holdMin", holdMin, "items", List.of(item));
+    }
+
+    @Test
+    public void theRunsPlanAddsUpAndFollowsWhatIsTyped() {
+        JsonNode view = http().get("/api/runs/3").json();
+        double mixes = sum(view.path("plan").path("needs").path("mixes"), "toMixG");
+        double clays = sum(view.path("plan").path("needs").path("clays"), "neededG");
+        double portions = 0;
+        for (JsonNode row : view.path("plan").path("needs").path("portions")) {
+            portions += row.path("massG").asDouble() * row.path("count").asInt();
+        }
+        assertThat(mixes).isCloseTo(clays, offset(1e-6));
+        // 8 % waste, as the demo's ways say.
+        assertThat(mixes).isCloseTo(portions * 1.08, offset(1e-6));
+        var doubled = view.path("run").deepCopy();
+        doubled.path("lines")
+                .forEach(line ->
+                        line.asObject().put("quantity", line.path("quantity").asInt() * 2));
+        JsonNode plan = http().post("/api/runs/plan", doubled).json();
+        assertThat(sum(plan.path("needs").path("mixes"), "toMixG")).isCloseTo(2 * mixes, offset(1e-6));
+        assertThat(http().get("/api/runs/3").json().path("run")).isEqualTo(view.path("run"));
+    }
+
+    private static double sum(JsonNode rows, String field) {
+        double sum = 0;
+        for (JsonNode row : rows) {
+            sum += row.path(field).asDouble();
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,107 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Changes are kept, undone and redone; nothing is overwritten unseen or removed while it is used. */
+public class KeepingTest extends ServerTest {
+    private static String url(String path, JsonNode held) {
+        return path + "?edition=" + held.path("edition").asInt();
+    }
+
+    @DataProvider
+    public Object[][] things() {
+        return new Object[][] {
+            {"/api/pieces/1", "piece", "name", "Lighthouse, tall"},
+            {"/api/mixes/5", "mix", "name", "Fog"},
+            {"/api/runs/4", "run", "dueOn", "2026-12-24"},
+            {"/api/ways", "ways", "name", "Another bench"},
+            {"/api/oven", "oven", "trayWidthMm", "280"},
+        };
+    }
+
+    @Test(dataProvider = "things")
+    public void aChangeIsKeptUndoneAndRedone(String path, String form, String field, String value) {
+        JsonNode before = http().get(path).json();
+        ObjectNode changed = before.path(form).deepCopy().asObject();
+        if (changed.path(field).isNumber()) {
+            changed.put(field, Double.parseDouble(value));
+        } else {
+            changed.put(field, value);
+        }
+        assertThat(http().put(url(path, before), changed).status()).isEqualTo(200);
+        assertThat(http().get(path).json().path(form)).isEqualTo(changed);
+        String words = http().get("/api/changes/last").json().path("undo").asString();
+        assertThat(words).contains(field.equals("dueOn") ? "2026-12-24" : value);
+        http().post("/api/changes/undo", null);
+        assertThat(http().get(path).json().path(form)).isEqualTo(before.path(form));
+        http().post("/api/changes/redo", null);
+        assertThat(http().get(path).json().path(form)).isEqualTo(changed);
+        http().post("/api/changes/undo", null);
+    }
+
+    @Test
+    public void whatWasAddedAndRemovedComesBackWithItsNumber() {
+        JsonNode piece = http().get("/api/pieces/3").json().path("piece");
+        long id = http().post("/api/pieces", piece).json().path("id").asLong();
+        assertThat(http().delete("/api/pieces/" + id).status()).isEqualTo(200);
+        assertThat(http().get("/api/pieces/" + id).status()).isEqualTo(404);
+        http().post("/api/changes/undo", null);
+        assertThat(http().get("/api/pieces/" + id).json().path("piece")).isEqualTo(piece);
+        http().post("/api/changes/undo", null);
+        assertThat(http().get("/api/pieces/" + id).status()).isEqualTo(404);
+        long next = http().post("/api/pieces", piece).json().path("id").asLong();
+        assertThat(next).isGreaterThan(id);
+        http().post("/api/changes/undo", null);
+    }
+
+    @Test
+    public void aChangeToAnOldEditionIsAConflictAndTheNewerOneStays() {
+        JsonNode held = http().get("/api/mixes/4").json();
+        ObjectNode first = held.path("mix").deepCopy().asObject();
+        first.put("name", "Lamp");
+        assertThat(http().put(url("/api/mixes/4", held), first).status()).isEqualTo(200);
+        ObjectNode second = held.path("mix").deepCopy().asObject();
+        second.put("name", "Yellow");
+        Http.Answer conflict = http().put(url("/api/mixes/4", held), second);
+        assertThat(conflict.status()).isEqualTo(409);
+        assertThat(conflict.json().path("detail").asString()).contains("another window");
+        assertThat(http().get("/api/mixes/4").json().path("mix").path("name").asString())
+                .isEqualTo("Lamp");
+        http().post("/api/changes/undo", null);
+    }
+
+    @DataProvider
+    public Object[][] used() {
+        return new Object[][] {
+            {"/api/mixes/1"},
+            {"/api/shelf/clays/1"},
+            {"/api/shelf/lines/1"},
+            {"/api/shelf/bought/1"},
+            {"/api/pieces/1"},
+            {"/api/runs/3"}
+        };
+    }
+
+    @Test(dataProvider = "used")
+    public void whatIsUsedIsNotRemoved(String path) {
+        Http.Answer refused = http().delete(path);
+        assertThat(refused.status()).as(refused.text()).isEqualTo(409);
+        assertThat(refused.json().path("detail").asString()).contains("uses this");
+    }
+
+    @Test
+    public void aRefusedChangeLeavesNothingBehind() {
+        JsonNode held = http().get("/api/pieces/2").json();
+        ObjectNode broken = held.path("piece").deepCopy().asObject();
+        broken.path("parts").get(0).asObject().put("mixId", 99);
+        JsonNode last = http().get("/api/changes/last").json();
+        assertThat(http().put(url("/api/pieces/2", held), broken).status()).isEqualTo(422);
+        assertThat(http().get("/api/pieces/2").json()).isEqualTo(held);
+        assertThat(http().get("/api/changes/last").json()).isEqualTo(last);
+    }
+}

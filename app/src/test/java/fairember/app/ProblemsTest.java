@@ -1,0 +1,129 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What is wrong is answered with a problem document that says what was found, what is allowed and what to do. */
+public class ProblemsTest extends ServerTest {
+    private static final String BALL = "{\"kind\":\"BALL\",\"dimensions\":{\"diameterMm\":%s}}";
+
+    @DataProvider
+    public Object[][] wrongBodies() {
+        return new Object[][] {
+            // path, body, status, field
+            {"/api/sums/shape", BALL.formatted("0"), 422, "dimensions.diameterMm"},
+            {"/api/sums/shape", BALL.formatted("-5"), 422, "dimensions.diameterMm"},
+            {"/api/sums/shape", BALL.formatted("1e99"), 422, "dimensions.diameterMm"},
+            {"/api/sums/shape", BALL.formatted("\"wide\""), 400, "dimensions.diameterMm"},
+            {"/api/sums/shape", BALL.formatted("null"), 422, "diameterMm"},
+            {"/api/sums/shape", "{\"kind\":\"BLOB\",\"dimensions\":{}}", 400, "kind"},
+            {"/api/sums/shape", "{\"kind\":\"BALL\",\"dimensions\":{\"diameterMm\":4,\"x\":1}}", 422, "x"},
+            {"/api/sums/shape", "{\"kind\":\"BALL\"}", 422, "dimensions"},
+            {"/api/sums/portion", "{\"volumeMm3\":100}", 400, "densityGPerCm3"},
+            {"/api/sums/portion", "{\"volumeMm3\":100,\"densityGPerCm3\":1.7,\"more\":1}", 400, "more"},
+            {"/api/sums/mix", "{\"wantedG\":10,\"parts\":[]}", 422, "parts"},
+            {"/api/sums/loads", "{\"oven\":null,\"bakes\":[]}", 422, "oven"},
+            {"/api/pieces/measure", "{\"name\":\"x\"}", 422, "kind"},
+            {"/api/runs/plan", "{\"name\":\" \",\"lines\":[{\"pieceId\":1,\"quantity\":0}]}", 422, "lines[0].quantity"},
+        };
+    }
+
+    @Test(dataProvider = "wrongBodies")
+    public void aWrongFieldIsNamedWithFoundAllowedAndMend(String path, String body, int status, String field) {
+        Http.Answer answer = http().post(path, body);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(status);
+        List<JsonNode> errors = new ArrayList<>();
+        answer.json().path("errors").forEach(errors::add);
+        assertThat(errors).as(answer.text()).anySatisfy(error -> {
+            assertThat(error.path("field").asString()).isEqualTo(field);
+            assertThat(error.path("found").asString()).isNotBlank();
+            assertThat(error.path("allowed").asString()).isNotBlank();
+            assertThat(error.path("mend").asString()).isNotBlank();
+        });
+        assertThat(answer.text()).doesNotContain("Exception", "fairember.");
+    }
+
+    @Test
+    public void whatIsNotJsonOrNotThereIsAProblemToo() {
+        assertThat(http().post("/api/sums/shape", "{{{").status()).isEqualTo(400);
+        assertThat(http().get("/api/nothing").status()).isEqualTo(404);
+        assertThat(http().get("/api/nothing").json().path("title").asString()).isNotBlank();
+        assertThat(http().get("/api/pieces/999").status()).isEqualTo(404);
+        assertThat(http().get("/api/pieces/one").status()).isEqualTo(400);
+        assertThat(http().delete("/api/pieces").status()).isEqualTo(405);
+        assertThat(http().get("/api/worth/1?quantities=0").status()).isEqualTo(422);
+        assertThat(http().get("/api/mixes?wantedG=NaN").status()).isEqualTo(422);
+    }
+
+    @Test
+    public void onlyThisMachineAndItsOwnPagesAreAnswered() {
+        Http http = http();
+        assertThat(http.send("POST", "/api/changes/undo", "{}", "Origin", "http://elsewhere.example")
+                        .status())
+                .isEqualTo(403);
+        assertThat(http.send("GET", "/api/ways", null, "Origin", "http://elsewhere.example")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    /** A thousand bodies broken at random, from the demo's own: refused or answered, never a failure of the server. */
+    @Test
+    public void noBrokenBodyMakesTheServerFail() {
+        JsonNode piece = http().get("/api/pieces/1").json().path("piece");
+        JsonNode run = http().get("/api/runs/3").json().path("run");
+        JsonNode mix = http().get("/api/mixes/5").json().path("mix");
+        SplittableRandom random = new SplittableRandom(7);
+        for (int i = 0; i < 350; i++) {
+            breakAndSend("/api/pieces/measure", piece.deepCopy(), random);
+            breakAndSend("/api/runs/plan", run.deepCopy(), random);
+            breakAndSend("/api/mixes/measure?wantedG=50", mix.deepCopy(), random);
+        }
+    }
+
+    private void breakAndSend(String path, JsonNode body, SplittableRandom random) {
+        for (int i = 0; i <= random.nextInt(3); i++) {
+            breakSomething(body, random);
+        }
+        Http.Answer answer = http().post(path, body.toString());
+        assertThat(answer.status())
+                .as(path + " " + body + " gave " + answer.text())
+                .isIn(200, 400, 422, 404);
+    }
+
+    private static void breakSomething(JsonNode node, SplittableRandom random) {
+        List<JsonNode> containers = new ArrayList<>();
+        collect(node, containers);
+        JsonNode chosen = containers.get(random.nextInt(containers.size()));
+        JsonNode odd = switch (random.nextInt(8)) {
+            case 0 -> Http.JSON.getNodeFactory().nullNode();
+            case 1 -> Http.JSON.getNodeFactory().numberNode(-1);
+            case 2 -> Http.JSON.getNodeFactory().numberNode(1e308);
+            case 3 -> Http.JSON.getNodeFactory().numberNode(Long.MAX_VALUE);
+            case 4 -> Http.JSON.getNodeFactory().stringNode("x".repeat(200));
+            case 5 -> Http.JSON.createArrayNode();
+            case 6 -> Http.JSON.createObjectNode();
+            default -> Http.JSON.getNodeFactory().numberNode(0);
+        };
+        if (chosen instanceof ObjectNode object && !object.isEmpty()) {
+            List<String> names = List.copyOf(object.propertyNames());
+            object.set(names.get(random.nextInt(names.size())), odd);
+        } else if (chosen instanceof ArrayNode array && !array.isEmpty()) {
+            array.set(random.nextInt(array.size()), odd);
+        }
+    }
+
+    private static void collect(JsonNode node, List<JsonNode> containers) {
+        if (node.isContainer()) {
+            containers.add(node);
+            node.forEach(child -> collect(child, containers));
+        }
+    }
+}

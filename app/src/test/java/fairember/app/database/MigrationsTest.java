@@ -1,0 +1,72 @@
+package fairember.app.database;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import fairember.app.FairEmber;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Objects;
+import org.flywaydb.core.Flyway;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** A studio written by any earlier version opens in this one, whole. Each version has its file of rows. */
+public class MigrationsTest {
+    @DataProvider
+    public Object[][] versions() {
+        return new Object[][] {{"1"}};
+    }
+
+    @Test(dataProvider = "versions")
+    public void aStudioOfThisVersionOpensWithAllItHeld(String version) throws IOException, SQLException {
+        Path folder = Files.createTempDirectory("fairember-v" + version);
+        String url = "jdbc:sqlite:" + folder.resolve("fairember.db");
+        Flyway.configure()
+                .dataSource(url, null, null)
+                .locations("classpath:db/migration")
+                .target(version)
+                .load()
+                .migrate();
+        insert(url, "/db/v" + version + ".sql");
+        try (ConfigurableApplicationContext studio =
+                SpringApplication.run(FairEmber.class, "--server.port=0", "--fairember.data=" + folder)) {
+            Database database = studio.getBean(Database.class);
+            assertThat(database.one("select name from studio", row -> row.getString(1)))
+                    .contains("Old studio");
+            assertThat(database.list("select name from part order by position", row -> row.getString(1)))
+                    .containsExactly("Body", "Ear");
+            assertThat(database.one("select count(*) from load_item", row -> row.getInt(1)))
+                    .contains(1);
+        }
+    }
+
+    private static void insert(String url, String resource) throws IOException, SQLException {
+        try (var stream = Objects.requireNonNull(MigrationsTest.class.getResourceAsStream(resource));
+                Connection connection = DriverManager.getConnection(url);
+                Statement statement = connection.createStatement()) {
+            for (String sql : new String(stream.readAllBytes(), StandardCharsets.UTF_8).split(";\n", -1)) {
+                if (!sql.isBlank()) {
+                    statement.execute(sql);
+                }
+            }
+        }
+    }
+
+    @Test
+    public void aFolderIsHeldByOneAtATime() throws IOException {
+        Path path = Files.createTempDirectory("fairember-held");
+        StudioFolder first = StudioFolder.open(path);
+        assertThatThrownBy(() -> StudioFolder.open(path)).hasMessageContaining("open in another Fair Ember");
+        first.close();
+        StudioFolder.open(path).close();
+    }
+}

@@ -1,0 +1,94 @@
+package fairember.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.testng.annotations.Test;
+
+/** At the bench with clay on the fingers: single keys and large targets; the gate before the oven. */
+public class BenchJourney extends Journey {
+    @Test
+    public void everyPlaceAndCountIsOneKeyAway() {
+        go("/bench");
+        page.sees("Towers over cores");
+        String[][] jumps = {
+            {"p", "Pieces"},
+            {"m", "Mixes"},
+            {"r", "Runs"},
+            {"o", "Oven"},
+            {"w", "Worth"},
+            {"s", "Shelf"},
+            {"y", "Ways"},
+            {"b", "Tidewrack Bench"}
+        };
+        for (String[] jump : jumps) {
+            page.keys(jump[0]);
+            page.until(() -> page.one(By.tagName("h1")).getText().equals(jump[1]));
+        }
+        page.sees("Done 7 of 12");
+        page.keys(".");
+        page.sees("Done 8 of 12");
+        page.keys("x");
+        page.sees("Lost 1");
+        page.keys("u");
+        page.sees("Lost 0");
+        page.keys("u");
+        page.sees("Done 7 of 12");
+        page.keys(" ");
+        page.sees("Stop");
+        page.keys(" ");
+        page.sees("Start");
+    }
+
+    @Test(dependsOnMethods = "everyPlaceAndCountIsOneKeyAway")
+    public void anythingIsFoundByItsNameWithTheKeysAlone() {
+        page.keys("/");
+        page.one(By.cssSelector("[role=dialog] input")).sendKeys("second");
+        page.sees("Second seals");
+        page.one(By.cssSelector("[role=dialog] input")).sendKeys(Keys.ENTER);
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/runs/5"));
+        page.keys("?");
+        page.sees("start or stop the step timer");
+        page.keys(Keys.ESCAPE);
+        page.leaves("start or stop the step timer");
+    }
+
+    @Test(dependsOnMethods = "anythingIsFoundByItsNameWithTheKeysAlone")
+    public void aNumberIsChangedWithTheArrowsAndKeptWithEnter() {
+        go("/pieces/3");
+        page.field("Field, width, mm").sendKeys(Keys.ARROW_UP);
+        page.field("Field, width, mm").sendKeys(Keys.chord(Keys.SHIFT, Keys.ARROW_UP), Keys.ENTER);
+        page.sees("Field width 24 to 35 mm");
+        page.press("Undo");
+        page.until(() -> page.value("Field, width, mm").equals("24"));
+    }
+
+    @Test(dependsOnMethods = "aNumberIsChangedWithTheArrowsAndKeptWithEnter")
+    public void aLoadGoesInOnlyWhenTheOvenIsEmptyAndTheGateIsTicked() {
+        go("/oven");
+        page.sees("In the oven");
+        page.press("It is out now");
+        page.until(() ->
+                page.all(By.cssSelector("section[aria-label='In the oven']")).isEmpty());
+        go("/oven/planned/1");
+        page.press("It is in now");
+        page.sees("Not in yet.");
+        page.sees("open gate");
+        go("/runs/3/gate");
+        for (int i = 0; i < 9; i++) {
+            page.one(By.cssSelector("button[role=checkbox][aria-checked=false]"))
+                    .click();
+            int left = 8 - i;
+            page.until(() -> page.all(By.cssSelector("button[role=checkbox][aria-checked=false]"))
+                            .size()
+                    == left);
+        }
+        go("/oven/planned/1");
+        page.press("It is in now");
+        page.sees("In the oven");
+        page.sees("to go");
+        String spine = page.one(By.cssSelector("aside[aria-label=Oven]")).getText();
+        assertThat(spine).contains("125°").contains("to go");
+    }
+}

@@ -1,0 +1,75 @@
+package fairember.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.openqa.selenium.By;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/**
+ * Every view: nothing that axe finds, no page scroll at 1280 by 800, nothing cut off sideways on a tablet or at 200 %.
+ * With {@code -Dscreenshots=DIR} a picture of each main view is written there.
+ */
+public class LookJourney extends Journey {
+    @DataProvider
+    public Object[][] views() {
+        return new Object[][] {
+            {"/bench", "bench"},
+            {"/pieces", "pieces"},
+            {"/pieces/1", "piece-parts"},
+            {"/pieces/2/bakes", "piece-bakes"},
+            {"/pieces/1/route", "piece-route"},
+            {"/mixes/5", "mixes"},
+            {"/runs", "runs"},
+            {"/runs/3", "run-order"},
+            {"/runs/3/cores", "run-cores"},
+            {"/runs/3/mix", "run-mix"},
+            {"/runs/3/portion", "run-portion"},
+            {"/runs/3/shape", null},
+            {"/runs/3/gate", "run-gate"},
+            {"/runs/3/oven", "run-oven"},
+            {"/runs/3/fit", null},
+            {"/runs/3/price", "run-price"},
+            {"/oven/planned/1", "oven"},
+            {"/worth/1", "worth"},
+            {"/shelf/clays/2", "shelf"},
+            {"/shelf/lines", null},
+            {"/shelf/findings", null},
+            {"/ways", "ways"},
+        };
+    }
+
+    @Test(dataProvider = "views")
+    public void aViewIsWholeAndForEveryone(String path, String picture) throws IOException {
+        page.size(1280, 800);
+        go(path);
+        page.until(() -> page.all(By.xpath("//*[text()='Fetching …']")).isEmpty());
+        page.script("return document.fonts.ready.then(() => true)");
+        assertThat(overflow()).as("%s at 1280 × 800 scrolls", path).containsExactly(0L, 0L);
+        List<Rule> found = new AxeBuilder().analyze(page.driver()).getViolations();
+        assertThat(found).as("axe on %s: %s", path, found).isEmpty();
+        String folder = System.getProperty("screenshots");
+        if (folder != null && picture != null) {
+            Files.createDirectories(Path.of(folder));
+            Files.write(Path.of(folder, picture + ".png"), page.picture());
+        }
+        page.size(820, 1180);
+        assertThat(overflow().get(0)).as("%s at 820 wide is cut off", path).isZero();
+        page.size(640, 400);
+        assertThat(overflow().get(0)).as("%s at 200 %% is cut off", path).isZero();
+    }
+
+    /** How far the page itself goes beyond the window, across and down. */
+    @SuppressWarnings("unchecked")
+    private List<Long> overflow() {
+        return (List<Long>)
+                page.script(
+                        "const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]");
+    }
+}

@@ -1,0 +1,187 @@
+package fairember.app.journey;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.NoSuchElementException;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.TimeoutException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A page of Fair Ember in a headless browser, spoken of by the names a person sees or hears. */
+final class Page implements AutoCloseable {
+    private static final Duration PATIENCE = Duration.ofSeconds(10);
+
+    /** Kept, so that its level is. */
+    private static final Logger NOISE = Logger.getLogger("org.openqa.selenium");
+
+    static {
+        NOISE.setLevel(Level.SEVERE);
+    }
+
+    private final ChromeDriver driver;
+
+    Page() {
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--hide-scrollbars",
+                "--lang=en-GB",
+                "--user-data-dir=" + temporary());
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                .usingAnyFreePort()
+                .build();
+        driver = new ChromeDriver(service, options);
+        size(1280, 800);
+    }
+
+    private static Path temporary() {
+        try {
+            return Files.createTempDirectory("fairember-browser");
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        }
+    }
+
+    ChromeDriver driver() {
+        return driver;
+    }
+
+    void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+    }
+
+    /** Opens an address and waits until its heading stands. */
+    void open(String address) {
+        driver.get(address);
+        until(() -> !driver.findElements(By.tagName("h1")).isEmpty());
+    }
+
+    void reload() {
+        driver.navigate().refresh();
+        until(() -> !driver.findElements(By.tagName("h1")).isEmpty());
+    }
+
+    /** Waits until it is so; fails with what the page says when it never is. */
+    void until(Supplier<Boolean> condition) {
+        try {
+            new WebDriverWait(driver, PATIENCE, Duration.ofMillis(100))
+                    .ignoring(StaleElementReferenceException.class, NoSuchElementException.class)
+                    .until(d -> condition.get());
+        } catch (TimeoutException never) {
+            throw new AssertionError("Not within 10 s. The page at " + driver.getCurrentUrl() + " says:\n" + text());
+        }
+    }
+
+    /** The field with this accessible name. */
+    WebElement field(String name) {
+        return one(By.cssSelector("input[aria-label=\"" + name + "\"]"));
+    }
+
+    String value(String name) {
+        return field(name).getDomProperty("value");
+    }
+
+    /** Types over what a field holds, without leaving it. */
+    void type(String name, String text) {
+        field(name).sendKeys(Keys.chord(Keys.CONTROL, "a"), text);
+    }
+
+    /** Types over what a field holds and leaves it. */
+    void enter(String name, String text) {
+        type(name, text);
+        field(name).sendKeys(Keys.TAB);
+    }
+
+    /** The button or link with these words, or with this accessible name. */
+    WebElement control(String words) {
+        String said = "normalize-space(.)=\"" + words + "\" or normalize-space(text())=\"" + words + "\"";
+        return one(By.xpath("//*[self::button or self::a][" + said + " or @aria-label=\"" + words + "\"]"));
+    }
+
+    void press(String words) {
+        control(words).click();
+    }
+
+    /** Chooses an option of a list that opens in place. */
+    void choose(String list, String option) {
+        one(By.cssSelector("button[aria-label=\"" + list + "\"]")).click();
+        one(By.xpath("//*[@role='option'][normalize-space(.)=\"" + option + "\"]"))
+                .click();
+    }
+
+    /** Single keys, as on the bench. */
+    void keys(CharSequence... keys) {
+        new Actions(driver).sendKeys(keys).perform();
+    }
+
+    WebElement one(By by) {
+        until(() -> !driver.findElements(by).isEmpty());
+        return driver.findElement(by);
+    }
+
+    List<WebElement> all(By by) {
+        return driver.findElements(by);
+    }
+
+    /** Everything that is to be read on the page, in its drawings too. */
+    String text() {
+        return (String)
+                script("const drawn = [...document.querySelectorAll('svg text, output')].map(t => t.textContent);"
+                        + "return document.body.innerText + '\\n' + drawn.join('\\n')");
+    }
+
+    void sees(String words) {
+        until(() -> text().contains(words));
+    }
+
+    void leaves(String words) {
+        until(() -> !text().contains(words));
+    }
+
+    /** The words of a row of a table or list that holds these words. */
+    String row(String words) {
+        return one(By.xpath("//*[self::tr or self::li][contains(., \"" + words + "\") or .//input[@value=\"" + words
+                        + "\"]]"))
+                .getText();
+    }
+
+    Object script(String script, Object... arguments) {
+        return driver.executeScript(script, arguments);
+    }
+
+    byte[] picture() {
+        return driver.getScreenshotAs(OutputType.BYTES);
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

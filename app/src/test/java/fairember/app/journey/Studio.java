@@ -1,0 +1,98 @@
+package fairember.app.journey;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The packed application as its users start it: a process of its own, a free port, a temporary folder. */
+final class Studio implements AutoCloseable {
+    private static final Pattern READY = Pattern.compile("Fair Ember is at (http://localhost:\\d+)");
+
+    private final Path folder;
+    private final boolean demo;
+    private Process process;
+    private String address;
+
+    private Studio(Path folder, boolean demo) {
+        this.folder = folder;
+        this.demo = demo;
+    }
+
+    /** The demo studio on Thursday 26 November 2026, 11:07. */
+    static Studio demo() {
+        return open(true);
+    }
+
+    static Studio empty() {
+        return open(false);
+    }
+
+    private static Studio open(boolean demo) {
+        try {
+            Studio studio = new Studio(Files.createTempDirectory("fairember-journey"), demo);
+            studio.start();
+            return studio;
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        }
+    }
+
+    private void start() throws IOException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                System.getProperty("fairember.jar"),
+                "--server.port=0",
+                "--fairember.now=2026-11-26T11:07",
+                "--fairember.data=" + folder,
+                "--fairember.demo=" + demo));
+        process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        BufferedReader lines = process.inputReader();
+        StringBuilder said = new StringBuilder();
+        for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+            said.append(line).append('\n');
+            Matcher ready = READY.matcher(line);
+            if (ready.find()) {
+                address = ready.group(1);
+                return;
+            }
+        }
+        throw new IllegalStateException("It did not start: " + said);
+    }
+
+    String address() {
+        return address;
+    }
+
+    /** Kills it without warning and starts it again on the same folder. */
+    void restart() {
+        try {
+            process.destroyForcibly().waitFor(10, TimeUnit.SECONDS);
+            start();
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            process.waitFor(10, TimeUnit.SECONDS);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+        process.destroyForcibly();
+    }
+}

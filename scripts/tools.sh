@@ -1,0 +1,21 @@
+# Shared by run and test: what they need on the machine.
+
+# need COMMAND PACKAGE: goes on when the command is there; installs Debian's package when it may, or says what to install.
+need() {
+  command -v "$1" > /dev/null && return
+  if [ "$(id -u)" = 0 ] && command -v apt-get > /dev/null; then
+    echo "Installing $2, which is missing."
+    apt-get update -qq > /dev/null
+    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$2" > /dev/null
+    return
+  fi
+  echo "Fair Ember needs '$1'. Install the package $2 (Debian: sudo apt install $2), then start again." >&2
+  exit 1
+}
+
+# One hash over everything that is built from.
+sources_hash() {
+  find pom.xml .mvn core/pom.xml core/src/main ui/pom.xml ui/package-lock.json ui/index.html ui/vite.config.ts \
+    ui/tsconfig.json ui/scripts ui/src ui/public app/pom.xml app/src/main -type f ! -name schema.d.ts -print0 |
+    sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1
+}

@@ -1,0 +1,48 @@
+import { Tooltip } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface Props {
+  /** What is said; nothing is shown without it. */
+  text: string | null;
+  tone: 'range' | 'wrong';
+  id: string;
+  children: ReactNode;
+}
+
+const tones = {
+  range: 'border-line bg-paper text-soft whitespace-nowrap',
+  wrong: 'max-w-64 border-madder bg-madder-tint text-madder',
+};
+
+/**
+ * A few words that float beside a field while they matter: its range, or what is wrong. What is wrong is also told to a
+ * screen reader at once.
+ */
+export function Hint({ text, tone, id, children }: Props) {
+  return (
+    <Tooltip.Provider>
+      <Tooltip.Root open={text !== null}>
+        <Tooltip.Trigger asChild>{children}</Tooltip.Trigger>
+        <span id={id} role={tone === 'wrong' && text ? 'alert' : undefined} className="sr-only">
+          {text}
+        </span>
+        <Tooltip.Portal>
+          <Tooltip.Content
+            side="bottom"
+            align="end"
+            sideOffset={4}
+            aria-hidden="true"
+            className={`z-40 rounded-small border px-2 py-1 text-note shadow-float ${tones[tone]}`}
+          >
+            {text}
+          </Tooltip.Content>
+        </Tooltip.Portal>
+      </Tooltip.Root>
+    </Tooltip.Provider>
+  );
+}
+
+/** A wrong field as one sentence. */
+export function complaintOf(wrong: { found: string; allowed: string; mend: string } | undefined): string | null {
+  return wrong ? `Found ${wrong.found}, allowed is ${wrong.allowed}. ${wrong.mend}` : null;
+}
