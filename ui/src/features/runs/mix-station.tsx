@@ -32,7 +32,7 @@ export function MixStation({ plan, runId }: { plan: RunPlan; runId: number }) {
                 <Swatch raw={mix.rawHex} cured={mix.curedHex} size={30} />
                 <span className="font-semibold">{mix.name}</span>
                 <span className="ml-auto figure text-figure font-semibold">{grams(mix.toMixG)} g</span>
-                <span className="w-32 text-right figure text-note whitespace-nowrap text-soft">
+                <span className="w-36 text-right figure text-note whitespace-nowrap text-soft">
                   {grams(mix.netG)} g in pieces
                 </span>
               </div>
@@ -74,8 +74,10 @@ function ClayTable({ plan }: { plan: RunPlan }) {
               </td>
               <td className="text-right figure text-figure font-semibold">{grams(clay.neededG)}</td>
               <td className="pl-3 text-right figure">{grams(clay.fromOpenG)}</td>
-              <td className="pl-3 figure whitespace-nowrap">{blocks(clay.open) || '–'}</td>
-              <td className={`pl-3 figure whitespace-nowrap ${clay.buy.length > 0 ? 'font-semibold text-straw' : ''}`}>
+              <td className="pl-3 figure text-note whitespace-nowrap">{blocks(clay.open) || '–'}</td>
+              <td
+                className={`pl-3 figure text-note whitespace-nowrap ${clay.buy.length > 0 ? 'font-semibold text-straw' : ''}`}
+              >
                 {clay.buy.length > 0 ? `◦ ${blocks(clay.buy)}, ${money(clay.costMinor)}` : '–'}
               </td>
               <td className="pr-3 text-right figure text-soft">{grams(clay.leftG)}</td>

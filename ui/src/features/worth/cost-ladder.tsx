@@ -5,7 +5,7 @@ import type { Cost } from '../../server/types';
 export const rungInks: Record<string, string> = {
   clay: '#b9c7c1',
   foil: '#dfe4e2',
-  findings: '#94a8a0',
+  findings: '#6d857b',
   oven: '#e9a283',
   hands: '#8fa39b',
 };

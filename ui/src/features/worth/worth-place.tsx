@@ -87,7 +87,7 @@ function PieceWorth({ id, name }: { id: number; name: string }) {
 
 function LadderLegend() {
   return (
-    <p className="mt-1 flex flex-wrap gap-x-4 text-note text-soft">
+    <p className="mt-1 flex flex-wrap gap-x-3 text-note text-soft">
       {Object.entries(rungInks).map(([name, ink]) => (
         <span key={name} className="inline-flex items-center gap-1.5">
           <span className="size-3.5" style={{ background: ink }} /> {name}
