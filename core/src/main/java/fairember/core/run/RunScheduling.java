@@ -29,7 +29,7 @@ public final class RunScheduling {
     private final Oven oven;
     private final WorkHours hours;
     private final Start start;
-    private final List<Todo> todos = new ArrayList<>();
+    private final List<Pending> pending = new ArrayList<>();
     private final Map<String, Integer> lastLoad = new HashMap<>();
     private final Map<Integer, RunSchedule.TimedLoad> timed = new HashMap<>();
     private final List<RunSchedule.HandsTask> tasks = new ArrayList<>();
@@ -55,7 +55,7 @@ public final class RunScheduling {
     }
 
     /** A step still to be done: feeds the first load its piece is in, waits for the last load of the stage before. */
-    private record Todo(Job job, Step step, int index, int pieces, int feeds, int waitsFor, int order) {}
+    private record Pending(Job job, Step step, int index, int pieces, int feeds, int waitsFor, int order) {}
 
     private RunScheduling(Oven oven, WorkHours hours, Start start) {
         this.oven = oven;
@@ -79,11 +79,11 @@ public final class RunScheduling {
                 lastLoad.put(item.bake().key(), i);
             }
         }
-        jobs.forEach(job -> todo(job, firstLoad));
-        todos.sort(Comparator.comparingInt(Todo::feeds).thenComparingInt(Todo::order));
-        while (!todos.isEmpty() || timed.size() < plan.loads().size()) {
+        jobs.forEach(job -> await(job, firstLoad));
+        pending.sort(Comparator.comparingInt(Pending::feeds).thenComparingInt(Pending::order));
+        while (!pending.isEmpty() || timed.size() < plan.loads().size()) {
             int next = timed.size();
-            if (next < plan.loads().size() && todos.stream().noneMatch(t -> t.feeds() == next)) {
+            if (next < plan.loads().size() && pending.stream().noneMatch(t -> t.feeds() == next)) {
                 bake(plan.loads().get(next), jobs);
             } else {
                 handle(pick());
@@ -105,7 +105,7 @@ public final class RunScheduling {
                 findings);
     }
 
-    private void todo(Job job, Map<String, Integer> firstLoad) {
+    private void await(Job job, Map<String, Integer> firstLoad) {
         List<Step> steps = job.piece().piece().steps();
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
@@ -115,39 +115,39 @@ public final class RunScheduling {
             }
             int feeds = firstLoad.getOrDefault(job.bakeKey(step.stage()), Integer.MAX_VALUE);
             int waitsFor = step.stage() == 0 ? -1 : lastLoad.getOrDefault(job.bakeKey(step.stage() - 1), -1);
-            todos.add(new Todo(job, step, i, pieces, feeds, waitsFor, todos.size()));
+            pending.add(new Pending(job, step, i, pieces, feeds, waitsFor, pending.size()));
         }
     }
 
-    /** The todo that can begin first; of those the one that feeds the earliest load. */
-    private Todo pick() {
-        return todos.stream()
+    /** The step that can begin first; of those the one that feeds the earliest load. */
+    private Pending pick() {
+        return pending.stream()
                 .filter(t -> t.waitsFor() < timed.size())
                 .min(Comparator.comparing(this::ready))
                 .orElseThrow();
     }
 
-    private LocalDateTime ready(Todo todo) {
+    private LocalDateTime ready(Pending next) {
         LocalDateTime at = handsFree;
-        RunSchedule.TimedLoad load = timed.get(todo.waitsFor());
+        RunSchedule.TimedLoad load = timed.get(next.waitsFor());
         if (load != null && load.cooled().isAfter(at)) {
             at = load.cooled();
         }
         LocalDateTime cooling =
-                start.cooledAt().get(todo.job().bakeKey(todo.step().stage() - 1));
+                start.cooledAt().get(next.job().bakeKey(next.step().stage() - 1));
         return cooling != null && cooling.isAfter(at) ? cooling : at;
     }
 
-    private void handle(Todo todo) {
-        boolean begun = todo.job().progress().stepDone(todo.index()) > 0;
-        Minutes each = todo.step().each().times(todo.pieces());
-        Minutes minutes = begun ? each : each.plus(todo.step().setup());
-        List<WorkHours.Slot> slots = hours.work(ready(todo), seconds(minutes));
-        tasks.add(new RunSchedule.HandsTask(todo.job(), todo.step(), todo.index(), todo.pieces(), minutes, slots));
+    private void handle(Pending next) {
+        boolean begun = next.job().progress().stepDone(next.index()) > 0;
+        Minutes each = next.step().each().times(next.pieces());
+        Minutes minutes = begun ? each : each.plus(next.step().setup());
+        List<WorkHours.Slot> slots = hours.work(ready(next), seconds(minutes));
+        tasks.add(new RunSchedule.HandsTask(next.job(), next.step(), next.index(), next.pieces(), minutes, slots));
         if (!slots.isEmpty()) {
             handsFree = slots.get(slots.size() - 1).to();
         }
-        todos.remove(todo);
+        pending.remove(next);
     }
 
     private void bake(PlannedLoad load, List<Job> jobs) {
