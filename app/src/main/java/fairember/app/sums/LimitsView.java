@@ -119,7 +119,7 @@ record LimitsView(
                 FoilRoll.THICKNESS,
                 FoilRoll.WIDTH,
                 FoilRoll.LENGTH,
-                Span.count("foilPriceMinor", "price of a roll", 0, 1_000_000),
+                FoilRoll.PRICE,
                 Oven.TRAY_WIDTH,
                 Oven.TRAY_DEPTH,
                 Oven.CLEARANCE,

@@ -63,7 +63,7 @@ public record WaysForm(
         var rules =
                 g.at("", () -> new BakeRules(given("school", school), new Minutes(longHoldMin), new Minutes(setMin)));
         var hours = g.at("", this::parseHours);
-        var roll = g.at("", () -> FoilRoll.of(foilUm, foilWidthMm, foilLengthM, foilPrice()));
+        var roll = g.at("", () -> FoilRoll.of(foilUm, foilWidthMm, foilLengthM, new Money(foilPriceMinor)));
         g.orRefuse();
         return new Ways(rates.orElseThrow(), rules.orElseThrow(), hours.orElseThrow(), roll.orElseThrow());
     }
@@ -79,14 +79,6 @@ public record WaysForm(
                     .map(w -> w.field().equals("to") ? new Wrong("closes", w.found(), w.allowed(), w.mend()) : w)
                     .toList());
         }
-    }
-
-    private Money foilPrice() {
-        if (foilPriceMinor < 0) {
-            throw new Refused(
-                    "foilPriceMinor", String.valueOf(foilPriceMinor), "0 or more", "Give the price of a roll.");
-        }
-        return new Money(foilPriceMinor);
     }
 
     private Currency parseCurrency() {

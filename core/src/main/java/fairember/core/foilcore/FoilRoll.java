@@ -18,10 +18,12 @@ public record FoilRoll(Length thickness, Length width, Length length, Money pric
     public static final Span THICKNESS = Span.of("foilUm", "foil thickness", 10, 24, "µm");
     public static final Span WIDTH = Span.of("foilWidthMm", "width of the roll", 100, 600, "mm");
     public static final Span LENGTH = Span.of("foilLengthM", "foil on a roll", 1, 300, "m");
+    public static final Span PRICE = Span.count("foilPriceMinor", "price of a roll", 0, 1_000_000);
     /** Aluminium, g/cm³. */
     static final double ALUMINIUM = 2.70;
 
     public static FoilRoll of(double thicknessUm, double widthMm, double lengthM, Money price) {
+        PRICE.check((double) price.minor());
         return new FoilRoll(
                 new Length(THICKNESS.check(thicknessUm) / 1000),
                 new Length(WIDTH.check(widthMm)),

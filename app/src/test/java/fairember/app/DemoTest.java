@@ -1,0 +1,66 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Offset.offset;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The demo studio has something true to show in every view. */
+public class DemoTest extends ServerTest {
+    @Test
+    public void theHarbourStudioIsWhole() {
+        List<String> names = new ArrayList<>();
+        for (JsonNode piece : http().get("/api/pieces").json()) {
+            names.add(piece.path("piece").path("name").asString());
+            for (JsonNode finding : piece.path("measured").path("findings")) {
+                assertThat(finding.path("verdict").asString())
+                        .as(finding.toString())
+                        .isNotEqualTo("BREAKS");
+            }
+            assertThat(piece.path("measured").path("weightG").asDouble()).isBetween(0.5, 200.0);
+        }
+        assertThat(names)
+                .containsExactly(
+                        "Harbour seal",
+                        "Kelp-frond earrings",
+                        "Lighthouse ornament",
+                        "Signal-flag charm",
+                        "Tugboat pencil topper");
+        List<String> states = new ArrayList<>();
+        http().get("/api/runs")
+                .json()
+                .forEach(run -> states.add(run.path("run").path("state").asString()));
+        assertThat(states).containsExactlyInAnyOrder("FINISHED", "FINISHED", "ON_BENCH", "PLANNED", "PLANNED");
+        assertThat(http().get("/api/changes/last").json().has("undo")).isFalse();
+    }
+
+    @Test
+    public void theFairIsInTwelveDaysAndItsRunIsDoneInTime() {
+        JsonNode fair = http().get("/api/runs/3").json();
+        assertThat(fair.path("run").path("dueOn").asString()).isEqualTo("2026-12-08");
+        assertThat(fair.path("plan").path("daysSpare").asInt()).isPositive();
+        assertThat(fair.path("plan").path("loads").size()).isPositive();
+        JsonNode day = http().get("/api/baking").json();
+        assertThat(day.path("inOven").path("items").get(0).path("name").asString())
+                .startsWith("Signal-flag charm");
+        assertThat(day.path("logged").size()).isEqualTo(3);
+    }
+
+    @Test
+    public void theLighthousesTowerIsOneOfAFirmCoreUnderFourAndAHalfMillimetres() {
+        JsonNode tower = http().get("/api/pieces/1")
+                .json()
+                .path("measured")
+                .path("parts")
+                .get(0);
+        assertThat(tower.path("core").path("shellMm").asDouble()).isEqualTo(4.5);
+        assertThat(tower.path("thickestMm").asDouble()).isGreaterThan(4.5);
+        JsonNode dimensions = tower.path("core").path("shape").path("dimensions");
+        // R(z) − s·S/h: 15 − 5·4.5/54 − 4.5·54.231/54 = 10.064 below, 10 + 0.417 − 4.519 = 5.897 above.
+        assertThat(dimensions.path("bottomMm").asDouble()).isCloseTo(20.128, offset(0.001));
+        assertThat(dimensions.path("topMm").asDouble()).isCloseTo(11.795, offset(0.001));
+    }
+}

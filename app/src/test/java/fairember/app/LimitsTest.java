@@ -1,0 +1,111 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The range a field shows is the range it has: both ends are taken, and what lies beyond is refused at that field. */
+public class LimitsTest extends ServerTest {
+    /** Group of the limits, field, where the thing is, its form, the path of the field in it. */
+    @DataProvider
+    public Object[][] fields() {
+        List<Object[]> rows = new ArrayList<>();
+        for (String field :
+                List.of("wastePercent", "marginPercent", "longHoldMin", "setMin", "foilUm", "foilWidthMm")) {
+            rows.add(new Object[] {"ways", field, "/api/ways", "ways", field});
+        }
+        for (String field : List.of("hourMinor", "kwhMinor", "stepMinor", "foilLengthM", "foilPriceMinor")) {
+            rows.add(new Object[] {"ways", field, "/api/ways", "ways", field});
+        }
+        for (String field :
+                List.of("trayWidthMm", "trayDepthMm", "clearanceMm", "gapMm", "preheatMin", "preheatKwh", "holdKw")) {
+            rows.add(new Object[] {"ways", field, "/api/oven", "oven", field});
+        }
+        rows.add(new Object[] {"part", "count", "/api/pieces/1", "piece", "parts/0/count"});
+        rows.add(new Object[] {"placement", "acrossMm", "/api/pieces/1", "piece", "parts/0/placement/acrossMm"});
+        rows.add(new Object[] {"placement", "upMm", "/api/pieces/1", "piece", "parts/0/placement/upMm"});
+        rows.add(new Object[] {"placement", "frontMm", "/api/pieces/1", "piece", "parts/0/placement/frontMm"});
+        rows.add(new Object[] {"placement", "tiltDeg", "/api/pieces/1", "piece", "parts/0/placement/tiltDeg"});
+        rows.add(new Object[] {"stage", "coolingMin", "/api/pieces/1", "piece", "stages/0/coolingMin"});
+        rows.add(new Object[] {"step", "setupMin", "/api/pieces/1", "piece", "steps/0/setupMin"});
+        rows.add(new Object[] {"step", "eachMin", "/api/pieces/1", "piece", "steps/0/eachMin"});
+        rows.add(new Object[] {"fitting", "count", "/api/pieces/1", "piece", "fittings/0/count"});
+        rows.add(new Object[] {"mix", "parts", "/api/mixes/5", "mix", "parts/0/parts"});
+        rows.add(new Object[] {"run", "quantity", "/api/runs/4", "run", "lines/0/quantity"});
+        return rows.toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "fields")
+    public void bothEndsAreTakenAndBeyondThemIsRefused(
+            String group, String field, String url, String form, String path) {
+        JsonNode span =
+                http().get("/api/limits").json().path("spans").path(group).path(field);
+        double low = span.path("low").asDouble();
+        double high = span.path("high").asDouble();
+        assertThat(low).as(span.toString()).isLessThan(high);
+        for (double good : new double[] {low, high}) {
+            Http.Answer answer = put(url, form, path, good, span.path("whole").asBoolean());
+            assertThat(answer.status())
+                    .as("%s = %s: %s", path, good, answer.text())
+                    .isEqualTo(200);
+            http().post("/api/changes/undo", null);
+        }
+        double step = span.path("whole").asBoolean() ? 1 : Math.max(0.001, (high - low) / 1000);
+        for (double bad : new double[] {low - step, high + step}) {
+            Http.Answer answer = put(url, form, path, bad, span.path("whole").asBoolean());
+            assertThat(answer.status())
+                    .as("%s = %s: %s", path, bad, answer.text())
+                    .isEqualTo(422);
+            assertThat(answer.text()).contains("\"" + dotted(path) + "\"");
+        }
+    }
+
+    private Http.Answer put(String url, String form, String path, double value, boolean whole) {
+        JsonNode held = http().get(url).json();
+        JsonNode changed = held.path(form).deepCopy();
+        String[] steps = path.split("/", -1);
+        JsonNode at = changed;
+        for (int i = 0; i < steps.length - 1; i++) {
+            at = steps[i].matches("\\d+") ? at.path(Integer.parseInt(steps[i])) : at.path(steps[i]);
+        }
+        ObjectNode target = at.asObject();
+        if (whole) {
+            target.put(steps[steps.length - 1], Math.round(value));
+        } else {
+            target.put(steps[steps.length - 1], value);
+        }
+        return http().put(url + "?edition=" + held.path("edition").asInt(), changed);
+    }
+
+    private static String dotted(String path) {
+        return path.replaceAll("/(\\d+)", "[$1]").replace('/', '.');
+    }
+
+    @Test
+    public void everyShapeHasItsDimensionsAndEveryChoiceItsWords() {
+        JsonNode limits = http().get("/api/limits").json();
+        assertThat(limits.path("shapes").size()).isGreaterThanOrEqualTo(9);
+        for (JsonNode shape : limits.path("shapes")) {
+            assertThat(shape.path("label").asString()).isNotBlank();
+            assertThat(shape.path("dimensions").size()).isPositive();
+            ObjectNode dimensions = Http.JSON.createObjectNode();
+            double value = 20;
+            for (JsonNode dimension : shape.path("dimensions")) {
+                dimensions.put(dimension.path("span").path("field").asString(), value);
+                value /= 2.5;
+            }
+            ObjectNode body = Http.JSON.createObjectNode();
+            body.put("kind", shape.path("kind").asString());
+            body.set("dimensions", dimensions);
+            assertThat(http().post("/api/sums/shape", body).status()).isEqualTo(200);
+        }
+        limits.path("choices")
+                .forEach(choices -> choices.forEach(
+                        choice -> assertThat(choice.path("label").asString()).isNotBlank()));
+    }
+}

@@ -1,0 +1,110 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Whatever is done to a studio, undoing all of it leads back to where it began, and redoing it to where it ended. */
+public class UndoPropertyTest extends ServerTest {
+    /** Everything that is kept, without the editions that count its changes and the times that pass. */
+    private List<JsonNode> everything() {
+        List<JsonNode> all = new ArrayList<>();
+        all.add(http().get("/api/ways").json().path("ways"));
+        all.add(http().get("/api/oven").json().path("oven"));
+        for (String shelf : List.of("lines", "clays", "bought")) {
+            http().get("/api/shelf").json().path(shelf).forEach(held -> all.add(without(held)));
+        }
+        http().get("/api/mixes").json().forEach(held -> all.add(held.path("mix")));
+        http().get("/api/pieces").json().forEach(held -> all.add(held.path("piece")));
+        for (JsonNode run : http().get("/api/runs").json()) {
+            all.add(run.path("run"));
+            all.add(run.path("thread"));
+        }
+        return all;
+    }
+
+    private static JsonNode without(JsonNode held) {
+        ObjectNode copy = held.deepCopy().asObject();
+        copy.remove("edition");
+        return copy;
+    }
+
+    @Test
+    public void fortyRandomChangesAreUndoneAndRedone() {
+        SplittableRandom random = new SplittableRandom(21);
+        List<JsonNode> before = everything();
+        int changes = 0;
+        while (changes < 40) {
+            String last = lastWords();
+            change(random);
+            changes += lastWords().equals(last) ? 0 : 1;
+        }
+        List<JsonNode> after = everything();
+        assertThat(after).isNotEqualTo(before);
+        for (int i = 0; i < changes; i++) {
+            http().post("/api/changes/undo", null);
+        }
+        assertThat(everything()).isEqualTo(before);
+        for (int i = 0; i < changes; i++) {
+            http().post("/api/changes/redo", null);
+        }
+        assertThat(everything()).isEqualTo(after);
+        for (int i = 0; i < changes; i++) {
+            http().post("/api/changes/undo", null);
+        }
+        assertThat(everything()).isEqualTo(before);
+    }
+
+    private String lastWords() {
+        return http().get("/api/changes/last").text();
+    }
+
+    private void change(SplittableRandom random) {
+        int n = random.nextInt(100);
+        switch (random.nextInt(9)) {
+            case 0 -> edit("/api/ways", "ways", form -> form.put("marginPercent", n % 90));
+            case 1 -> edit("/api/oven", "oven", form -> form.put("gapMm", n % 40));
+            case 2 -> edit("/api/pieces/" + (1 + n % 5), "piece", form -> form.put("name", "Piece " + n));
+            case 3 ->
+                edit(
+                        "/api/pieces/1",
+                        "piece",
+                        form -> form.path("parts").get(n % 7).asObject().put("count", 1 + n % 4));
+            case 4 ->
+                edit(
+                        "/api/mixes/" + (1 + n % 11),
+                        "mix",
+                        form -> form.path("parts").get(0).asObject().put("parts", 1 + n % 9));
+            case 5 ->
+                edit(
+                        "/api/runs/" + (4 + n % 2),
+                        "run",
+                        form -> form.path("lines").get(0).asObject().put("quantity", 1 + n));
+            case 6 ->
+                http().post("/api/pieces", http().get("/api/pieces/3").json().path("piece"));
+            case 7 -> http().post("/api/runs/3/gate", Map.of("pieceId", 1, "line", n % 3, "ticked", n % 2 == 0));
+            default -> {
+                http().put("/api/bench/hand", Map.of("runId", 3, "pieceId", 1, "step", 3 + n % 3));
+                http().post("/api/bench/count", Map.of("done", 1, "lost", 0));
+            }
+        }
+    }
+
+    private interface Edit {
+        void of(ObjectNode form);
+    }
+
+    private void edit(String url, String form, Edit edit) {
+        JsonNode held = http().get(url).json();
+        ObjectNode changed = held.path(form).deepCopy().asObject();
+        edit.of(changed);
+        Http.Answer answer = http().put(url + "?edition=" + held.path("edition").asInt(), changed);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+    }
+}
