@@ -32,7 +32,7 @@ export function Hint({ text, tone, id, children }: Props) {
             align="end"
             sideOffset={4}
             aria-hidden="true"
-            className={`z-40 rounded-small border px-2 py-1 text-note shadow-float ${tones[tone]}`}
+            className={`hint z-40 rounded-small border px-2 py-1 text-note shadow-float ${tones[tone]}`}
           >
             {text}
           </Tooltip.Content>

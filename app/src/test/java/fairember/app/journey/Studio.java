@@ -72,16 +72,23 @@ final class Studio implements AutoCloseable {
         return address;
     }
 
-    /** Kills it without warning and starts it again on the same folder. */
-    void restart() {
+    /** Kills it without warning. */
+    void kill() {
         try {
             process.destroyForcibly().waitFor(10, TimeUnit.SECONDS);
-            start();
-        } catch (IOException trouble) {
-            throw new UncheckedIOException(trouble);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(stopped);
+        }
+    }
+
+    /** Kills it without warning and starts it again on the same folder. */
+    void restart() {
+        kill();
+        try {
+            start();
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
         }
     }
 

@@ -1,0 +1,95 @@
+package fairember.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.openqa.selenium.By;
+import org.testng.annotations.Test;
+
+/** The shelf and the ways, edited in place; what rests on them follows. */
+public class ShelfJourney extends Journey {
+    @Test
+    public void aClayChangesItsColourStockAndBlocks() {
+        go("/shelf/clays/6");
+        page.sees("Harbour teal");
+        page.enter("raw colour", "#1f6f9f");
+        page.enter("In opened blocks, g", "12.5");
+        page.press("Add a size");
+        page.enter("Block 2, block, g", "250");
+        page.enter("Block 2, price", "8.4");
+        page.enter("Block 2, on the shelf", "2");
+        page.until(() -> page.row("Harbour teal").contains("2 × 250 g"));
+        page.reload();
+        assertThat(page.value("raw colour")).isEqualTo("#1f6f9f");
+        assertThat(page.value("Block 2, price")).isEqualTo("8.40");
+        go("/mixes/5");
+        page.until(() -> page.row("Harbour teal").contains("570 g"));
+    }
+
+    @Test
+    public void aWrongColourIsToldAndTheTwoSizesMustDiffer() {
+        go("/shelf/clays/7");
+        page.enter("cured colour", "brown");
+        page.until(() -> page.all(By.cssSelector("[role=alert]")).stream()
+                .anyMatch(alert -> alert.getDomProperty("textContent").contains("# and six figures")));
+        page.enter("cured colour", "#5d4526");
+        page.press("Add a size");
+        page.enter("Block 2, block, g", "57");
+        page.sees("Give each size of block one line.");
+        page.press("Take out block 2");
+        page.leaves("Give each size of block one line.");
+    }
+
+    @Test
+    public void whatIsUsedCannotBeRemovedAndSaysSo() {
+        go("/shelf/clays/1");
+        page.press("Remove this clay");
+        page.sees("Something else still uses this. Take it out there first.");
+        go("/mixes/1");
+        page.press("Remove Chalk");
+        page.sees("Still used.");
+    }
+
+    @Test
+    public void aFindingIsAddedPricedAndRemoved() {
+        go("/shelf/findings");
+        page.press("Add a finding");
+        page.until(() -> page.all(By.cssSelector("input[aria-label='Name of the finding']"))
+                        .size()
+                == 6);
+        page.enter("New finding, price", "0.35");
+        page.until(() -> page.text().contains("price 0.10 to 0.35"));
+        page.press("Remove New finding");
+        page.until(() -> page.all(By.cssSelector("input[aria-label='Name of the finding']"))
+                        .size()
+                == 5);
+    }
+
+    /** The long hold is at least an hour: the lighthouse's 27.5 minutes by the packet become 60. */
+    @Test
+    public void theSchoolOfTheStudioChangesEveryBake() {
+        go("/pieces/1");
+        page.sees("hold at 125 °C");
+        go("/ways");
+        page.choose("School", "long hold");
+        page.until(() -> page.text().contains("school packet to long hold"));
+        go("/pieces/1/bakes");
+        page.sees("Long hold: 60 min at the low end of the window");
+        page.press("Undo");
+        page.sees("Packet: 11 mm at 15 min per 6 mm is 27.5 min.");
+    }
+
+    @Test
+    public void hoursOnNoDayAreRefusedAndTheOthersKept() {
+        go("/ways");
+        for (String day : new String[] {"Mon", "Tue", "Wed", "Thu", "Fri", "Sat"}) {
+            page.press(day);
+        }
+        page.sees("Choose the days you work.");
+        page.press("Sun");
+        page.leaves("Choose the days you work.");
+        page.until(() -> page.text().contains("Ways: "));
+        page.reload();
+        assertThat(page.control("Sun").getDomAttribute("aria-pressed")).isEqualTo("true");
+        assertThat(page.control("Mon").getDomAttribute("aria-pressed")).isEqualTo("false");
+    }
+}
