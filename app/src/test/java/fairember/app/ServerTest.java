@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.stream.Stream;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.context.annotation.Import;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
@@ -15,6 +16,7 @@ import org.testng.annotations.AfterSuite;
 
 /** A server with the demo studio on a free port, in a temporary folder, on a Thursday morning. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@Import(ApiDescription.class)
 abstract class ServerTest extends AbstractTestNGSpringContextTests {
     private static final Path FOLDER = temporary();
 
