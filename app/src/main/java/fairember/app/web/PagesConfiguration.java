@@ -19,7 +19,7 @@ class PagesConfiguration implements WebMvcConfigurer {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
-        registry.addResourceHandler("/api/openapi.json").addResourceLocations("classpath:/openapi/");
+        registry.addResourceHandler("/api/*.json").addResourceLocations("classpath:/openapi/");
         registry.addResourceHandler("/**")
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.noCache())
