@@ -13,6 +13,15 @@ need() {
   exit 1
 }
 
+# at_least COMMAND NUMBER VERSION: goes on when the first number of its version is high enough, or says what to install.
+at_least() {
+  local found
+  found=$(echo "$3" | grep -oE '[0-9]+' | head -n 1)
+  [ "${found:-0}" -ge "$2" ] && return
+  echo "Fair Ember needs $1 $2 or later; found ${3:-none}. Install a newer one, then start again." >&2
+  exit 1
+}
+
 # One hash over everything that is built from.
 sources_hash() {
   find pom.xml .mvn core/pom.xml core/src/main ui/pom.xml ui/package-lock.json ui/index.html ui/vite.config.ts \

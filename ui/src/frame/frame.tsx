@@ -7,6 +7,7 @@ import { KeyList } from './key-list';
 import { places } from './places';
 import { Rail } from './rail';
 import { Spine } from './spine';
+import { TroubleStrip } from './trouble-strip';
 import { useKeys } from './use-keys';
 
 const NARROW_PX = 1000;
@@ -44,6 +45,7 @@ export function Frame() {
             <Outlet />
           </Suspense>
         </main>
+        <TroubleStrip />
         <BenchBar />
       </div>
       <Spine open={spineOpen} onToggle={() => setSpineOpen((open) => !open)} />

@@ -17,8 +17,6 @@ export interface Draft<F> {
   settle: () => void;
   /** What the server did not take of it. */
   wrongs: Wrong[];
-  /** Another failure: the change is still on the screen and not saved. */
-  problem: Problem | null;
   state: 'saved' | 'typing' | 'saving' | 'refused';
 }
 
@@ -30,6 +28,7 @@ export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) =>
   const client = useQueryClient();
   const [edits, setEdits] = useState<F | null>(null);
   const saving = useMutation({
+    meta: { form: true },
     mutationFn: (form: F) => save(saved.edition, form),
     onSuccess: async (_, form) => {
       await client.invalidateQueries();
@@ -69,7 +68,6 @@ export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) =>
       if (waiting) mutate(edits);
     },
     wrongs: refused || (isError && edits !== null) ? wrongsOf(error) : [],
-    problem: isError && error instanceof Problem && error.wrongs.length === 0 ? error : null,
     state: isPending ? 'saving' : refused ? 'refused' : edits === null ? 'saved' : 'typing',
   };
 }

@@ -3,9 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
 import { Place } from '../../controls/place';
-import { ProblemNote } from '../../controls/problem-note';
 import { Swatch } from '../../controls/swatch';
-import { Problem } from '../../server/client';
 import { useMixes, useShelf } from '../../server/use-studio';
 import { count } from '../../words/figures';
 import { MixPair } from './mix-pair';
@@ -55,7 +53,6 @@ export function MixesPlace() {
         )
       }
     >
-      <ProblemNote problem={remove.error instanceof Problem ? remove.error : null} />
       {open ? (
         <>
           <ul className="grid max-h-40 shrink-0 grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-1.5 overflow-y-auto">

@@ -19,7 +19,7 @@ export function useMix(id: number, wantedG: number) {
     view.measured,
     ({ mix }) => take(api.POST('/api/mixes/measure', { params: { query: { wantedG } }, body: mix })),
   );
-  return { draft, measured, wrongs: [...wrongs, ...draft.wrongs], problem: draft.problem ?? problem };
+  return { draft, measured, wrongs: [...wrongs, ...draft.wrongs], problem };
 }
 
 /** Adding and removing mixes; both can be undone. */

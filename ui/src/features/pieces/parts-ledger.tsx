@@ -32,7 +32,7 @@ export function PartsLedger(props: Props) {
           <tr>
             <th className="py-2 pl-3 font-semibold">Part</th>
             <th className="px-1 text-right font-semibold">Each</th>
-            <th className="px-2 font-semibold">Size, mm</th>
+            <th className="px-1 font-semibold">Size, mm</th>
             <th className="px-1 font-semibold">Mix</th>
             <th className="px-1 text-right font-semibold">Clay, g</th>
             <th className="pr-3 pl-1 text-right font-semibold">Ball, mm</th>
@@ -77,7 +77,7 @@ function PartRow({ part, index, mixes, measured, wrongs, chosen, onChoose, onCha
           wrong={wrongAt(wrongs, `${at}.name`)}
           onChange={(name) => onChange(index, (p) => ({ ...p, name }))}
           onSettle={onSettle}
-          className="w-26 border-transparent font-semibold"
+          className="w-24 border-transparent font-semibold"
         />
         <div className="pl-0.5 text-note text-soft">
           {kind?.label}
@@ -95,7 +95,7 @@ function PartRow({ part, index, mixes, measured, wrongs, chosen, onChoose, onCha
           onSettle={onSettle}
         />
       </td>
-      <td className="px-2 whitespace-nowrap">
+      <td className="px-1 whitespace-nowrap">
         <SizeFields
           part={part}
           wrongs={wrongs}

@@ -80,7 +80,7 @@ function ClayTable({ plan }: { plan: RunPlan }) {
               >
                 {clay.buy.length > 0 ? `◦ ${blocks(clay.buy)}, ${money(clay.costMinor)}` : '–'}
               </td>
-              <td className="pr-3 text-right figure text-soft">{grams(clay.leftG)}</td>
+              <td className="pr-3 pl-3 text-right figure text-soft">{grams(clay.leftG)}</td>
             </tr>
           ))}
         </tbody>

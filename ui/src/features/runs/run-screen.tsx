@@ -3,7 +3,6 @@ import { Button } from '../../controls/button';
 import { Place } from '../../controls/place';
 import { ProblemNote } from '../../controls/problem-note';
 import { TextField } from '../../controls/text-field';
-import { Problem } from '../../server/client';
 import { wrongAt } from '../../server/use-measured';
 import { count } from '../../words/figures';
 import { CoresStation } from './cores-station';
@@ -29,7 +28,6 @@ function OneRun({ runId, station }: { runId: number; station: string }) {
   const run = useRun(runId);
   const { remove } = useRunActs();
   const { draft, plan } = run;
-  const removing = remove.error instanceof Problem ? remove.error : null;
   return (
     <Place
       title={
@@ -52,7 +50,7 @@ function OneRun({ runId, station }: { runId: number; station: string }) {
       actions={<StateActions run={run} id={runId} remove={remove.mutate} />}
     >
       <Thread runId={runId} thread={plan.thread} />
-      <ProblemNote problem={run.problem ?? removing} />
+      <ProblemNote problem={run.problem} />
       <Station station={station} run={run} id={runId} />
     </Place>
   );

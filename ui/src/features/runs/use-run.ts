@@ -29,7 +29,7 @@ export function useRun(id: number) {
     draft,
     plan: typed ? measured : view.plan,
     wrongs: [...(typed ? wrongs : []), ...draft.wrongs],
-    problem: draft.problem ?? problem,
+    problem,
   };
 }
 

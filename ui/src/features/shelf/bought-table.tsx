@@ -1,9 +1,8 @@
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { NumberField } from '../../controls/number-field';
-import { ProblemNote } from '../../controls/problem-note';
 import { TextField } from '../../controls/text-field';
-import { api, Problem, take } from '../../server/client';
+import { api, take } from '../../server/client';
 import type { Bought, Shelf, Span } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
@@ -19,7 +18,6 @@ export function BoughtTable() {
   const { addBought, removeBought } = useShelfActs();
   return (
     <div className="flex max-w-3xl flex-col gap-3">
-      <ProblemNote problem={removeBought.error instanceof Problem ? removeBought.error : null} />
       <div className="relative overflow-x-auto rounded-card border border-line bg-paper">
         <table className="w-full">
           <thead className="text-note text-soft">

@@ -2,7 +2,6 @@ import { Button } from '../../controls/button';
 import { Card, FieldLine } from '../../controls/card';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
-import { ProblemNote } from '../../controls/problem-note';
 import { Swatch } from '../../controls/swatch';
 import { TextField } from '../../controls/text-field';
 import { api, take } from '../../server/client';
@@ -27,7 +26,6 @@ export function ClayCard({ held, lines, onRemove }: Props) {
   const { form, change, settle, wrongs } = clay;
   return (
     <Card title={form.name}>
-      <ProblemNote problem={clay.problem} />
       <FieldLine label="name">
         <TextField
           label="Name of the clay"

@@ -2,9 +2,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
 import { Pair } from '../../controls/place';
-import { ProblemNote } from '../../controls/problem-note';
 import { Swatch } from '../../controls/swatch';
-import { Problem } from '../../server/client';
 import type { Clay, Shelf } from '../../server/types';
 import { useShelf } from '../../server/use-studio';
 import { grams, plain } from '../../words/figures';
@@ -70,7 +68,6 @@ export function ClaysPair() {
     <Pair
       ledger={
         <>
-          <ProblemNote problem={removeClay.error instanceof Problem ? removeClay.error : null} />
           <div className="min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
             {shelf.lines.map((line) => (
               <LineClays key={line.id} line={line} clays={shelf.clays} chosen={chosen.id} />

@@ -1,9 +1,8 @@
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { NumberField } from '../../controls/number-field';
-import { ProblemNote } from '../../controls/problem-note';
 import { TextField } from '../../controls/text-field';
-import { api, Problem, take } from '../../server/client';
+import { api, take } from '../../server/client';
 import type { Line, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
@@ -40,7 +39,6 @@ export function LinesTable() {
   const { addLine, removeLine } = useShelfActs();
   return (
     <div className="flex max-w-5xl flex-col gap-3">
-      <ProblemNote problem={removeLine.error instanceof Problem ? removeLine.error : null} />
       <div className="relative overflow-x-auto rounded-card border border-line bg-paper">
         <table className="w-full">
           <thead className="text-note text-soft">

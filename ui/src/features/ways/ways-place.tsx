@@ -2,7 +2,6 @@ import { Card, FieldLine } from '../../controls/card';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { Place } from '../../controls/place';
-import { ProblemNote } from '../../controls/problem-note';
 import { TextField } from '../../controls/text-field';
 import type { Ways } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
@@ -24,7 +23,6 @@ export function WaysPlace() {
   const oven = useOvenDraft();
   return (
     <Place title="Ways" about="What the sums of this studio rest on. Each can be changed in place.">
-      <ProblemNote problem={ways.problem ?? oven.problem} />
       <div className="grid min-h-0 flex-1 grid-cols-1 content-start gap-4 overflow-y-auto md:grid-cols-2 lg:grid-cols-3">
         <Studio ways={ways} />
         <Baking ways={ways} />
