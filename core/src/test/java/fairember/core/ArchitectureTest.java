@@ -8,6 +8,7 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -18,6 +19,7 @@ public class ArchitectureTest {
             "measure",
             "finding",
             "workings",
+            "cutout",
             "shape",
             "portion",
             "foilcore",
@@ -25,10 +27,20 @@ public class ArchitectureTest {
             "bake",
             "stock",
             "mix",
+            "cutting",
+            "wire",
             "piece",
+            "balance",
+            "gauge",
             "ovenload",
             "run",
             "worth");
+
+    /** The libraries that a package may use. */
+    private static final Map<String, List<String>> LIBRARIES = Map.of(
+            "colour", List.of("org.hipparchus.."),
+            "shape", List.of("org.hipparchus.."),
+            "cutout", List.of("org.locationtech.jts..", "org.apache.batik.parser..", "javax.xml.stream.."));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
@@ -43,9 +55,7 @@ public class ArchitectureTest {
     public void aPackageUsesOnlyPackagesBeforeIt(String name) {
         List<String> allowed = new ArrayList<>(List.of("java..", "org.jspecify..", "fairember.core." + name));
         ORDER.subList(0, ORDER.indexOf(name)).forEach(before -> allowed.add("fairember.core." + before));
-        if (name.equals("colour")) {
-            allowed.add("org.hipparchus..");
-        }
+        allowed.addAll(LIBRARIES.getOrDefault(name, List.of()));
         classes()
                 .that()
                 .resideInAPackage("fairember.core." + name)

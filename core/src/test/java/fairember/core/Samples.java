@@ -10,6 +10,7 @@ import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.PackedFoil;
 import fairember.core.foilcore.Packing;
 import fairember.core.measure.Density;
 import fairember.core.measure.Energy;
@@ -21,6 +22,7 @@ import fairember.core.measure.Share;
 import fairember.core.measure.Temperature;
 import fairember.core.mix.Mix;
 import fairember.core.ovenload.Oven;
+import fairember.core.piece.Armature;
 import fairember.core.piece.Fitting;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.Palette;
@@ -42,6 +44,7 @@ import fairember.core.stock.ClayLine;
 import fairember.core.stock.StockClay;
 import fairember.core.worth.Rates;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A small made-up studio for tests, with round numbers that can be worked by hand. */
 public final class Samples {
@@ -57,7 +60,7 @@ public final class Samples {
             new Mix(2, "Rose", List.of(new Mix.Ingredient(WHITE, 3), new Mix.Ingredient(RED, 1)));
     public static final BoughtPart PIN = new BoughtPart(1, "Eye pin", new Money(10), 5, new Mass(0.5));
     public static final Palette PALETTE = new Palette(List.of(CHALK, ROSE));
-    public static final FoilRoll ROLL = FoilRoll.of(16, 300, 10, new Money(300));
+    public static final FoilRoll ROLL = FoilRoll.of(16, 300, 10, new Money(300), PackedFoil.USUAL);
     public static final BakeRules PACKET = new BakeRules(School.PACKET, new Minutes(60), new Minutes(10));
     /** 300 × 200 mm tray, 10 min and 0.2 kWh to preheat, 0.6 kW to hold. */
     public static final Oven OVEN = new Oven(
@@ -108,14 +111,19 @@ public final class Samples {
 
     public static Part part(String name, Solid solid, int count, Mix mix, int stage, Double shell) {
         CoreSpec core = shell == null ? null : new CoreSpec(new Length(shell), Packing.FIRM);
-        return new Part(name, solid, count, mix.id(), stage, core, Placement.MIDDLE);
+        return new Part(name, solid, count, mix.id(), stage, 0, core, null, Placement.MIDDLE);
     }
 
     /** A 40 mm ball on a shell of 5, and two eyes of 6 mm that are baked loose first. */
     public static Piece seal() {
+        return seal(null);
+    }
+
+    public static Piece seal(@Nullable Money price) {
         return new Piece(
                 7,
                 "Seal",
+                "",
                 PieceKind.FIGURINE,
                 Pose.STANDS,
                 List.of(
@@ -131,7 +139,8 @@ public final class Samples {
                         step("fit pin", Station.FIT, 1, 0.5, 2)),
                 List.of(new Fitting(PIN, 1)),
                 List.of("Whiskers pricked"),
-                null);
+                Armature.NONE,
+                price);
     }
 
     public static MeasuredPiece measured(Piece piece) {

@@ -43,6 +43,11 @@ public record SharedWindow(
                 new Length(Math.min(greatest.mm(), other.greatest.mm())));
     }
 
+    /** The same window, no hotter than something in it may get. */
+    public SharedWindow under(Temperature ceiling) {
+        return new SharedWindow(low, high.least(ceiling), per6Mm, least, most, greatest);
+    }
+
     /** Whether there is a temperature that suits all of them. */
     public boolean meets() {
         return low.compareTo(high) <= 0;

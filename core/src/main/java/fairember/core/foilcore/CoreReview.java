@@ -3,6 +3,7 @@ package fairember.core.foilcore;
 import fairember.core.finding.Finding;
 import fairember.core.measure.Figures;
 import fairember.core.measure.Length;
+import fairember.core.shape.Inset;
 import fairember.core.shape.Solid;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,13 +17,17 @@ public final class CoreReview {
 
     private CoreReview() {}
 
-    static List<Finding> of(String part, Solid outer, CoreSpec spec, Length thickest, Length greatest) {
+    static List<Finding> of(String part, Solid outer, CoreSpec spec, Inset inset, Length greatest) {
         List<Finding> findings = new ArrayList<>();
-        if (spec.shell().compareTo(LEAST_SHELL) < 0) {
+        Length thinnest = inset.thinnest();
+        Length thickest = inset.thickest().diameter();
+        if (thinnest.compareTo(LEAST_SHELL) < 0) {
+            String found = inset.exact()
+                    ? "shell " + mm(thinnest)
+                    : "a shell of %s is %s at its thinnest, which".formatted(mm(spec.shell()), mm(thinnest));
             findings.add(Finding.warns(
                     "shell-thin",
-                    "%s: shell %s is under %s, where foil shows or the shell tears."
-                            .formatted(part, mm(spec.shell()), mm(LEAST_SHELL)),
+                    "%s: %s is under %s, where foil shows or the shell tears.".formatted(part, found, mm(LEAST_SHELL)),
                     "Make the shell %s or more.".formatted(mm(LEAST_SHELL)),
                     part));
         }
@@ -42,12 +47,18 @@ public final class CoreReview {
                     "Leave this one solid unless weight matters.",
                     part));
         }
+        if (!inset.exact()) {
+            findings.add(Finding.keeps(
+                    "shell-uneven",
+                    "%s: the core follows the shape nearly; the shell is %s at its thickest and %s at its thinnest."
+                            .formatted(part, mm(thickest), mm(thinnest)),
+                    part));
+        }
         return findings;
     }
 
     /** What the rules say of a part left solid: nothing, or that it wants a core. */
-    public static List<Finding> ofSolid(String part, Solid solid, Length greatest) {
-        Length thickest = solid.thickestSection();
+    public static List<Finding> ofSolid(String part, Length thickest, Length greatest) {
         if (thickest.compareTo(greatest) <= 0) {
             return List.of();
         }

@@ -2,17 +2,27 @@ package fairember.core.foilcore;
 
 import fairember.core.measure.Length;
 import fairember.core.measure.Span;
+import fairember.core.shape.Floor;
+import fairember.core.shape.Lobes;
 
 /**
  * The core a maker wants in a part: how thick the clay over it, how hard the foil.
  *
  * @param shell clay over the foil, measured square to the surface, 0.5 to 30 mm
  * @param packing of the foil
+ * @param floor whether the shell goes round under a flat base
+ * @param lobes how many cores in a row, 1 to 8
  */
-public record CoreSpec(Length shell, Packing packing) {
+public record CoreSpec(Length shell, Packing packing, Floor floor, int lobes) {
     public static final Span SHELL = Span.of("shellMm", "shell", 0.5, 30, "mm");
 
     public CoreSpec {
         SHELL.check(shell.mm());
+        Lobes.COUNT.check(lobes);
+    }
+
+    /** One core, covered all round. */
+    public CoreSpec(Length shell, Packing packing) {
+        this(shell, packing, Floor.COVERED, 1);
     }
 }

@@ -1,58 +1,103 @@
 package fairember.core.foilcore;
 
+import fairember.core.measure.Density;
 import fairember.core.measure.Figures;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
-import fairember.core.shape.InnerBall;
+import fairember.core.shape.Floor;
+import fairember.core.shape.Inset;
+import fairember.core.shape.Lobes;
 import fairember.core.shape.Solid;
 
 /** Sizes a foil core from the outline and the shell. */
 public final class FoilCoreSizing {
+    /** Surface that one vent serves: a rule of thumb for a pin hole every few centimetres. */
+    private static final double MM2_A_VENT = 2500;
+
     private FoilCoreSizing() {}
 
     /**
-     * The core that leaves a shell of clay all round.
+     * The core that leaves a shell of clay.
      *
      * @param part name of the part, for the findings
      * @param greatest the thickest section its clay cures through
-     * @throws Refused on "shellMm" when the shape takes no core or the shell leaves no room for one
+     * @throws Refused on "shellMm", "floor" or "lobes" when the shape takes no such core or the shell leaves no room for one
      */
     public static SizedCore size(String part, Solid outer, CoreSpec spec, FoilRoll roll, Length greatest) {
-        Solid inner = outer.inset(spec.shell()).orElseThrow(() -> noRoom(outer, spec));
-        Volume coreVolume = inner.volume();
+        check(outer, spec);
+        Inset inset = Lobes.of(outer, spec.shell(), spec.floor(), spec.lobes()).orElseThrow(() -> noRoom(outer, spec));
+        Volume coreVolume = inset.volume();
         Volume clay = new Volume(Math.max(0, outer.volume().mm3() - coreVolume.mm3()));
-        Mass foil = spec.packing().density().of(coreVolume);
-        InnerBall thickest = outer.thickestInWall(spec.shell());
+        Density density = roll.packed().of(spec.packing());
+        Mass foil = density.of(coreVolume);
+        int vents = (int) Math.max(1, Math.round(outer.surface().mm2() / MM2_A_VENT));
         return new SizedCore(
                 outer,
                 spec,
-                inner,
+                inset,
+                density,
                 clay,
                 coreVolume,
                 foil,
                 roll.areaOf(foil),
                 roll.tornFor(foil),
-                spec.shell(),
-                thickest,
-                CoreReview.of(part, outer, spec, thickest.diameter(), greatest));
+                vents,
+                CoreReview.of(part, outer, spec, inset, greatest));
+    }
+
+    private static void check(Solid outer, CoreSpec spec) {
+        String shape = outer.kind().label();
+        if (!outer.kind().takesCore()) {
+            throw new Refused(
+                    "shellMm",
+                    "a core in a " + shape,
+                    "no core in sheets, cords and tubes",
+                    "Take the core out, or use a solid shape.");
+        }
+        if (spec.floor() == Floor.OPEN && !outer.kind().flatBase()) {
+            throw new Refused(
+                    "floor",
+                    "an open base under a " + shape,
+                    "an open base only where it is flat",
+                    "Cover the base, or use a shape that stands flat.");
+        }
+        if (spec.lobes() > 1 && !Lobes.splits(outer)) {
+            throw new Refused(
+                    "lobes",
+                    spec.lobes() + " cores in a " + shape,
+                    "one core; rods, cut cones and blocks hold more",
+                    "Use one core.");
+        }
     }
 
     private static Refused noRoom(Solid outer, CoreSpec spec) {
-        if (outer.kind().sheet()) {
+        if (spec.lobes() > 1) {
             return new Refused(
-                    "shellMm",
-                    "a core in a " + outer.kind().label(),
-                    "no core in sheet parts",
-                    "Take the core out, or use a solid shape.");
+                    "lobes",
+                    spec.lobes() + " cores with " + Figures.show(spec.shell().mm(), "mm") + " around each",
+                    "fewer cores or a thinner shell in this part",
+                    "Use fewer cores, or make the shell thinner.");
         }
-        // Half the thickest section is the radius of the largest ball inside: the inset vanishes there.
-        double most = outer.thickestSection().mm() / 2;
+        double most = mostShell(outer, spec.floor());
         return new Refused(
                 "shellMm",
                 Figures.show(spec.shell().mm(), "mm"),
                 "under " + Figures.show(most, "mm") + " in this part",
                 "Make the shell thinner, the part larger, or take the core out.");
+    }
+
+    /** The wall at which the core vanishes, by bisection. */
+    private static double mostShell(Solid outer, Floor floor) {
+        double low = 0;
+        double high = outer.box().longest().mm();
+        for (int i = 0; i < 50; i++) {
+            double middle = (low + high) / 2;
+            boolean room = outer.inset(new Length(middle), floor).isPresent();
+            low = room ? middle : low;
+            high = room ? high : middle;
+        }
+        return Math.round(low * 1000) / 1000.0;
     }
 }

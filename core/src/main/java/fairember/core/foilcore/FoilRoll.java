@@ -13,8 +13,9 @@ import fairember.core.measure.Span;
  * @param width of the roll, 100 to 600 mm (default 300)
  * @param length of foil on a new roll, 1 to 300 m
  * @param price of a roll
+ * @param packed how dense this maker presses it
  */
-public record FoilRoll(Length thickness, Length width, Length length, Money price) {
+public record FoilRoll(Length thickness, Length width, Length length, Money price, PackedFoil packed) {
     public static final Span THICKNESS = Span.of("foilUm", "foil thickness", 10, 24, "µm");
     public static final Span WIDTH = Span.of("foilWidthMm", "width of the roll", 100, 600, "mm");
     public static final Span LENGTH = Span.of("foilLengthM", "foil on a roll", 1, 300, "m");
@@ -22,13 +23,14 @@ public record FoilRoll(Length thickness, Length width, Length length, Money pric
     /** Aluminium, g/cm³. */
     static final double ALUMINIUM = 2.70;
 
-    public static FoilRoll of(double thicknessUm, double widthMm, double lengthM, Money price) {
+    public static FoilRoll of(double thicknessUm, double widthMm, double lengthM, Money price, PackedFoil packed) {
         PRICE.check((double) price.minor());
         return new FoilRoll(
                 new Length(THICKNESS.check(thicknessUm) / 1000),
                 new Length(WIDTH.check(widthMm)),
                 new Length(LENGTH.check(lengthM) * 1000),
-                price);
+                price,
+                packed);
     }
 
     /** Foil of this mass, spread out: mm² = 1000·g/(2.70·mm). */

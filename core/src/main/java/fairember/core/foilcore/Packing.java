@@ -1,29 +1,27 @@
 package fairember.core.foilcore;
 
-import fairember.core.measure.Density;
+import fairember.core.measure.Span;
 
-/** How hard the foil is pressed. Bulk densities are starting values; weighing one core of your own is better. */
+/** How hard the foil is pressed. */
 public enum Packing {
-    /** 0.15 to 0.35 g/cm³. */
-    LOOSE("loose", new Density(0.25)),
-    /** 0.35 to 0.70 g/cm³. */
-    FIRM("firm", new Density(0.50)),
-    /** 0.70 to 1.30 g/cm³. */
-    HARD("hard", new Density(0.95));
+    LOOSE("loose", Span.of("looseGPerCm3", "loose foil", 0.15, 0.35, "g/cm³")),
+    FIRM("firm", Span.of("firmGPerCm3", "firm foil", 0.35, 0.70, "g/cm³")),
+    HARD("hard", Span.of("hardGPerCm3", "hard foil", 0.70, 1.30, "g/cm³"));
 
     private final String label;
-    private final Density density;
+    private final Span span;
 
-    Packing(String label, Density density) {
+    Packing(String label, Span span) {
         this.label = label;
-        this.density = density;
+        this.span = span;
     }
 
     public String label() {
         return label;
     }
 
-    public Density density() {
-        return density;
+    /** Bulk densities that are called so. */
+    public Span span() {
+        return span;
     }
 }

@@ -2,41 +2,58 @@ package fairember.core.foilcore;
 
 import fairember.core.finding.Finding;
 import fairember.core.measure.Area;
+import fairember.core.measure.Density;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Volume;
 import fairember.core.shape.InnerBall;
+import fairember.core.shape.Inset;
 import fairember.core.shape.Solid;
 import java.util.List;
 
 /**
- * A foil core sized for its part. The core stands one shell above the part's base, on its axis.
+ * A foil core sized for its part.
  *
  * @param outer the part
  * @param spec what was asked
- * @param inner the core
+ * @param inset the room for foil, in its place
+ * @param density of the packed foil
  * @param clay of the shell
  * @param claySaved against the solid part
  * @param foil mass of foil
  * @param foilArea the foil spread out
  * @param torn length to tear off the roll
- * @param thinnest least clay over the foil
- * @param thickest the largest ball that fits in the clay
+ * @param vents pin holes to prick, a rule of thumb
  * @param findings what the rules say of it
  */
 public record SizedCore(
         Solid outer,
         CoreSpec spec,
-        Solid inner,
+        Inset inset,
+        Density density,
         Volume clay,
         Volume claySaved,
         Mass foil,
         Area foilArea,
         Length torn,
-        Length thinnest,
-        InnerBall thickest,
+        int vents,
         List<Finding> findings) {
     public SizedCore {
         findings = List.copyOf(findings);
+    }
+
+    /** The core, or the first of several. */
+    public Solid inner() {
+        return inset.cores().get(0).solid();
+    }
+
+    /** Least clay over the foil. */
+    public Length thinnest() {
+        return inset.thinnest();
+    }
+
+    /** The largest ball that fits in the clay. */
+    public InnerBall thickest() {
+        return inset.thickest();
     }
 }

@@ -13,11 +13,16 @@ public final class SizedCoreWorkings {
                 .given("V", "volume of the part", core.outer().volume().mm3(), "mm³", Source.WORKED)
                 .given(
                         "Vc",
-                        "volume of the part inset by s",
-                        core.inner().volume().mm3(),
+                        "room for foil under the shell",
+                        core.inset().volume().mm3(),
                         "mm³",
                         Source.WORKED)
-                .given("δ", "packed foil, " + core.spec().packing().label(), density(core), "g/cm³", Source.CONSTANT)
+                .given(
+                        "δ",
+                        "packed foil, " + core.spec().packing().label(),
+                        core.density().gPerCm3(),
+                        "g/cm³",
+                        Source.ENTERED)
                 .given("ρa", "aluminium", FoilRoll.ALUMINIUM, "g/cm³", Source.CONSTANT)
                 .given("f", "foil thickness", roll.thickness().mm(), "mm", Source.ENTERED)
                 .given("w", "width of the roll", roll.width().mm(), "mm", Source.ENTERED)
@@ -26,9 +31,5 @@ public final class SizedCoreWorkings {
                 .worked("A", "foil spread out", core.foilArea().mm2(), "mm²", "1000·m/(ρa·f)")
                 .worked("l", "length off the roll", core.torn().mm(), "mm", "A/w")
                 .done();
-    }
-
-    private static double density(SizedCore core) {
-        return core.spec().packing().density().gPerCm3();
     }
 }

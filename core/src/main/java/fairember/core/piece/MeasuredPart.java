@@ -4,6 +4,8 @@ import fairember.core.finding.Finding;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Money;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.portion.Portion;
 import fairember.core.shape.InnerBall;
@@ -17,7 +19,9 @@ import org.jspecify.annotations.Nullable;
  * @param mix it is made of
  * @param portion of clay to roll
  * @param core in it, or null when it is solid
- * @param thickest the largest ball that fits in its clay
+ * @param thickest the largest ball that fits in its clay; no larger than this when it is built around another part
+ * @param moneySaved clay that a core saves, at the best price of a block
+ * @param minutesSaved of a full cure of this part alone, against solid
  * @param findings what the rules say of it
  */
 public record MeasuredPart(
@@ -26,6 +30,8 @@ public record MeasuredPart(
         Portion portion,
         @Nullable SizedCore core,
         InnerBall thickest,
+        Money moneySaved,
+        Minutes minutesSaved,
         List<Finding> findings) {
     public MeasuredPart {
         findings = List.copyOf(findings);
@@ -44,5 +50,10 @@ public record MeasuredPart(
     /** Clay that the core saves in one copy; none when it is solid. */
     public Mass claySaved() {
         return core == null ? Mass.ZERO : mix.density().of(core.claySaved());
+    }
+
+    /** What one copy is lighter by than a solid one. */
+    public Mass weightSaved() {
+        return new Mass(Math.max(0, claySaved().g() - foil().g()));
     }
 }

@@ -5,6 +5,7 @@ import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.shape.Box;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -13,9 +14,11 @@ import java.util.stream.Stream;
  * @param piece as it was told
  * @param parts in order
  * @param stages in order
+ * @param inserts in order
  * @param clay in one piece
  * @param foil in one piece
  * @param fitted weight of its bought parts
+ * @param built weight of its wires and of the inserts that stay
  * @param torn foil off the roll for one piece
  * @param claySaved by its cores
  * @param box that holds it, in the pose it is drawn in
@@ -24,27 +27,41 @@ public record MeasuredPiece(
         Piece piece,
         List<MeasuredPart> parts,
         List<MeasuredStage> stages,
+        List<MeasuredInsert> inserts,
         Mass clay,
         Mass foil,
         Length torn,
         Mass fitted,
+        Mass built,
         Mass claySaved,
         Box box) {
     public MeasuredPiece {
         parts = List.copyOf(parts);
         stages = List.copyOf(stages);
+        inserts = List.copyOf(inserts);
     }
 
     /** What one finished piece weighs. */
     public Mass weight() {
-        return clay.plus(foil).plus(fitted);
+        return clay.plus(foil).plus(fitted).plus(built);
+    }
+
+    /** What it would weigh without its cores. */
+    public Mass weightSolid() {
+        double saved = parts.stream()
+                .mapToDouble(p -> (p.claySaved().g() - p.foil().g()) * p.part().count())
+                .sum();
+        return new Mass(weight().g() + saved);
     }
 
     /** All findings, of the parts first. */
     public List<Finding> findings() {
-        return Stream.concat(
+        return Stream.of(
                         parts.stream().flatMap(p -> p.findings().stream()),
-                        stages.stream().flatMap(s -> s.need().findings().stream()))
+                        inserts.stream().flatMap(i -> i.findings().stream()),
+                        stages.stream().flatMap(s -> s.need().findings().stream()),
+                        stages.stream().flatMap(s -> s.findings().stream()))
+                .flatMap(Function.identity())
                 .toList();
     }
 }

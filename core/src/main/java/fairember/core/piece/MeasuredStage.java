@@ -1,14 +1,24 @@
 package fairember.core.piece;
 
 import fairember.core.bake.BakeNeed;
+import fairember.core.finding.Finding;
+import fairember.core.measure.Minutes;
 import fairember.core.shape.Box;
+import java.util.List;
 
 /**
  * A stage bake with its sums.
  *
  * @param stage as it was told
  * @param need of the oven
+ * @param solidHold minutes it would take if no part had a core
  * @param unit box of one thing on the tray
  * @param unitsEach things on the tray for one piece: 1, or the loose parts of the stage
+ * @param findings what the rules say of the inserts in it
  */
-public record MeasuredStage(Stage stage, BakeNeed need, Box unit, int unitsEach) {}
+public record MeasuredStage(
+        Stage stage, BakeNeed need, Minutes solidHold, Box unit, int unitsEach, List<Finding> findings) {
+    public MeasuredStage {
+        findings = List.copyOf(findings);
+    }
+}

@@ -1,8 +1,10 @@
 package fairember.core.piece;
 
 import fairember.core.foilcore.CoreSpec;
+import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
+import fairember.core.shape.Posed;
 import fairember.core.shape.Solid;
 import org.jspecify.annotations.Nullable;
 
@@ -14,7 +16,9 @@ import org.jspecify.annotations.Nullable;
  * @param count copies in one piece, 1 to 200
  * @param mixId the mix it is made of
  * @param stage the first stage bake it goes through, counted from 0
+ * @param spares made for a run beyond those it needs, 0 to 200
  * @param core the foil core in it, or null when it is solid
+ * @param around the part it is built around, counted from 0, or null
  * @param placement where it stands
  */
 public record Part(
@@ -23,12 +27,33 @@ public record Part(
         int count,
         long mixId,
         int stage,
+        int spares,
         @Nullable CoreSpec core,
+        @Nullable Integer around,
         Placement placement) {
     public static final Span COUNT = Span.count("count", "count in one piece", 1, 200);
+    public static final Span SPARES = Span.count("spares", "spares for a run", 0, 200);
 
+    /**
+     * A part of clay.
+     *
+     * @throws Refused when it has a core and is built around another part too
+     */
     public Part {
         name = Words.name("name", name);
         COUNT.check(count);
+        SPARES.check(spares);
+        if (core != null && around != null) {
+            throw new Refused(
+                    "core",
+                    "a foil core and a part inside",
+                    "one of them",
+                    "Take the core out, or build the part around nothing.");
+        }
+    }
+
+    /** The solid as it is turned. */
+    public Posed posed() {
+        return new Posed(solid, placement.facing());
     }
 }

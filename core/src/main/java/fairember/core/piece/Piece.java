@@ -4,6 +4,7 @@ import fairember.core.measure.Gathering;
 import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Words;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -12,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id its number in the studio
  * @param name 1 to 60 characters
+ * @param collection it is sold in, up to 60 characters; may be empty
  * @param kind of thing
  * @param pose on the tray
  * @param parts one to {@value #MOST_PARTS}
@@ -19,11 +21,13 @@ import org.jspecify.annotations.Nullable;
  * @param steps of its route, in order
  * @param fittings bought parts
  * @param gate lines to tick before the last bake, each 1 to 60 characters
+ * @param armature inserts, wires and the pin it hangs from
  * @param price asked for one, or null to have it reckoned from the margin
  */
 public record Piece(
         long id,
         String name,
+        String collection,
         PieceKind kind,
         Pose pose,
         List<Part> parts,
@@ -31,6 +35,7 @@ public record Piece(
         List<Step> steps,
         List<Fitting> fittings,
         List<String> gate,
+        Armature armature,
         @Nullable Money price) {
     static final int MOST_PARTS = 200;
     static final int MOST_STAGES = 8;
@@ -43,6 +48,7 @@ public record Piece(
      */
     public Piece {
         name = Words.name("name", name);
+        collection = collection.isBlank() ? "" : Words.name("collection", collection);
         parts = List.copyOf(parts);
         stages = List.copyOf(stages);
         steps = List.copyOf(steps);
@@ -53,6 +59,8 @@ public record Piece(
         counted(gathering, "stages", stages.size(), 1, MOST_STAGES);
         counted(gathering, "steps", steps.size(), 0, MOST_STEPS);
         counted(gathering, "fittings", fittings.size(), 0, MOST_STEPS);
+        counted(gathering, "inserts", armature.inserts().size(), 0, Armature.MOST);
+        counted(gathering, "wires", armature.wires().size(), 0, Armature.MOST);
         counted(gathering, "gate", gate.size(), 0, MOST_STEPS);
         for (int i = 0; i < gate.size(); i++) {
             String line = gate.get(i);
@@ -60,6 +68,7 @@ public record Piece(
         }
         for (int i = 0; i < parts.size(); i++) {
             within(gathering, "parts[" + i + "].stage", parts.get(i).stage(), stages.size() - 1);
+            nested(gathering, i, parts);
         }
         for (int i = 0; i < steps.size(); i++) {
             within(gathering, "steps[" + i + "].stage", steps.get(i).stage(), stages.size());
@@ -82,6 +91,25 @@ public record Piece(
         if (found < 0 || found > last) {
             gathering.wrong(field, "stage " + (found + 1), "stage 1 to " + (last + 1), "Choose a stage the piece has.");
         }
+    }
+
+    /** A part is built around one that comes before it in the list, so that no part is inside itself. */
+    private static void nested(Gathering gathering, int index, List<Part> parts) {
+        Integer around = parts.get(index).around();
+        if (around != null && (around < 0 || around >= index)) {
+            gathering.wrong(
+                    "parts[" + index + "].around",
+                    "part " + (around + 1),
+                    index == 0 ? "nothing, for the first part" : "part 1 to " + index + ", one above it in the list",
+                    "Put the inner part higher in the list.");
+        }
+    }
+
+    /** All lines to tick before the last bake: its own, then those of its inserts. */
+    public List<String> gateLines() {
+        List<String> lines = new ArrayList<>(gate);
+        armature.inserts().forEach(insert -> lines.addAll(insert.gateLines()));
+        return List.copyOf(lines);
     }
 
     /** The stage that cures the whole piece. */

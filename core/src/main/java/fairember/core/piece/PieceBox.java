@@ -2,8 +2,11 @@ package fairember.core.piece;
 
 import fairember.core.measure.Length;
 import fairember.core.shape.Box;
-import fairember.core.shape.Solid;
+import fairember.core.shape.Outline;
+import fairember.core.shape.Point3;
+import fairember.core.shape.Posed;
 import java.util.Collection;
+import java.util.List;
 
 /** The box around parts in their places. */
 final class PieceBox {
@@ -19,28 +22,27 @@ final class PieceBox {
     static Box around(Collection<Part> parts) {
         PieceBox all = new PieceBox();
         for (Part part : parts) {
-            part.placement().spots(part.count()).forEach(spot -> all.take(part.solid(), spot));
+            Posed posed = part.posed();
+            List<Outline> outlines = posed.front();
+            double half = posed.box().depth().mm() / 2;
+            part.placement().spots(part.count()).forEach(spot -> all.take(outlines, half, spot));
         }
         return new Box(
                 new Length(all.right - all.left), new Length(all.front - all.back), new Length(all.top - all.bottom));
     }
 
-    /** Takes in the corners of the part's own box, leaned about the middle of its base. */
-    private void take(Solid solid, Placement.Spot spot) {
-        Box box = solid.box();
-        double half = box.width().mm() / 2;
-        double lean = Math.toRadians(spot.tiltDeg());
-        for (double x : new double[] {-half, half}) {
-            for (double z : new double[] {0, box.height().mm()}) {
-                double across = spot.acrossMm() + x * Math.cos(lean) + z * Math.sin(lean);
-                double up = spot.upMm() - x * Math.sin(lean) + z * Math.cos(lean);
-                left = Math.min(left, across);
-                right = Math.max(right, across);
-                bottom = Math.min(bottom, up);
-                top = Math.max(top, up);
+    /** Takes in what is seen of the part, leaned about the middle of its base. */
+    private void take(List<Outline> outlines, double half, Placement.Spot spot) {
+        for (Outline outline : outlines) {
+            for (Outline.Point point : outline.points()) {
+                Point3 at = spot.of(new Point3(point.acrossMm(), 0, point.upMm()));
+                left = Math.min(left, at.acrossMm());
+                right = Math.max(right, at.acrossMm());
+                bottom = Math.min(bottom, at.upMm());
+                top = Math.max(top, at.upMm());
             }
         }
-        back = Math.min(back, spot.frontMm() - box.depth().mm() / 2);
-        front = Math.max(front, spot.frontMm() + box.depth().mm() / 2);
+        back = Math.min(back, spot.frontMm() - half);
+        front = Math.max(front, spot.frontMm() + half);
     }
 }

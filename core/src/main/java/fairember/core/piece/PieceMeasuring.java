@@ -4,6 +4,7 @@ import fairember.core.bake.BakeNeed;
 import fairember.core.bake.BakeNeeding;
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.SharedWindow;
+import fairember.core.bake.StageKind;
 import fairember.core.finding.Finding;
 import fairember.core.foilcore.CoreReview;
 import fairember.core.foilcore.CoreSpec;
@@ -13,10 +14,13 @@ import fairember.core.foilcore.SizedCore;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.portion.Portioning;
 import fairember.core.shape.Box;
+import fairember.core.shape.InnerBall;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -49,9 +53,13 @@ public final class PieceMeasuring {
     private MeasuredPiece measure(Piece piece) {
         Gathering gathering = new Gathering();
         List<Supplier<MeasuredPart>> suppliers = piece.parts().stream()
-                .<Supplier<MeasuredPart>>map(p -> () -> part(p))
+                .<Supplier<MeasuredPart>>map(p -> () -> part(p, piece.parts()))
                 .toList();
         List<MeasuredPart> parts = gathering.all("parts", suppliers);
+        List<Supplier<MeasuredInsert>> insertSuppliers = piece.armature().inserts().stream()
+                .<Supplier<MeasuredInsert>>map(i -> () -> InsertMeasuring.measure(i, piece.parts(), roll))
+                .toList();
+        List<MeasuredInsert> inserts = gathering.all("inserts", insertSuppliers);
         gathering.orRefuse();
         List<MeasuredStage> stages = new ArrayList<>();
         for (int i = 0; i < piece.stages().size(); i++) {
@@ -63,6 +71,7 @@ public final class PieceMeasuring {
                 piece,
                 parts,
                 stages,
+                inserts,
                 total(parts, p -> p.portion().mass()),
                 total(parts, MeasuredPart::foil),
                 new Length(parts.stream()
@@ -71,6 +80,7 @@ public final class PieceMeasuring {
                 new Mass(piece.fittings().stream()
                         .mapToDouble(f -> f.part().mass().g() * f.count())
                         .sum()),
+                built(piece.armature()),
                 total(parts, MeasuredPart::claySaved),
                 PieceBox.around(piece.parts()));
     }
@@ -81,22 +91,76 @@ public final class PieceMeasuring {
                 .sum());
     }
 
-    private MeasuredPart part(Part part) {
+    private static Mass built(Armature armature) {
+        double wires = armature.wires().stream()
+                .mapToDouble(wire -> wire.mass().g() * wire.count())
+                .sum();
+        double inserts = armature.inserts().stream()
+                .filter(Insert::stays)
+                .mapToDouble(insert -> insert.mass().g())
+                .sum();
+        return new Mass(wires + inserts);
+    }
+
+    private MeasuredPart part(Part part, List<Part> all) {
         MeasuredMix mix = palette.mix(part.mixId());
         Length greatest = mix.window().greatest();
         SizedCore core = core(part, greatest);
-        if (core == null) {
-            List<Finding> findings = CoreReview.ofSolid(part.name(), part.solid(), greatest);
-            return new MeasuredPart(
-                    part,
-                    mix,
-                    Portioning.portion(part.solid().volume(), mix.density()),
-                    null,
-                    part.solid().thickest(),
-                    findings);
+        Integer around = part.around();
+        if (core != null) {
+            return cored(part, mix, core);
+        }
+        if (around != null) {
+            return nested(part, mix, all.get(around));
         }
         return new MeasuredPart(
-                part, mix, Portioning.portion(core.clay(), mix.density()), core, core.thickest(), core.findings());
+                part,
+                mix,
+                Portioning.portion(part.solid().volume(), mix.density()),
+                null,
+                part.solid().thickest(),
+                Money.ZERO,
+                Minutes.ZERO,
+                CoreReview.ofSolid(part.name(), part.solid().thickestSection(), greatest));
+    }
+
+    private MeasuredPart cored(Part part, MeasuredMix mix, SizedCore core) {
+        Mass saved = mix.density().of(core.claySaved());
+        double solid = hold(part, mix, part.solid().thickestSection());
+        double hollow = hold(part, mix, core.thickest().diameter());
+        return new MeasuredPart(
+                part,
+                mix,
+                Portioning.portion(core.clay(), mix.density()),
+                core,
+                core.thickest(),
+                mix.costOf(saved),
+                new Minutes(Math.max(0, solid - hollow)),
+                core.findings());
+    }
+
+    private double hold(Part part, MeasuredMix mix, Length thickest) {
+        return BakeNeeding.need(part.name(), mix.window(), thickest, StageKind.CURE, rules)
+                .hold()
+                .min();
+    }
+
+    private MeasuredPart nested(Part part, MeasuredMix mix, Part inner) {
+        Nesting.Between between = Nesting.between(part, inner);
+        InnerBall thickest =
+                new InnerBall(between.thickest(), part.solid().thickest().middle());
+        List<Finding> findings = new ArrayList<>(Nesting.findings(part, inner, between));
+        findings.addAll(
+                CoreReview.ofSolid(part.name(), between.thickest(), mix.window().greatest()));
+        return new MeasuredPart(
+                part,
+                mix,
+                Portioning.portion(between.clay(), mix.density()),
+                null,
+                thickest,
+                Money.ZERO,
+                Minutes.ZERO,
+                findings);
     }
 
     private @Nullable SizedCore core(Part part, Length greatest) {
@@ -125,28 +189,50 @@ public final class PieceMeasuring {
                     "one part or more",
                     "Give a part this stage, or take it out.");
         }
-        SharedWindow window = inOven.stream()
+        SharedWindow clays = inOven.stream()
                 .map(p -> p.mix().window())
                 .reduce(SharedWindow::and)
                 .orElseThrow();
-        Length thickest = inOven.stream()
-                .map(p -> p.thickest().diameter())
-                .max(Comparator.naturalOrder())
-                .orElseThrow();
-        BakeNeed need = BakeNeeding.need(piece.name() + ", " + stage.name(), window, thickest, stage.kind(), rules);
+        List<Insert> inserts = stage.loose() ? List.of() : piece.armature().inserts();
+        SharedWindow window = InsertMeasuring.under(clays, inserts);
+        String about = piece.name() + ", " + stage.name();
+        Length thickest = thickest(inOven, index, piece.parts());
+        Length solid = thickest(inOven, p -> p.part().solid().thickestSection());
+        BakeNeed need = BakeNeeding.need(about, window, thickest, stage.kind(), rules);
+        Minutes solidHold =
+                BakeNeeding.need(about, window, solid, stage.kind(), rules).hold();
+        List<Finding> findings = InsertMeasuring.tooHot(about, clays, inserts);
         List<Part> told = inOven.stream().map(MeasuredPart::part).collect(Collectors.toList());
-        return stage.loose()
-                ? new MeasuredStage(
-                        stage,
-                        need,
-                        largest(told),
-                        told.stream().mapToInt(Part::count).sum())
-                : new MeasuredStage(stage, need, piece.pose().onTray(PieceBox.around(told)), 1);
+        Box unit = stage.loose() ? largest(told) : piece.pose().onTray(PieceBox.around(told));
+        int units = stage.loose() ? told.stream().mapToInt(Part::count).sum() : 1;
+        return new MeasuredStage(stage, need, solidHold, unit, units, findings);
+    }
+
+    /**
+     * What heat has to cross: the thickest clay of any part; when a part is raw around one that is raw too, both together, as
+     * thick as the outer solid.
+     */
+    private static Length thickest(List<MeasuredPart> inOven, int stage, List<Part> all) {
+        return thickest(inOven, measured -> {
+            Part part = measured.part();
+            Integer around = part.around();
+            boolean bothRaw = around != null
+                    && all.get(around).stage() == part.stage()
+                    && all.get(around).core() == null
+                    && part.stage() == stage;
+            return bothRaw
+                    ? part.solid().thickestSection()
+                    : measured.thickest().diameter();
+        });
+    }
+
+    private static Length thickest(List<MeasuredPart> inOven, Function<MeasuredPart, Length> of) {
+        return inOven.stream().map(of).max(Comparator.naturalOrder()).orElseThrow();
     }
 
     private static Box largest(List<Part> parts) {
         Function<Function<Box, Length>, Length> most = side -> parts.stream()
-                .map(p -> side.apply(p.solid().box()))
+                .map(p -> side.apply(p.posed().box()))
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
         return new Box(most.apply(Box::width), most.apply(Box::depth), most.apply(Box::height));

@@ -3,10 +3,14 @@ package fairember.core.portion;
 import fairember.core.measure.Density;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
+import fairember.core.measure.Span;
 import fairember.core.measure.Volume;
 
 /** Portions of clay as grams and as a ball to roll. */
 public final class Portioning {
+    /** Thickness of the cords that portions are cut from. */
+    public static final Span CORD = Span.of("cordMm", "cord thickness", 1, 50, "mm");
+
     private Portioning() {}
 
     /**
@@ -18,5 +22,14 @@ public final class Portioning {
         Mass mass = density.of(clay);
         double ball = Math.cbrt(6000 * mass.g() / (Math.PI * density.gPerCm3()));
         return new Portion(clay, density, mass, new Length(ball));
+    }
+
+    /**
+     * The cord of a given thickness that holds the same clay.
+     *
+     * <pre>L = 4·V/(π·d²) = 4000·m/(π·ρ·d²)</pre>
+     */
+    public static Length cord(Portion portion, Length thickness) {
+        return new Length(4 * portion.clay().mm3() / (Math.PI * thickness.mm() * thickness.mm()));
     }
 }

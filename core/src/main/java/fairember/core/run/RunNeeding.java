@@ -53,7 +53,7 @@ public final class RunNeeding {
 
     private void take(Job job) {
         for (MeasuredPart part : job.piece().parts()) {
-            int count = part.part().count() * job.quantity();
+            int count = part.part().count() * job.quantity() + part.part().spares();
             portions.add(new RunNeeds.PortionRow(job.piece(), part, count));
             netByMix.merge(part.mix().mix(), part.portion().mass().g() * count, Double::sum);
             SizedCore core = part.core();

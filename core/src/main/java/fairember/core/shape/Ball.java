@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A ball. */
-public record Ball(Length diameter) implements Solid {
+public record Ball(Length diameter) implements Turned {
     private double d() {
         return diameter.mm();
     }
@@ -18,8 +18,8 @@ public record Ball(Length diameter) implements Solid {
     }
 
     @Override
-    public List<Length> dimensions() {
-        return List.of(diameter);
+    public List<Double> dimensions() {
+        return List.of(diameter.mm());
     }
 
     @Override
@@ -38,27 +38,18 @@ public record Ball(Length diameter) implements Solid {
     }
 
     @Override
-    public Box box() {
-        return Box.mm(d(), d(), d());
-    }
-
-    @Override
     public Length centroidHeight() {
-        return diameter.times(0.5);
+        return new Length(d() / 2);
     }
 
     @Override
-    public Optional<Solid> inset(Length wall) {
-        return Walls.less(diameter, 2 * wall.mm()).map(Ball::new);
+    public List<Outline.Point> profile() {
+        return Curves.arc(d() / 2, d() / 2, d() / 2, -Math.PI / 2, Math.PI / 2);
     }
 
     @Override
-    public InnerBall thickestInWall(Length wall) {
-        return new InnerBall(wall, (d() - wall.mm()) / 2, d() / 2);
-    }
-
-    @Override
-    public List<Outline> section() {
-        return List.of(Outline.arc(d() / 2, d() / 2, 0, 2 * Math.PI));
+    public Optional<Inset> inset(Length wall, Floor floor) {
+        InnerBall thickest = InnerBall.of(wall.mm(), (d() - wall.mm()) / 2, d() / 2);
+        return Walls.less(diameter, 2 * wall.mm()).map(d -> Inset.even(new Ball(d), wall.mm(), wall, thickest));
     }
 }

@@ -4,7 +4,6 @@ import fairember.core.measure.Area;
 import fairember.core.measure.Length;
 import fairember.core.measure.Volume;
 import java.util.List;
-import java.util.Optional;
 
 /** A strip of sheet wrapped once around something: tube on a core of diameter d, wall t, length L. It takes no core. */
 public record Band(Length around, Length thickness, Length length) implements Solid {
@@ -22,8 +21,8 @@ public record Band(Length around, Length thickness, Length length) implements So
     }
 
     @Override
-    public List<Length> dimensions() {
-        return List.of(around, thickness, length);
+    public List<Double> dimensions() {
+        return List.of(around.mm(), thickness.mm(), length.mm());
     }
 
     @Override
@@ -38,29 +37,18 @@ public record Band(Length around, Length thickness, Length length) implements So
 
     @Override
     public InnerBall thickest() {
-        double thinner = Math.min(t(), length.mm());
-        return InnerBall.of(thinner, (d() + t()) / 2, length.mm() / 2);
+        return InnerBall.of(Math.min(t(), length.mm()), (d() + t()) / 2, length.mm() / 2);
+    }
+
+    @Override
+    public Length centroidHeight() {
+        return new Length(length.mm() / 2);
     }
 
     @Override
     public Box box() {
         Length across = new Length(d() + 2 * t());
         return new Box(across, across, length);
-    }
-
-    @Override
-    public Length centroidHeight() {
-        return length.times(0.5);
-    }
-
-    @Override
-    public Optional<Solid> inset(Length wall) {
-        return Optional.empty();
-    }
-
-    @Override
-    public InnerBall thickestInWall(Length wall) {
-        return thickest();
     }
 
     @Override
@@ -75,5 +63,21 @@ public record Band(Length around, Length thickness, Length length) implements So
     public List<Outline> front() {
         double outer = d() / 2 + t();
         return List.of(Outline.rectangle(-outer, 0, outer, length.mm()));
+    }
+
+    @Override
+    public List<Outline> plan() {
+        return Curves.annulus(d() / 2, d() / 2 + t());
+    }
+
+    @Override
+    public List<Outline> level(double upMm) {
+        return upMm < 0 || upMm > length.mm() ? List.of() : plan();
+    }
+
+    @Override
+    public List<Point3> hull() {
+        double outer = d() / 2 + t();
+        return Curves.turned(Walls.points(outer, 0, outer, length.mm()));
     }
 }

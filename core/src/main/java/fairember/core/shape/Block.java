@@ -8,32 +8,46 @@ import java.util.Optional;
 
 /** A block with square corners: width a across, depth b front to back, height c. */
 public record Block(Length width, Length depth, Length height) implements Solid {
+    private double a() {
+        return width.mm();
+    }
+
+    private double b() {
+        return depth.mm();
+    }
+
+    private double c() {
+        return height.mm();
+    }
+
     @Override
     public ShapeKind kind() {
         return ShapeKind.BLOCK;
     }
 
     @Override
-    public List<Length> dimensions() {
-        return List.of(width, depth, height);
+    public List<Double> dimensions() {
+        return List.of(width.mm(), depth.mm(), height.mm());
     }
 
     @Override
     public Volume volume() {
-        return new Volume(width.mm() * depth.mm() * height.mm());
+        return new Volume(a() * b() * c());
     }
 
     @Override
     public Area surface() {
-        double a = width.mm();
-        double b = depth.mm();
-        double c = height.mm();
-        return new Area(2 * (a * b + b * c + c * a));
+        return new Area(2 * (a() * b() + b() * c() + c() * a()));
     }
 
     @Override
     public InnerBall thickest() {
-        return new InnerBall(box().shortest(), 0, height.mm() / 2);
+        return new InnerBall(box().shortest(), new Point3(0, 0, c() / 2));
+    }
+
+    @Override
+    public Length centroidHeight() {
+        return new Length(c() / 2);
     }
 
     @Override
@@ -42,26 +56,39 @@ public record Block(Length width, Length depth, Length height) implements Solid 
     }
 
     @Override
-    public Length centroidHeight() {
-        return height.times(0.5);
-    }
-
-    @Override
-    public Optional<Solid> inset(Length wall) {
-        double both = 2 * wall.mm();
-        return Walls.less(width, both)
-                .flatMap(a -> Walls.less(depth, both)
-                        .flatMap(b -> Walls.less(height, both).map(c -> new Block(a, b, c))));
-    }
-
-    @Override
-    public InnerBall thickestInWall(Length wall) {
+    public Optional<Inset> inset(Length wall, Floor floor) {
+        double s = wall.mm();
         double t = Walls.atCorner(wall);
-        return InnerBall.of(t, (width.mm() - t) / 2, height.mm() - t / 2);
+        InnerBall thickest = new InnerBall(new Length(t), new Point3((a() - t) / 2, (b() - t) / 2, c() - t / 2));
+        return Walls.less(width, 2 * s)
+                .flatMap(a -> Walls.less(depth, 2 * s)
+                        .flatMap(
+                                b -> Walls.less(height, Walls.floors(floor) * s).map(c -> new Block(a, b, c))))
+                .map(core -> Inset.even(core, Walls.raised(wall, floor), wall, thickest));
     }
 
     @Override
     public List<Outline> section() {
-        return List.of(Outline.rectangle(-width.mm() / 2, 0, width.mm() / 2, height.mm()));
+        return List.of(Outline.rectangle(-a() / 2, 0, a() / 2, c()));
+    }
+
+    @Override
+    public List<Outline> side() {
+        return List.of(Outline.rectangle(-b() / 2, 0, b() / 2, c()));
+    }
+
+    @Override
+    public List<Outline> plan() {
+        return List.of(Outline.rectangle(-a() / 2, -b() / 2, a() / 2, b() / 2));
+    }
+
+    @Override
+    public List<Outline> level(double upMm) {
+        return upMm < 0 || upMm > c() ? List.of() : plan();
+    }
+
+    @Override
+    public List<Point3> hull() {
+        return Curves.stacked(plan(), 0, c());
     }
 }

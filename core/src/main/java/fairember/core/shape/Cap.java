@@ -5,14 +5,12 @@ import fairember.core.measure.Figures;
 import fairember.core.measure.Length;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/**
- * Less than half a ball on its flat base: base diameter d, height h, a = d/2, h ≤ a; ρ = (a² + h²)/2h is the ball's
- * radius.
- */
-public record Cap(Length diameter, Length height) implements Solid {
+/** Less than half a ball on its flat base: base diameter d, height h, a = d/2, h ≤ a; ρ = (a² + h²)/2h is the ball's radius. */
+public record Cap(Length diameter, Length height) implements Turned {
     /**
      * A cap that is at most half a ball.
      *
@@ -46,8 +44,8 @@ public record Cap(Length diameter, Length height) implements Solid {
     }
 
     @Override
-    public List<Length> dimensions() {
-        return List.of(diameter, height);
+    public List<Double> dimensions() {
+        return List.of(diameter.mm(), height.mm());
     }
 
     @Override
@@ -62,12 +60,7 @@ public record Cap(Length diameter, Length height) implements Solid {
 
     @Override
     public InnerBall thickest() {
-        return new InnerBall(height, 0, h() / 2);
-    }
-
-    @Override
-    public Box box() {
-        return new Box(diameter, diameter, height);
+        return InnerBall.of(h(), 0, h() / 2);
     }
 
     @Override
@@ -78,39 +71,38 @@ public record Cap(Length diameter, Length height) implements Solid {
     }
 
     @Override
-    public Optional<Solid> inset(Length wall) {
-        return insetOf(ballRadius(), h(), wall.mm());
-    }
-
-    @Override
-    public InnerBall thickestInWall(Length wall) {
-        return thickestInWall(ballRadius(), h(), wall.mm());
-    }
-
-    @Override
-    public List<Outline> section() {
+    public List<Outline.Point> profile() {
         double p = ballRadius();
-        double half = Math.acos((p - h()) / p);
-        return List.of(Outline.arc(h() - p, p, Math.PI / 2 - half, Math.PI / 2 + half));
+        List<Outline.Point> points = new ArrayList<>(Walls.points(0, 0));
+        points.addAll(Curves.arc(h() - p, p, p, Math.asin((p - h()) / p), Math.PI / 2));
+        return points;
     }
 
-    /** Inset of a cap of height h cut from a ball of radius ball: radius less s, height less 2s. */
-    static Optional<Solid> insetOf(double ball, double h, double s) {
+    @Override
+    public Optional<Inset> inset(Length wall, Floor floor) {
+        return insetOf(ballRadius(), h(), wall, floor);
+    }
+
+    /** Inset of a cap of height h cut from a ball: its radius less s, its height less 2s, or less s with an open base. */
+    static Optional<Inset> insetOf(double ball, double h, Length wall, Floor floor) {
+        double s = wall.mm();
         double inner = ball - s;
-        double left = h - 2 * s;
+        double left = h - Walls.floors(floor) * s;
         if (inner <= 0 || left <= 0) {
             return Optional.empty();
         }
         double below = inner - left;
         double base = Math.sqrt(inner * inner - below * below);
-        return Optional.of(new Cap(new Length(2 * base), new Length(left)));
+        Cap core = new Cap(new Length(2 * base), new Length(left));
+        InnerBall thickest = floor == Floor.OPEN ? InnerBall.of(s, 0, h - s / 2) : thickestInWall(ball, h, s);
+        return Optional.of(Inset.even(core, Walls.raised(wall, floor), wall, thickest));
     }
 
     /**
      * Largest ball in the wall of a cap: at the rim it touches the base, the outer sphere and the inset's edge. Its
      * centre lies r above the base, at ball − r from the sphere's centre and r from the edge, found by bisection.
      */
-    static InnerBall thickestInWall(double ball, double h, double s) {
+    private static InnerBall thickestInWall(double ball, double h, double s) {
         double centre = h - ball;
         double inner = ball - s;
         double edgeAcross = Math.sqrt(Math.max(0, inner * inner - (s - centre) * (s - centre)));

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A round cone standing on its base: base diameter d, height h; r = d/2, slant S = √(r² + h²). */
-public record Cone(Length diameter, Length height) implements Solid {
+public record Cone(Length diameter, Length height) implements Turned {
     private double r() {
         return diameter.mm() / 2;
     }
@@ -31,8 +31,8 @@ public record Cone(Length diameter, Length height) implements Solid {
     }
 
     @Override
-    public List<Length> dimensions() {
-        return List.of(diameter, height);
+    public List<Double> dimensions() {
+        return List.of(diameter.mm(), height.mm());
     }
 
     @Override
@@ -51,34 +51,36 @@ public record Cone(Length diameter, Length height) implements Solid {
     }
 
     @Override
-    public Box box() {
-        return new Box(diameter, diameter, height);
-    }
-
-    @Override
     public Length centroidHeight() {
-        return height.times(0.25);
-    }
-
-    /** The cone scaled by 1 − wall/ρ about the centre of its inscribed ball, ρ its radius. */
-    @Override
-    public Optional<Solid> inset(Length wall) {
-        double scale = 1 - wall.mm() / inradius();
-        return scale > 0 ? Optional.of(new Cone(diameter.times(scale), height.times(scale))) : Optional.empty();
+        return new Length(h() / 4);
     }
 
     @Override
-    public InnerBall thickestInWall(Length wall) {
+    public List<Outline.Point> profile() {
+        return Walls.points(0, 0, r(), 0, 0, h());
+    }
+
+    /**
+     * Covered: the cone scaled by 1 − s/ρ about the centre of its inscribed ball, ρ its radius. Open: scaled by 1 − s·S/(r·h)
+     * about the middle of its base.
+     */
+    @Override
+    public Optional<Inset> inset(Length wall, Floor floor) {
+        double s = wall.mm();
+        double scale = floor == Floor.COVERED ? 1 - s / inradius() : 1 - s * slant() / (r() * h());
+        if (scale <= 0) {
+            return Optional.empty();
+        }
+        Cone core = new Cone(diameter.times(scale), height.times(scale));
+        return Optional.of(Inset.even(core, Walls.raised(wall, floor), wall, thickestIn(wall, floor)));
+    }
+
+    private InnerBall thickestIn(Length wall, Floor floor) {
         double apexHalf = Math.atan2(r(), h());
         double rimHalf = Math.atan2(h(), r()) / 2;
         double apex = Walls.atEdge(wall, apexHalf);
+        InnerBall atApex = InnerBall.of(apex, 0, h() - apex / 2 / Math.sin(apexHalf));
         double rim = Walls.atEdge(wall, rimHalf);
-        return InnerBall.of(apex, 0, h() - apex / 2 / Math.sin(apexHalf))
-                .or(InnerBall.of(rim, r() - rim / 2 / Math.tan(rimHalf), rim / 2));
-    }
-
-    @Override
-    public List<Outline> section() {
-        return List.of(Outline.of(-r(), 0, r(), 0, 0, h()));
+        return floor == Floor.OPEN ? atApex : atApex.or(InnerBall.of(rim, r() - rim / 2 / Math.tan(rimHalf), rim / 2));
     }
 }

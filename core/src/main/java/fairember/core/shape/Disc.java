@@ -4,10 +4,9 @@ import fairember.core.measure.Area;
 import fairember.core.measure.Length;
 import fairember.core.measure.Volume;
 import java.util.List;
-import java.util.Optional;
 
 /** A sheet disc lying flat: diameter d, thickness t. It takes no core. */
-public record Disc(Length diameter, Length thickness) implements Solid {
+public record Disc(Length diameter, Length thickness) implements Turned {
     private Rod rod() {
         return new Rod(diameter, thickness);
     }
@@ -18,18 +17,18 @@ public record Disc(Length diameter, Length thickness) implements Solid {
     }
 
     @Override
-    public List<Length> dimensions() {
-        return List.of(diameter, thickness);
+    public List<Double> dimensions() {
+        return List.of(diameter.mm(), thickness.mm());
     }
 
     @Override
     public Volume volume() {
-        return rod().volume();
+        return new Volume(rod().volume().mm3());
     }
 
     @Override
     public Area surface() {
-        return rod().surface();
+        return new Area(rod().surface().mm2());
     }
 
     @Override
@@ -38,27 +37,12 @@ public record Disc(Length diameter, Length thickness) implements Solid {
     }
 
     @Override
-    public Box box() {
-        return rod().box();
-    }
-
-    @Override
     public Length centroidHeight() {
-        return thickness.times(0.5);
+        return new Length(thickness.mm() / 2);
     }
 
     @Override
-    public Optional<Solid> inset(Length wall) {
-        return Optional.empty();
-    }
-
-    @Override
-    public InnerBall thickestInWall(Length wall) {
-        return thickest();
-    }
-
-    @Override
-    public List<Outline> section() {
-        return rod().section();
+    public List<Outline.Point> profile() {
+        return rod().profile();
     }
 }

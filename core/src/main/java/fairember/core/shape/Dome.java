@@ -3,11 +3,12 @@ package fairember.core.shape;
 import fairember.core.measure.Area;
 import fairember.core.measure.Length;
 import fairember.core.measure.Volume;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** Half a ball on its flat base: diameter d, r = d/2. */
-public record Dome(Length diameter) implements Solid {
+public record Dome(Length diameter) implements Turned {
     private double r() {
         return diameter.mm() / 2;
     }
@@ -18,8 +19,8 @@ public record Dome(Length diameter) implements Solid {
     }
 
     @Override
-    public List<Length> dimensions() {
-        return List.of(diameter);
+    public List<Double> dimensions() {
+        return List.of(diameter.mm());
     }
 
     @Override
@@ -38,28 +39,20 @@ public record Dome(Length diameter) implements Solid {
     }
 
     @Override
-    public Box box() {
-        return Box.mm(2 * r(), 2 * r(), r());
-    }
-
-    @Override
     public Length centroidHeight() {
         return new Length(3 * r() / 8);
     }
 
-    /** A cap of the inner sphere r − wall, cut off one wall above the base. */
     @Override
-    public Optional<Solid> inset(Length wall) {
-        return Cap.insetOf(r(), r(), wall.mm());
+    public List<Outline.Point> profile() {
+        List<Outline.Point> points = new ArrayList<>(Walls.points(0, 0));
+        points.addAll(Curves.arc(0, r(), r(), 0, Math.PI / 2));
+        return points;
     }
 
+    /** A cap of the inner sphere r − s, cut off one wall above the base, or at the open base. */
     @Override
-    public InnerBall thickestInWall(Length wall) {
-        return Cap.thickestInWall(r(), r(), wall.mm());
-    }
-
-    @Override
-    public List<Outline> section() {
-        return List.of(Outline.arc(0, r(), 0, Math.PI));
+    public Optional<Inset> inset(Length wall, Floor floor) {
+        return Cap.insetOf(r(), r(), wall, floor);
     }
 }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A cut cone standing on its bottom face, either end the wider: bottom and top diameter, height h. */
-public record Frustum(Length bottom, Length top, Length height) implements Solid {
+public record Frustum(Length bottom, Length top, Length height) implements Turned {
     private double wide() {
         return Math.max(bottom.mm(), top.mm()) / 2;
     }
@@ -35,34 +35,24 @@ public record Frustum(Length bottom, Length top, Length height) implements Solid
     }
 
     @Override
-    public List<Length> dimensions() {
-        return List.of(bottom, top, height);
+    public List<Double> dimensions() {
+        return List.of(bottom.mm(), top.mm(), height.mm());
     }
 
     @Override
     public Volume volume() {
-        double w = wide();
-        double n = narrow();
-        return new Volume(Math.PI * h() * (w * w + w * n + n * n) / 3);
+        return new Volume(Math.PI * h() * (wide() * wide() + wide() * narrow() + narrow() * narrow()) / 3);
     }
 
     @Override
     public Area surface() {
-        double w = wide();
-        double n = narrow();
-        return new Area(Math.PI * (w * w + n * n + (w + n) * slant()));
+        return new Area(Math.PI * (wide() * wide() + narrow() * narrow() + (wide() + narrow()) * slant()));
     }
 
     @Override
     public InnerBall thickest() {
         double t = Math.min(h(), 2 * wide() * h() / (slant() + wide() - narrow()));
         return InnerBall.of(t, 0, fromWide(t / 2));
-    }
-
-    @Override
-    public Box box() {
-        Length across = new Length(2 * wide());
-        return new Box(across, across, height);
     }
 
     @Override
@@ -73,39 +63,63 @@ public record Frustum(Length bottom, Length top, Length height) implements Solid
         return new Length(fromWide(aboveWide));
     }
 
-    /** Radius R(z) − wall·S/h between z = wall and z = h − wall; a cone when one end would be negative. */
     @Override
-    public Optional<Solid> inset(Length wall) {
+    public List<Outline.Point> profile() {
+        return Walls.points(0, 0, bottom.mm() / 2, 0, top.mm() / 2, h(), 0, h());
+    }
+
+    /** Radius R(z) − s·S/h between z = s, or the open base, and z = h − s; a cone when one end would be negative. */
+    @Override
+    public Optional<Inset> inset(Length wall, Floor floor) {
         double s = wall.mm();
-        double left = h() - 2 * s;
-        double aside = s * slant() / h();
-        double slope = (wide() - narrow()) / h();
-        double wideLeft = wide() - slope * s - aside;
-        double narrowLeft = narrow() + slope * s - aside;
-        if (left <= 0 || wideLeft <= 0) {
-            return Optional.empty();
+        double low = Walls.raised(wall, floor);
+        double bottomLeft = radiusAt(low) - s * slant() / h();
+        double topLeft = radiusAt(h() - s) - s * slant() / h();
+        double left = h() - s - low;
+        double slope = Math.abs(bottom.mm() - top.mm()) / 2 / h();
+        boolean conical = Math.min(bottomLeft, topLeft) <= 0;
+        double widest = Math.max(bottomLeft, topLeft);
+        if (left <= 0 || widest <= 0 || (conical && topLeft > bottomLeft)) {
+            return left <= 0 || widest <= 0 ? Optional.empty() : Optional.of(hangingCone(wall, floor, widest, slope));
         }
-        if (narrowLeft > 0) {
-            Length wideEnd = new Length(2 * wideLeft);
-            Length narrowEnd = new Length(2 * narrowLeft);
-            boolean upright = bottom.mm() >= top.mm();
-            return Optional.of(
-                    new Frustum(upright ? wideEnd : narrowEnd, upright ? narrowEnd : wideEnd, new Length(left)));
+        Solid core = conical
+                ? new Cone(new Length(2 * bottomLeft), new Length(bottomLeft / slope))
+                : new Frustum(new Length(2 * bottomLeft), new Length(2 * topLeft), new Length(left));
+        InnerBall thickest = thickestIn(wall, floor);
+        if (conical) {
+            double apex = low + bottomLeft / slope;
+            double ball = pastApex(wall, slope, h() - apex);
+            thickest = thickest.or(InnerBall.of(ball, 0, apex + ball / 2));
         }
-        return Optional.of(new Cone(new Length(2 * wideLeft), new Length(wideLeft / slope)));
+        return Optional.of(Inset.even(core, low, wall, thickest));
     }
 
-    @Override
-    public InnerBall thickestInWall(Length wall) {
-        double half = (Math.PI / 2 - Math.atan2(wide() - narrow(), h())) / 2;
+    /** Diameter of the largest ball between the core's point and the narrow end: 2s/(1 + sin lean), or all that there is. */
+    private static double pastApex(Length wall, double slope, double way) {
+        return Math.min(2 * wall.mm() / (1 + Math.sin(Math.atan(slope))), way);
+    }
+
+    /** The core of a frustum that stands on its narrow end and is too narrow there: a cone, point down. */
+    private Inset hangingCone(Length wall, Floor floor, double widest, double slope) {
+        double high = widest / slope;
+        Frustum core = new Frustum(Length.ZERO, new Length(2 * widest), new Length(high));
+        double apex = h() - wall.mm() - high;
+        double ball = pastApex(wall, slope, apex);
+        InnerBall thickest = thickestIn(wall, floor).or(InnerBall.of(ball, 0, apex - ball / 2));
+        return Inset.even(core, apex, wall, thickest);
+    }
+
+    private double radiusAt(double up) {
+        return (bottom.mm() + (top.mm() - bottom.mm()) * up / h()) / 2;
+    }
+
+    private InnerBall thickestIn(Length wall, Floor floor) {
+        double lean = Math.atan2(wide() - narrow(), h());
+        boolean wideOpen = floor == Floor.OPEN && bottom.mm() >= top.mm();
+        double half = (Math.PI / 2 + (wideOpen ? lean : -lean)) / 2;
         double t = Walls.atEdge(wall, half);
-        return InnerBall.of(t, wide() - t / 2 / Math.tan(half), fromWide(t / 2));
-    }
-
-    @Override
-    public List<Outline> section() {
-        double b = bottom.mm() / 2;
-        double t = top.mm() / 2;
-        return List.of(Outline.of(-b, 0, b, 0, t, h(), -t, h()));
+        double edge = wideOpen ? narrow() : wide();
+        double up = wideOpen ? h() - t / 2 : fromWide(t / 2);
+        return InnerBall.of(t, edge - t / 2 / Math.tan(half), up);
     }
 }

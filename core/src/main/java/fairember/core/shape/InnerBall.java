@@ -6,12 +6,11 @@ import fairember.core.measure.Length;
  * The largest ball that fits in some clay: its diameter is the thickest section, its middle the place of it.
  *
  * @param diameter of the ball
- * @param acrossMm middle of the ball right of the solid's axis, mm
- * @param upMm middle of the ball above the solid's base, mm
+ * @param middle of the ball
  */
-public record InnerBall(Length diameter, double acrossMm, double upMm) {
+public record InnerBall(Length diameter, Point3 middle) {
     static InnerBall of(double diameter, double acrossMm, double upMm) {
-        return new InnerBall(new Length(diameter), acrossMm, upMm);
+        return new InnerBall(new Length(diameter), new Point3(acrossMm, 0, upMm));
     }
 
     /** The larger of two; the first when they are alike. */

@@ -1,7 +1,7 @@
 package fairember.core.shape;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * A closed polygon in the plane of a section or a view, without a repeated last point. The origin is the middle of the
@@ -11,7 +11,7 @@ import java.util.List;
  */
 public record Outline(List<Point> points) {
     /** Greatest distance in mm between a true curve and the polygon drawn for it. */
-    static final double FLATNESS_MM = 0.02;
+    public static final double FLATNESS_MM = 0.02;
 
     public Outline {
         points = List.copyOf(points);
@@ -26,27 +26,19 @@ public record Outline(List<Point> points) {
     public record Point(double acrossMm, double upMm) {}
 
     static Outline rectangle(double left, double bottom, double right, double top) {
-        return of(left, bottom, right, bottom, right, top, left, top);
+        return new Outline(Walls.points(left, bottom, right, bottom, right, top, left, top));
     }
 
-    static Outline of(double... acrossUp) {
-        List<Point> points = new ArrayList<>();
-        for (int i = 0; i < acrossUp.length; i += 2) {
-            points.add(new Point(acrossUp[i], acrossUp[i + 1]));
-        }
-        return new Outline(points);
+    public Outline mapped(UnaryOperator<Point> map) {
+        return new Outline(points.stream().map(map).toList());
     }
 
-    /** The part of a circle between two angles, in radians from the right and counter-clockwise, closed by its chord. */
-    static Outline arc(double centreUp, double radius, double from, double to) {
-        double step = 2 * Math.acos(1 - Math.min(FLATNESS_MM, radius / 2) / radius);
-        boolean full = to - from >= 2 * Math.PI;
-        int steps = Math.max(8, (int) Math.ceil((to - from) / step));
-        List<Point> points = new ArrayList<>();
-        for (int i = 0; i < (full ? steps : steps + 1); i++) {
-            double angle = from + (to - from) * i / steps;
-            points.add(new Point(radius * Math.cos(angle), centreUp + radius * Math.sin(angle)));
-        }
-        return new Outline(points);
+    public Outline moved(double acrossMm, double upMm) {
+        return mapped(p -> new Point(p.acrossMm() + acrossMm, p.upMm() + upMm));
+    }
+
+    /** Turned so that what lay along "across" stands upright on 0. */
+    Outline upright() {
+        return mapped(p -> new Point(/* acrossMm= */ p.upMm(), /* upMm= */ p.acrossMm()));
     }
 }

@@ -7,58 +7,57 @@ import java.util.List;
 import java.util.Optional;
 
 /** A round rod standing on its end: diameter d, length L. */
-public record Rod(Length diameter, Length length) implements Solid {
+public record Rod(Length diameter, Length length) implements Turned {
+    private double d() {
+        return diameter.mm();
+    }
+
+    private double l() {
+        return length.mm();
+    }
+
     @Override
     public ShapeKind kind() {
         return ShapeKind.ROD;
     }
 
     @Override
-    public List<Length> dimensions() {
-        return List.of(diameter, length);
+    public List<Double> dimensions() {
+        return List.of(diameter.mm(), length.mm());
     }
 
     @Override
     public Volume volume() {
-        return new Volume(Math.PI * diameter.mm() * diameter.mm() * length.mm() / 4);
+        return new Volume(Math.PI * d() * d() * l() / 4);
     }
 
     @Override
     public Area surface() {
-        double d = diameter.mm();
-        return new Area(Math.PI * d * length.mm() + Math.PI * d * d / 2);
+        return new Area(Math.PI * d() * l() + Math.PI * d() * d() / 2);
     }
 
     @Override
     public InnerBall thickest() {
-        return InnerBall.of(Math.min(diameter.mm(), length.mm()), 0, length.mm() / 2);
-    }
-
-    @Override
-    public Box box() {
-        return new Box(diameter, diameter, length);
+        return InnerBall.of(Math.min(d(), l()), 0, l() / 2);
     }
 
     @Override
     public Length centroidHeight() {
-        return length.times(0.5);
+        return new Length(l() / 2);
     }
 
     @Override
-    public Optional<Solid> inset(Length wall) {
-        double both = 2 * wall.mm();
-        return Walls.less(diameter, both).flatMap(d -> Walls.less(length, both).map(l -> new Rod(d, l)));
+    public List<Outline.Point> profile() {
+        return Walls.points(0, 0, d() / 2, 0, d() / 2, l(), 0, l());
     }
 
     @Override
-    public InnerBall thickestInWall(Length wall) {
+    public Optional<Inset> inset(Length wall, Floor floor) {
+        double s = wall.mm();
         double t = Walls.atEdge(wall, Math.PI / 4);
-        return InnerBall.of(t, (diameter.mm() - t) / 2, length.mm() - t / 2);
-    }
-
-    @Override
-    public List<Outline> section() {
-        double r = diameter.mm() / 2;
-        return List.of(Outline.rectangle(-r, 0, r, length.mm()));
+        InnerBall thickest = InnerBall.of(t, (d() - t) / 2, l() - t / 2);
+        return Walls.less(diameter, 2 * s)
+                .flatMap(d -> Walls.less(length, Walls.floors(floor) * s).map(l -> new Rod(d, l)))
+                .map(core -> Inset.even(core, Walls.raised(wall, floor), wall, thickest));
     }
 }

@@ -2,47 +2,110 @@ package fairember.core.shape;
 
 import static fairember.core.shape.Dimensions.*;
 
+import fairember.core.cutout.CutShape;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Length;
+import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /** The shapes a part can have, each with its dimensions in the order they are typed. */
 public enum ShapeKind {
-    BALL("ball", false, List.of(dim("d", DIAMETER)), d -> new Ball(d.get(0))),
-    ROD("rod", false, List.of(dim("d", DIAMETER), dim("L", LENGTH)), d -> new Rod(d.get(0), d.get(1))),
-    CONE("cone", false, List.of(dim("d", DIAMETER), dim("h", HEIGHT)), d -> new Cone(d.get(0), d.get(1))),
+    BALL("ball", Takes.CORE, List.of(dim("d", DIAMETER)), d -> new Ball(d.mm(0))),
+    ELLIPSOID(
+            "pressed ball",
+            Takes.CORE,
+            List.of(dim("w", WIDTH), dim("b", DEPTH), dim("h", HEIGHT)),
+            d -> new Ellipsoid(d.mm(0), d.mm(1), d.mm(2))),
+    EGG(
+            "egg",
+            Takes.CORE,
+            List.of(dim("d", DIAMETER), dim("L", LENGTH), dim("q", WIDEST_AT)),
+            d -> new Egg(d.mm(0), d.mm(1), d.mm(2))),
+    TEARDROP(
+            "teardrop", Takes.CORE, List.of(dim("d", DIAMETER), dim("L", LENGTH)), d -> new Teardrop(d.mm(0), d.mm(1))),
+    ROD("rod", Takes.FLOORED_CORE, List.of(dim("d", DIAMETER), dim("L", LENGTH)), d -> new Rod(d.mm(0), d.mm(1))),
+    CAPSULE("capsule", Takes.CORE, List.of(dim("d", DIAMETER), dim("L", LENGTH)), d -> new Capsule(d.mm(0), d.mm(1))),
+    CONE("cone", Takes.FLOORED_CORE, List.of(dim("d", DIAMETER), dim("h", HEIGHT)), d -> new Cone(d.mm(0), d.mm(1))),
     FRUSTUM(
             "cut cone",
-            false,
+            Takes.FLOORED_CORE,
             List.of(dim("b", BOTTOM), dim("t", TOP), dim("h", HEIGHT)),
-            d -> new Frustum(d.get(0), d.get(1), d.get(2))),
+            d -> new Frustum(d.mm(0), d.mm(1), d.mm(2))),
     BLOCK(
             "block",
-            false,
+            Takes.FLOORED_CORE,
             List.of(dim("a", WIDTH), dim("b", DEPTH), dim("c", HEIGHT)),
-            d -> new Block(d.get(0), d.get(1), d.get(2))),
-    DOME("dome", false, List.of(dim("d", DIAMETER)), d -> new Dome(d.get(0))),
-    CAP("cap", false, List.of(dim("d", DIAMETER), dim("h", HEIGHT)), d -> new Cap(d.get(0), d.get(1))),
-    DISC("sheet disc", true, List.of(dim("d", DIAMETER), dim("t", THICKNESS)), d -> new Disc(d.get(0), d.get(1))),
+            d -> new Block(d.mm(0), d.mm(1), d.mm(2))),
+    DOME("dome", Takes.FLOORED_CORE, List.of(dim("d", DIAMETER)), d -> new Dome(d.mm(0))),
+    CAP("cap", Takes.FLOORED_CORE, List.of(dim("d", DIAMETER), dim("h", HEIGHT)), d -> new Cap(d.mm(0), d.mm(1))),
+    RING("ring", Takes.CORE, List.of(dim("D", OUTER), dim("d", TUBE)), d -> new Ring(d.mm(0), d.mm(1))),
+    DISC("sheet disc", Takes.NONE, List.of(dim("d", DIAMETER), dim("t", THICKNESS)), d -> new Disc(d.mm(0), d.mm(1))),
+    CUT_OUT("cut-out", Takes.NONE, List.of(dim("t", THICKNESS)), d -> new CutOut(d.outline(), d.mm(0))),
     BAND(
             "wrapped band",
-            true,
+            Takes.NONE,
             List.of(dim("d", AROUND), dim("t", THICKNESS), dim("L", LENGTH)),
-            d -> new Band(d.get(0), d.get(1), d.get(2)));
+            d -> new Band(d.mm(0), d.mm(1), d.mm(2))),
+    CORD("cord", Takes.NONE, List.of(dim("d", CORD_THICK), dim("L", LENGTH)), d -> new Cord(d.mm(0), d.mm(1))),
+    COIL(
+            "coil",
+            Takes.NONE,
+            List.of(dim("d", CORD_THICK), dim("D", WINDING), dim("N", TURNS), dim("p", PITCH)),
+            d -> new Coil(d.mm(0), d.mm(1), d.number(2), d.mm(3))),
+    SPIRAL(
+            "flat spiral",
+            Takes.NONE,
+            List.of(dim("d", CORD_THICK), dim("N", TURNS), dim("p", PITCH)),
+            d -> new Mat(d.mm(0), d.number(1), d.mm(2))),
+    TWIST(
+            "twist",
+            Takes.NONE,
+            List.of(dim("d", CORD_THICK), dim("n", STRANDS), dim("L", LENGTH), dim("N", TURNS)),
+            d -> new Twist(d.mm(0), (int) d.number(1), d.mm(2), d.number(3)));
 
     private final String label;
-    private final boolean sheet;
+    private final Takes takes;
     private final List<Dimension> dimensions;
-    private final Function<List<Length>, Solid> maker;
+    private final Maker maker;
 
-    ShapeKind(String label, boolean sheet, List<Dimension> dimensions, Function<List<Length>, Solid> maker) {
+    ShapeKind(String label, Takes takes, List<Dimension> dimensions, Maker maker) {
         this.label = label;
-        this.sheet = sheet;
+        this.takes = takes;
         this.dimensions = dimensions;
         this.maker = maker;
+    }
+
+    /** Whether a foil core goes into a shape. */
+    private enum Takes {
+        NONE,
+        CORE,
+        /** It has a flat base that can be left open. */
+        FLOORED_CORE
+    }
+
+    private interface Maker {
+        Solid make(Values values);
+    }
+
+    /** Checked dimensions, in their order. */
+    private record Values(List<Double> numbers, @Nullable CutShape shape) {
+        Length mm(int index) {
+            return new Length(numbers.get(index));
+        }
+
+        double number(int index) {
+            return numbers.get(index);
+        }
+
+        CutShape outline() {
+            if (shape == null) {
+                throw new Refused("outline", "nothing", "a closed outline", "Read one from an SVG file.");
+            }
+            return shape;
+        }
     }
 
     /**
@@ -62,9 +125,14 @@ public enum ShapeKind {
         return label;
     }
 
-    /** Whether it is cut from a sheet, so that it takes no core. */
-    public boolean sheet() {
-        return sheet;
+    /** Whether a foil core can go into it; sheets, cords and tubes take none. */
+    public boolean takesCore() {
+        return takes != Takes.NONE;
+    }
+
+    /** Whether it has a flat base, which can be covered or left open under a core. */
+    public boolean flatBase() {
+        return takes == Takes.FLOORED_CORE;
     }
 
     public List<Dimension> dimensions() {
@@ -74,18 +142,24 @@ public enum ShapeKind {
     /**
      * Makes the solid.
      *
-     * @param mm the dimensions in mm, in the order of {@link #dimensions()} and as many
-     * @throws fairember.core.measure.Refused when a dimension is outside its span or they do not go together
+     * @param values the dimensions in the units of their spans, in the order of {@link #dimensions()} and as many
+     * @param outline of a cut-out; no other shape has one
+     * @throws Refused when a dimension is outside its span, they do not go together or the outline is missing
      */
-    public Solid make(List<Double> mm) {
+    public Solid make(List<Double> values, @Nullable CutShape outline) {
         Gathering gathering = new Gathering();
-        List<Length> lengths = new ArrayList<>();
+        List<Double> checked = new ArrayList<>();
         for (int i = 0; i < dimensions.size(); i++) {
             Span span = dimensions.get(i).span();
-            double value = mm.get(i);
-            gathering.at("", () -> new Length(span.check(value))).ifPresent(lengths::add);
+            double value = values.get(i);
+            gathering.at("", () -> span.check(value)).ifPresent(checked::add);
         }
         gathering.orRefuse();
-        return maker.apply(lengths);
+        return maker.make(new Values(checked, outline));
+    }
+
+    /** Makes a solid that has no outline. */
+    public Solid make(List<Double> values) {
+        return make(values, null);
     }
 }

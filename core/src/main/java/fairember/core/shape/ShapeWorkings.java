@@ -1,6 +1,6 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Length;
+import fairember.core.cutout.CutShape;
 import fairember.core.workings.Source;
 import fairember.core.workings.Workings;
 import java.util.List;
@@ -23,10 +23,15 @@ public final class ShapeWorkings {
     /** Adds the dimensions of a solid as given lines, under their own symbols. */
     public static void given(Workings.Steps steps, Solid solid) {
         List<ShapeKind.Dimension> names = solid.kind().dimensions();
-        List<Length> values = solid.dimensions();
+        List<Double> values = solid.dimensions();
         for (int i = 0; i < names.size(); i++) {
             ShapeKind.Dimension name = names.get(i);
-            steps.given(name.symbol(), name.span().label(), values.get(i).mm(), "mm", Source.ENTERED);
+            steps.given(
+                    name.symbol(),
+                    name.span().label(),
+                    values.get(i),
+                    name.span().unit(),
+                    Source.ENTERED);
         }
     }
 
@@ -43,6 +48,13 @@ public final class ShapeWorkings {
                 case DOME -> new Sums("π·d³/12", "3·π·d²/4", "d/2");
                 case CAP -> new Sums("π·h·(3·d²/4 + h²)/6", "π·(d²/2 + h²)", "h");
                 case BAND -> new Sums("π·t·(d + t)·L", "2·π·(d + t)·(L + t)", "min(t, L)");
+                case CAPSULE -> new Sums("π·d²·(L − d)/4 + π·d³/6", "π·d·L", "d");
+                case RING -> new Sums("π²·(D − d)·d²/4", "π²·(D − d)·d", "d");
+                case ELLIPSOID -> ellipsoid((Ellipsoid) solid, steps);
+                case EGG -> egg((Egg) solid, steps);
+                case TEARDROP -> teardrop((Teardrop) solid, steps);
+                case CUT_OUT -> cutOut((CutOut) solid, steps);
+                case CORD, COIL, SPIRAL, TWIST -> strand((Strand) solid, steps);
             };
         }
 
@@ -51,6 +63,57 @@ public final class ShapeWorkings {
             steps.worked("r", "base radius", r, "mm", "d/2");
             steps.worked("S", "slant", Math.hypot(r, cone.height().mm()), "mm", "√(r² + h²)");
             return new Sums("π·r²·h/3", "π·r·(r + S)", "2·r·h/(r + S)");
+        }
+
+        private static Sums ellipsoid(Ellipsoid pressed, Workings.Steps steps) {
+            steps.given(
+                    "G",
+                    "Carlson's symmetric integral R_G of 4/w², 4/b², 4/h²",
+                    pressed.symmetricIntegral(),
+                    "1/mm",
+                    Source.WORKED);
+            return new Sums("π·w·b·h/6", "π·w·b·h·G/2", "min(w, min(b, h))");
+        }
+
+        private static Sums egg(Egg egg, Workings.Steps steps) {
+            List<Double> halves = egg.halves();
+            steps.given("A1", "surface of the blunt half spheroid", halves.get(0), "mm²", Source.WORKED);
+            steps.given("A2", "surface of the pointed half spheroid", halves.get(1), "mm²", Source.WORKED);
+            double middle = egg.thickest().middle().upMm();
+            steps.given("u", "height of the largest ball's middle", middle, "mm", Source.WORKED);
+            return new Sums("π·d²·L/6", "A1 + A2", "min(d, 2·u)");
+        }
+
+        private static Sums teardrop(Teardrop drop, Workings.Steps steps) {
+            double reach = drop.length().mm() - drop.diameter().mm() / 2;
+            steps.worked("D", "from the ball's middle to the point", reach, "mm", "L − d/2");
+            return new Sums("π·d²·L²/(12·D)", "π·d·L²/(2·D)", "d");
+        }
+
+        private static Sums cutOut(CutOut cut, Workings.Steps steps) {
+            CutShape outline = cut.outline();
+            steps.given("A0", "area of the outline", outline.area().mm2(), "mm²", Source.ENTERED);
+            steps.given("P", "length of its edges", outline.edge().mm(), "mm", Source.ENTERED);
+            steps.given("i", "radius of its largest circle", outline.inradius().mm(), "mm", Source.WORKED);
+            return new Sums("A0·t", "2·A0 + P·t", "min(t, 2·i)");
+        }
+
+        private static Sums strand(Strand strand, Workings.Steps steps) {
+            String line = "L";
+            if (strand instanceof Coil) {
+                line = "N·√((π·D)² + p²)";
+            } else if (strand instanceof Mat mat) {
+                steps.worked("b", "growth of the radius for each radian", mat.growth(), "mm", "p/(2·π)");
+                steps.worked("r", "radius of its end", mat.turns() * mat.pitch().mm(), "mm", "N·p");
+                line = "(r·√(r² + b²) + b²·log(r/b + √(r²/b² + 1)))/(2·b)";
+            } else if (strand instanceof Twist twist) {
+                steps.worked("D", "circle of the cords' middles", twist.around(), "mm", "d/sin(π/n)");
+                line = "√(L² + (N·π·D)²)";
+            }
+            String n = strand instanceof Twist ? "n·" : "";
+            steps.worked("l", "centre line of one cord", strand.centreLine().mm(), "mm", line);
+            String thick = strand instanceof Cord || strand instanceof Twist ? "min(d, L)" : "d";
+            return new Sums(n + "π·d²·l/4", n + "(π·d·l + π·d²/2)", thick);
         }
 
         private static Sums frustum(Frustum cut, Workings.Steps steps) {

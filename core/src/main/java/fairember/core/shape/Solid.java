@@ -7,14 +7,14 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A closed solid standing on the ground, upright. All measures are exact for the solid named; see docs/the-sums.md for
- * the formulas and their sources.
+ * A closed solid standing on the ground, upright, the middle of its base at 0. Volume and surface are exact for the solid
+ * named; see docs/the-sums.md for the formulas and their sources.
  */
-public sealed interface Solid permits Ball, Rod, Cone, Frustum, Block, Dome, Cap, Disc, Band {
+public sealed interface Solid permits Turned, Block, Ellipsoid, Ring, Band, CutOut, Strand {
     ShapeKind kind();
 
-    /** The dimensions in the order of {@link ShapeKind#dimensions()}. */
-    List<Length> dimensions();
+    /** The dimensions in the order and the units of {@link ShapeKind#dimensions()}. */
+    List<Double> dimensions();
 
     Volume volume();
 
@@ -33,23 +33,40 @@ public sealed interface Solid permits Ball, Rod, Cone, Frustum, Block, Dome, Cap
     /** Height of the centre of mass above the base. */
     Length centroidHeight();
 
-    /**
-     * The parallel inset: the solid whose every face lies {@code wall} inside this one's. Empty when nothing is left,
-     * or when the shape is a sheet or a tube, which takes no core.
-     */
-    Optional<Solid> inset(Length wall);
+    /** The centre of mass. */
+    default Point3 centroid() {
+        return new Point3(0, 0, centroidHeight().mm());
+    }
 
     /**
-     * The largest ball that fits in the clay between this solid and its inset. Its diameter is at least {@code wall}: at
-     * an edge or corner the clay is thicker than along a face.
+     * The room that a wall leaves inside. Empty when nothing is left, or when the shape is a sheet, a cord or a tube, which
+     * takes no core.
+     *
+     * @param floor only a solid with a flat base can leave it open
      */
-    InnerBall thickestInWall(Length wall);
+    default Optional<Inset> inset(Length wall, Floor floor) {
+        return Optional.empty();
+    }
 
-    /** The vertical section through the middle, seen from the front: one outline, or two for a hollow solid. */
+    /** The upright section through the middle, seen from the front: one outline, or more for a hollow solid. */
     List<Outline> section();
+
+    /** The level section at a height; across to the right, "up" away from the one who looks. Empty above and below it. */
+    List<Outline> level(double upMm);
 
     /** What is seen of it from the front. */
     default List<Outline> front() {
         return section();
     }
+
+    /** What is seen of it from the right: "across" away from the one who stands in front. */
+    default List<Outline> side() {
+        return front();
+    }
+
+    /** What is seen of it from above: across to the right, "up" away from the one who looks from the front. */
+    List<Outline> plan();
+
+    /** Points whose convex hull is its own, within {@link Outline#FLATNESS_MM}. */
+    List<Point3> hull();
 }

@@ -1,6 +1,11 @@
 package fairember.core.shape;
 
+import fairember.core.measure.Figures;
 import fairember.core.measure.Length;
+import fairember.core.measure.Refused;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /** What edges do to the wall around an inset, and small shared steps of the solids. */
@@ -26,5 +31,42 @@ final class Walls {
     static Optional<Length> less(Length length, double by) {
         double left = length.mm() - by;
         return left > 0 ? Optional.of(new Length(left)) : Optional.empty();
+    }
+
+    /** How many walls there are one above the other. */
+    static int floors(Floor floor) {
+        return floor == Floor.COVERED ? 2 : 1;
+    }
+
+    /** How far the core stands above the base. */
+    static double raised(Length wall, Floor floor) {
+        return floor == Floor.COVERED ? wall.mm() : 0;
+    }
+
+    static List<Outline.Point> points(double... acrossUp) {
+        List<Outline.Point> points = new ArrayList<>();
+        for (int i = 0; i < acrossUp.length; i += 2) {
+            points.add(new Outline.Point(acrossUp[i], acrossUp[i + 1]));
+        }
+        return points;
+    }
+
+    static double least(double... values) {
+        return Arrays.stream(values).min().orElse(0);
+    }
+
+    static double most(double... values) {
+        return Arrays.stream(values).max().orElse(0);
+    }
+
+    /** @throws Refused when a dimension is less than the one it must hold */
+    static void atLeast(String field, Length found, Length least, String what) {
+        if (found.mm() < least.mm() * (1 - 1e-9)) {
+            throw new Refused(
+                    field,
+                    Figures.show(found.mm(), "mm"),
+                    "at least %s, %s".formatted(what, Figures.show(least.mm(), "mm")),
+                    "Make it larger, or the cord thinner.");
+        }
     }
 }

@@ -22,7 +22,8 @@ public record BlockSize(Mass mass, Money price, int onShelf) {
         ON_SHELF.check(onShelf);
     }
 
-    double minorPerGram() {
+    /** Price of a gram, minor units. */
+    public double minorPerGram() {
         return price.minor() / mass.g();
     }
 }

@@ -69,8 +69,8 @@ public class FoilCoreSizingTest {
 
     @Test
     public void aSolidOverTheGreatestSectionWantsACore() {
-        assertThat(CoreReview.ofSolid("Body", new Ball(TWELVE), TWELVE)).isEmpty();
-        assertThat(CoreReview.ofSolid("Body", new Ball(new Length(12.1)), TWELVE))
+        assertThat(CoreReview.ofSolid("Body", TWELVE, TWELVE)).isEmpty();
+        assertThat(CoreReview.ofSolid("Body", new Length(12.1), TWELVE))
                 .extracting(Finding::rule)
                 .containsExactly("core-wanted");
     }
@@ -82,7 +82,7 @@ public class FoilCoreSizingTest {
         assertThat(Refusals.of(() -> size(new Disc(new Length(40), new Length(4)), 3))
                         .get(0)
                         .allowed())
-                .isEqualTo("no core in sheet parts");
+                .isEqualTo("no core in sheets, cords and tubes");
     }
 
     @Test

@@ -12,6 +12,7 @@ import fairember.core.measure.Wrong;
 import fairember.core.shape.Ball;
 import fairember.core.shape.Block;
 import fairember.core.shape.Box;
+import fairember.core.shape.Facing;
 import java.util.List;
 import org.testng.annotations.Test;
 
@@ -41,25 +42,37 @@ public class PieceMeasuringTest {
     }
 
     private static Part placed(Placement placement, int count) {
-        return new Part("Fin", new Block(new Length(4), new Length(2), new Length(20)), count, 1, 0, null, placement);
+        return new Part(
+                "Fin", new Block(new Length(4), new Length(2), new Length(20)), count, 1, 0, 0, null, null, placement);
     }
 
     private static Piece of(Pose pose, Part... parts) {
         List<Stage> stages = List.of(new Stage("whole", StageKind.CURE, false, new Minutes(20)));
         return new Piece(
-                1, "Fin", PieceKind.CHARM, pose, List.of(parts), stages, List.of(), List.of(), List.of(), null);
+                1,
+                "Fin",
+                "",
+                PieceKind.CHARM,
+                pose,
+                List.of(parts),
+                stages,
+                List.of(),
+                List.of(),
+                List.of(),
+                Armature.NONE,
+                null);
     }
 
     @Test
     public void theBoxFollowsPlaceTiltAndArrangement() {
-        Part pair = placed(new Placement(30, 5, 0, 0, Arrangement.MIRRORED), 2);
+        Part pair = placed(new Placement(30, 5, 0, 0, Arrangement.MIRRORED, Facing.UP), 2);
         assertThat(Samples.measured(of(Pose.STANDS, pair)).box())
                 .isEqualTo(new Box(new Length(64), new Length(2), new Length(20)));
-        Part laid = placed(new Placement(0, 0, 0, 90, Arrangement.MIRRORED), 1);
+        Part laid = placed(new Placement(0, 0, 0, 90, Arrangement.MIRRORED, Facing.UP), 1);
         Box flat = Samples.measured(of(Pose.STANDS, laid)).box();
         assertThat(flat.width().mm()).isCloseTo(20, within(1e-9));
         assertThat(flat.height().mm()).isCloseTo(4, within(1e-9));
-        Part ring = placed(new Placement(30, 0, 0, 0, Arrangement.RING), 4);
+        Part ring = placed(new Placement(30, 0, 0, 0, Arrangement.RING, Facing.UP), 4);
         Box round = Samples.measured(of(Pose.STANDS, ring)).box();
         assertThat(round.width().mm()).isCloseTo(64, within(1e-9));
         assertThat(round.depth().mm()).isCloseTo(62, within(1e-9));
@@ -71,11 +84,11 @@ public class PieceMeasuringTest {
     public void whatDoesNotGoTogetherIsRefusedAtItsPlace() {
         Piece seal = Samples.seal();
         assertThat(Refusals.of(() -> of(Pose.STANDS))).extracting(Wrong::field).containsExactly("parts");
-        Part lateStage = new Part("Fin", new Ball(new Length(9)), 1, 1, 3, null, Placement.MIDDLE);
+        Part lateStage = new Part("Fin", new Ball(new Length(9)), 1, 1, 3, 0, null, null, Placement.MIDDLE);
         assertThat(Refusals.of(() -> of(Pose.STANDS, lateStage)))
                 .extracting(Wrong::field)
                 .containsExactly("parts[0].stage");
-        Part noMix = new Part("Fin", new Ball(new Length(9)), 1, 99, 0, null, Placement.MIDDLE);
+        Part noMix = new Part("Fin", new Ball(new Length(9)), 1, 99, 0, 0, null, null, Placement.MIDDLE);
         assertThat(Refusals.of(() -> Samples.measured(of(Pose.STANDS, noMix))))
                 .extracting(Wrong::field)
                 .containsExactly("parts[0].mixId");

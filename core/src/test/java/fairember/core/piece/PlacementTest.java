@@ -5,20 +5,22 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Refusals;
 import fairember.core.measure.Wrong;
+import fairember.core.shape.Facing;
 import java.util.List;
 import org.testng.annotations.Test;
 
 public class PlacementTest {
     @Test
     public void aMirroredPairStandsLeftAndRightAndLeansApart() {
-        List<Placement.Spot> spots = new Placement(12, 5, 3, 20, Arrangement.MIRRORED).spots(2);
-        assertThat(spots).containsExactly(new Placement.Spot(12, 5, 3, 20), new Placement.Spot(-12, 5, 3, -20));
+        List<Placement.Spot> spots = new Placement(12, 5, 3, 20, Arrangement.MIRRORED, Facing.UP).spots(2);
+        assertThat(spots)
+                .containsExactly(new Placement.Spot(12, 5, 3, 20, false), new Placement.Spot(-12, 5, 3, -20, true));
     }
 
     @Test
     public void aRingIsEvenAndHasTheAxisInItsMiddle() {
         for (int count = 2; count <= 9; count++) {
-            List<Placement.Spot> spots = new Placement(15, 2, 0, 10, Arrangement.RING).spots(count);
+            List<Placement.Spot> spots = new Placement(15, 2, 0, 10, Arrangement.RING, Facing.UP).spots(count);
             assertThat(spots).hasSize(count);
             double across = 0;
             double front = 0;
@@ -40,7 +42,7 @@ public class PlacementTest {
 
     @Test
     public void aPlaceOutOfReachIsRefusedForEachOfItsMeasures() {
-        assertThat(Refusals.of(() -> new Placement(500, -60, Double.NaN, 181, Arrangement.RING)))
+        assertThat(Refusals.of(() -> new Placement(500, -60, Double.NaN, 181, Arrangement.RING, Facing.UP)))
                 .extracting(Wrong::field)
                 .containsExactly("acrossMm", "upMm", "frontMm", "tiltDeg");
     }

@@ -56,10 +56,23 @@ final class Meridian {
 
     /** Distance from a point to the outline. */
     double distance(double x, double z) {
+        return distance(x, z, -1);
+    }
+
+    /** Distance from a point to the outline without what lies on the ground. */
+    double distanceAbove(double x, double z) {
+        return distance(x, z, 1e-9);
+    }
+
+    private double distance(double x, double z, double ground) {
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < points.size(); i++) {
             Outline.Point a = points.get(i);
             Outline.Point b = points.get((i + 1) % points.size());
+            boolean dot = a.acrossMm() == b.acrossMm() && a.upMm() == b.upMm();
+            if (dot || (a.upMm() <= ground && b.upMm() <= ground)) {
+                continue;
+            }
             double dx = b.acrossMm() - a.acrossMm();
             double dz = b.upMm() - a.upMm();
             double along = ((x - a.acrossMm()) * dx + (z - a.upMm()) * dz) / (dx * dx + dz * dz);

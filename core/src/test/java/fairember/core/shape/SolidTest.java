@@ -3,26 +3,43 @@ package fairember.core.shape;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import fairember.core.Refusals;
 import fairember.core.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.assertj.core.data.Percentage;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** The closed forms against hand-worked values and against sums over the section outline, which share no code. */
+/** The closed forms against hand-worked values, and against sums over sections and grids of points, which share no code. */
 public class SolidTest {
     private static final Percentage TENTH_PERCENT = Percentage.withPercentage(0.1);
+    private static final Percentage HALF_PERCENT = Percentage.withPercentage(0.5);
 
+    /** Kind, dimensions, volume, surface, T, height of the centroid; the table the issue of 0.1 % is held against. */
     @DataProvider
     public Object[][] workedByHand() {
         double pi = Math.PI;
         return new Object[][] {
-            // kind, dimensions, volume, surface, T, centroid
             {ShapeKind.BALL, List.of(12.0), 288 * pi, 144 * pi, 12.0, 6.0},
+            // Semi-axes 10, 10, 5, an oblate spheroid: e² = 3/4, A = 2πa²(1 + (1 − e²)/e·atanh e).
+            {ShapeKind.ELLIPSOID, List.of(20.0, 20.0, 10.0), 2000 * pi / 3, 867.188, 10.0, 5.0},
+            // Semi-axes 5, 5, 10, prolate: A = 2πa²(1 + c/(a·e)·asin e).
+            {ShapeKind.ELLIPSOID, List.of(10.0, 10.0, 20.0), 1000 * pi / 3, 536.9609, 10.0, 10.0},
+            // Semi-axes 3, 2, 1: 48.8821 by numerical integration.
+            {ShapeKind.ELLIPSOID, List.of(6.0, 4.0, 2.0), 8 * pi, 48.8821, 2.0, 1.0},
+            // r 10, q 10, p 20: half a ball and half a prolate spheroid.
+            {ShapeKind.EGG, List.of(20.0, 30.0, 10.0), 2000 * pi, 200 * pi + 1073.92177, 20.0, 10 + 3 * 10 / 8.0},
+            // r 10, q 5, p 7: no ball is larger than the egg is high.
+            {ShapeKind.EGG, List.of(20.0, 12.0, 5.0), 800 * pi, 433.59414 + 507.20899, 12.0, 5 + 3 * 2 / 8.0},
             {ShapeKind.ROD, List.of(8.0, 20.0), 320 * pi, 192 * pi, 8.0, 10.0},
+            {ShapeKind.CAPSULE, List.of(8.0, 20.0), 192 * pi + 256 * pi / 3, 160 * pi, 8.0, 10.0},
+            // r 6, D 12: point 24 above the ball's far side less 6; centroid 6 + 6²/48 past the ball's middle.
+            {ShapeKind.TEARDROP, List.of(12.0, 18.0), 324 * pi, 162 * pi, 12.0, 6.75},
             {ShapeKind.DISC, List.of(20.0, 3.0), 300 * pi, 260 * pi, 3.0, 1.5},
             {ShapeKind.BLOCK, List.of(10.0, 4.0, 6.0), 240.0, 248.0, 4.0, 3.0},
             // r 3, h 4, S 5: T = 2·3·4/8
@@ -33,114 +50,314 @@ public class SolidTest {
             {ShapeKind.DOME, List.of(18.0), 486 * pi, 243 * pi, 9.0, 27.0 / 8},
             // a 4, h 2, ball radius 5: centroid 3·8²/(4·13) − 3
             {ShapeKind.CAP, List.of(8.0, 2.0), 2 * pi * 52 / 6, 36 * pi, 2.0, 192.0 / 52 - 3},
+            {ShapeKind.RING, List.of(24.0, 4.0), 80 * pi * pi, 80 * pi * pi, 4.0, 2.0},
             {ShapeKind.BAND, List.of(26.0, 2.0, 9.0), 504 * pi, 616 * pi, 2.0, 4.5},
+            // The flag: area 600 − 36, edges 100 + 24; its largest circle is 9.5 in radius, right of the hole.
+            {ShapeKind.CUT_OUT, List.of(3.0), 1692.0, 1500.0, 3.0, 1.5},
+            {ShapeKind.CORD, List.of(4.0, 30.0), 120 * pi, 128 * pi, 4.0, 2.0},
+            // One turn on 6/π with pitch 8: the line is √(36 + 64) = 10 long.
+            {ShapeKind.COIL, List.of(1.0, 6 / pi, 1.0, 8.0), 2.5 * pi, 10.5 * pi, 1.0, 4.5},
+            // b = 1, three turns of pitch 2π: (r√(r² + 1) + asinh r)/2 with r = 6π is 179.7184.
+            {ShapeKind.SPIRAL, List.of(2.0, 3.0, 2 * pi), 179.7184 * pi, 179.7184 * 2 * pi + 2 * pi, 2.0, 1.0},
+            // Two cords of 2: their middles 2 apart go round twice over 3π: each √(9π² + 16π²) = 5π.
+            {ShapeKind.TWIST, List.of(2.0, 2.0, 3 * pi, 2.0), 10 * pi * pi, 20 * pi * pi + 4 * pi, 2.0, 2.0},
         };
     }
 
     @Test(dataProvider = "workedByHand")
     public void measuresAreThoseWorkedByHand(
-            ShapeKind kind, List<Double> mm, double volume, double surface, double thickest, double centroid) {
-        Solid solid = kind.make(mm);
-        assertThat(solid.volume().mm3()).isCloseTo(volume, within(1e-9 * volume));
-        assertThat(solid.surface().mm2()).isCloseTo(surface, within(1e-9 * surface));
+            ShapeKind kind, List<Double> values, double volume, double surface, double thickest, double centroid) {
+        Solid solid = Shapes.make(kind, values);
+        assertThat(solid.volume().mm3()).isCloseTo(volume, within(1e-5 * volume));
+        assertThat(solid.surface().mm2()).isCloseTo(surface, within(1e-5 * surface));
         assertThat(solid.thickestSection().mm()).isCloseTo(thickest, within(1e-9));
         assertThat(solid.centroidHeight().mm()).isCloseTo(centroid, within(1e-9));
-        assertThat(solid.dimensions()).extracting(Length::mm).isEqualTo(mm);
-        assertThat(solid.kind().make(mm)).isEqualTo(solid);
+        assertThat(solid.dimensions()).isEqualTo(values);
+        assertThat(Shapes.make(solid.kind(), values)).isEqualTo(solid);
     }
 
-    /** Two hundred random solids that take a core, with a wall that leaves one. */
+    /** Twelve solids of every kind, drawn by lot. */
+    @DataProvider
+    public Object[][] every() {
+        SplittableRandom random = new SplittableRandom(20);
+        return Stream.of(ShapeKind.values())
+                .flatMap(kind -> IntStream.range(0, 12).mapToObj(i -> new Object[] {Shapes.of(kind, random)}))
+                .toArray(Object[][]::new);
+    }
+
+    /** Those that take a core, with a wall that leaves one; an open base for every other one that can have it. */
     @DataProvider
     public Object[][] cored() {
-        SplittableRandom random = new SplittableRandom(20);
+        SplittableRandom random = new SplittableRandom(21);
         List<Object[]> rows = new ArrayList<>();
-        while (rows.size() < 200) {
-            ShapeKind kind = ShapeKind.values()[random.nextInt(ShapeKind.values().length)];
-            List<Double> mm = new ArrayList<>();
-            kind.dimensions().forEach(d -> mm.add(random.nextDouble(20, 60)));
-            if (kind == ShapeKind.CAP) {
-                mm.set(1, mm.get(0) / 2 * random.nextDouble(0.5, 1));
-            }
-            if (!kind.sheet()) {
-                Solid solid = kind.make(mm);
-                double most = solid.thickestSection().mm() / 2;
-                rows.add(new Object[] {solid, new Length(most * random.nextDouble(0.25, 0.9))});
+        for (Object[] row : every()) {
+            Solid solid = (Solid) row[0];
+            if (solid.kind().takesCore()) {
+                double half = solid.thickestSection().mm() / 2;
+                double most =
+                        solid instanceof Egg egg ? Math.min(half, egg.widestAt().mm()) : half;
+                Floor floor = solid.kind().flatBase() && rows.size() % 2 == 0 ? Floor.OPEN : Floor.COVERED;
+                rows.add(new Object[] {solid, new Length(most * random.nextDouble(0.25, 0.8)), floor});
             }
         }
         return rows.toArray(Object[][]::new);
     }
 
-    @Test(dataProvider = "cored")
-    public void volumeAndSurfaceAgreeWithTheSectionTurnedRoundTheAxis(Solid solid, Length wall) {
-        if (solid.kind() == ShapeKind.BLOCK) {
+    @Test(dataProvider = "every")
+    public void turnedSolidsAgreeWithTheirSectionTurnedRoundTheAxis(Solid solid) {
+        if (solid instanceof Turned) {
+            Meridian section = new Meridian(solid);
+            assertThat(section.volume()).isCloseTo(solid.volume().mm3(), HALF_PERCENT);
+            assertThat(section.surface()).isCloseTo(solid.surface().mm2(), HALF_PERCENT);
+            assertThat(section.centroid()).isCloseTo(solid.centroidHeight().mm(), HALF_PERCENT);
+        }
+    }
+
+    /** Simpson's rule over the areas of the level sections, whose outlines are within 0.05 mm. */
+    @Test(dataProvider = "every")
+    public void levelSectionsAddUpToTheVolumeAndItsCentre(Solid solid) {
+        if (solid instanceof Strand) {
             return;
         }
-        Meridian section = new Meridian(solid);
-        assertThat(section.volume()).isCloseTo(solid.volume().mm3(), Percentage.withPercentage(0.5));
-        assertThat(section.surface()).isCloseTo(solid.surface().mm2(), Percentage.withPercentage(0.5));
-        assertThat(section.centroid()).isCloseTo(solid.centroidHeight().mm(), Percentage.withPercentage(0.5));
-    }
-
-    @Test(dataProvider = "cored")
-    public void everyFaceOfTheInsetLiesOneWallInside(Solid solid, Length wall) {
-        Solid inner = solid.inset(wall).orElseThrow();
-        Meridian outline = new Meridian(solid);
-        for (Outline.Point corner : inner.section().get(0).points()) {
-            double distance = outline.distance(corner.acrossMm(), corner.upMm() + wall.mm());
-            assertThat(distance).isCloseTo(wall.mm(), within(2 * Outline.FLATNESS_MM));
+        double tall = solid.box().height().mm();
+        int slices = 400;
+        double volume = 0;
+        double moment = 0;
+        for (int i = 0; i < slices; i++) {
+            double up = tall * (i + 0.5) / slices;
+            double area = solid.level(up).stream().mapToDouble(SolidTest::area).sum();
+            volume += area * tall / slices;
+            moment += area * up * tall / slices;
         }
+        assertThat(volume).isCloseTo(solid.volume().mm3(), Percentage.withPercentage(1));
+        assertThat(moment / volume).isCloseTo(solid.centroidHeight().mm(), Percentage.withPercentage(1));
+    }
+
+    /** The shoelace sum; holes run the other way round and count as less. */
+    private static double area(Outline outline) {
+        List<Outline.Point> p = outline.points();
+        double twice = 0;
+        for (int i = 0; i < p.size(); i++) {
+            Outline.Point next = p.get((i + 1) % p.size());
+            twice += p.get(i).acrossMm() * next.upMm()
+                    - next.acrossMm() * p.get(i).upMm();
+        }
+        return twice / 2;
+    }
+
+    @Test(dataProvider = "every")
+    public void theHullFillsTheBoxAndStandsOnTheGround(Solid solid) {
+        List<Point3> hull = solid.hull();
+        double slack = 3 * Outline.FLATNESS_MM;
+        assertThat(spread(hull.stream().map(Point3::acrossMm).toList()))
+                .isLessThanOrEqualTo(solid.box().width().mm() + slack);
+        assertThat(spread(hull.stream().map(Point3::frontMm).toList()))
+                .isLessThanOrEqualTo(solid.box().depth().mm() + slack);
+        List<Double> ups = hull.stream().map(Point3::upMm).toList();
+        assertThat(spread(ups)).isCloseTo(solid.box().height().mm(), within(slack));
+        assertThat(ups.stream().mapToDouble(u -> u).min().orElse(9)).isCloseTo(0, within(slack));
+    }
+
+    private static double spread(List<Double> values) {
+        return values.stream().mapToDouble(v -> v).max().orElse(0)
+                - values.stream().mapToDouble(v -> v).min().orElse(0);
+    }
+
+    @Test(dataProvider = "every")
+    public void turnedEveryWayItKeepsItsVolumeAndItsCentreLiesWhereItsOutlineSays(Solid solid) {
+        for (Facing facing : Facing.values()) {
+            Posed posed = new Posed(solid, facing);
+            double slack = 3 * Outline.FLATNESS_MM;
+            List<Double> ups = posed.hull().stream().map(Point3::upMm).toList();
+            assertThat(spread(ups)).isCloseTo(posed.box().height().mm(), within(slack));
+            assertThat(ups.stream().mapToDouble(u -> u).min().orElse(9)).isCloseTo(0, within(slack));
+            Point3 middle = posed.centroid();
+            assertThat(middle.upMm()).isBetween(0.0, posed.box().height().mm());
+            assertThat(Math.abs(middle.acrossMm()))
+                    .isLessThanOrEqualTo(posed.box().width().mm() / 2);
+            assertThat(Math.abs(middle.frontMm()))
+                    .isLessThanOrEqualTo(posed.box().depth().mm() / 2);
+        }
+        Point3 twice = new Posed(solid, Facing.DOWN).turned(new Posed(solid, Facing.DOWN).turned(solid.centroid()));
+        assertThat(twice.upMm()).isCloseTo(solid.centroid().upMm(), within(1e-9));
+    }
+
+    /** Exact insets lie one wall inside; approximate ones nowhere deeper, and as near as they say. */
+    @Test(dataProvider = "cored")
+    public void everyFaceOfTheInsetLiesOneWallInside(Solid solid, Length wall, Floor floor) {
+        Inset inset = solid.inset(wall, floor).orElseThrow();
+        Inset.Core core = inset.cores().get(0);
+        Meridian outline = new Meridian(solid);
+        double nearest = Double.POSITIVE_INFINITY;
+        for (Outline.Point corner : core.solid().section().get(0).points()) {
+            double up = corner.upMm() + core.raisedMm();
+            if (solid instanceof Ring || up < 1e-6) {
+                continue;
+            }
+            double distance = floor == Floor.OPEN
+                    ? outline.distanceAbove(corner.acrossMm(), up)
+                    : outline.distance(corner.acrossMm(), up);
+            nearest = Math.min(nearest, distance);
+            assertThat(distance).isLessThanOrEqualTo(wall.mm() + 2 * Outline.FLATNESS_MM);
+            if (inset.exact()) {
+                assertThat(distance).isCloseTo(wall.mm(), within(2 * Outline.FLATNESS_MM));
+            }
+        }
+        if (!(solid instanceof Ring) && !(solid instanceof Ellipsoid)) {
+            assertThat(nearest).isCloseTo(inset.thinnest().mm(), within(2 * Outline.FLATNESS_MM));
+        }
+        assertThat(inset.volume().mm3()).isBetween(0.0, solid.volume().mm3());
+    }
+
+    /** The wall of a pressed ball, searched over both surfaces in three dimensions. */
+    @Test
+    public void thePressedBallIsNowhereThickerThanAskedAndAsThinAsItSays() {
+        Ellipsoid pressed = new Ellipsoid(new Length(60), new Length(40), new Length(24));
+        Inset inset = pressed.inset(new Length(4), Floor.COVERED).orElseThrow();
+        List<double[]> outer = cloud(30, 20, 12, 360);
+        double thinnest = 9;
+        double thickest = 0;
+        for (double[] p : cloud(26, 16, 8, 40)) {
+            double nearest = Double.POSITIVE_INFINITY;
+            for (double[] q : outer) {
+                double dx = p[0] - q[0];
+                double dy = p[1] - q[1];
+                double dz = p[2] - q[2];
+                nearest = Math.min(nearest, dx * dx + dy * dy + dz * dz);
+            }
+            thinnest = Math.min(thinnest, Math.sqrt(nearest));
+            thickest = Math.max(thickest, Math.sqrt(nearest));
+        }
+        assertThat(inset.thinnest().mm()).isCloseTo(thinnest, within(0.03));
+        assertThat(thickest).isLessThanOrEqualTo(4.01);
+        assertThat(inset.thickest().diameter().mm()).isEqualTo(4);
+        assertThat(inset.exact()).isFalse();
+    }
+
+    private static List<double[]> cloud(double a, double b, double c, int n) {
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i <= n; i++) {
+            for (int j = 0; j <= n; j++) {
+                double t = Math.PI / 2 * i / n;
+                double f = Math.PI / 2 * j / n;
+                points.add(
+                        new double[] {a * Math.cos(t) * Math.cos(f), b * Math.cos(t) * Math.sin(f), c * Math.sin(t)});
+            }
+        }
+        return points;
     }
 
     @Test(dataProvider = "cored")
-    public void theThickestWallIsTheLargestBallThatFitsInTheClay(Solid solid, Length wall) {
-        InnerBall ball = solid.thickestInWall(wall);
+    public void theThickestWallIsTheLargestBallThatFitsInTheClay(Solid solid, Length wall, Floor floor) {
+        Inset inset = solid.inset(wall, floor).orElseThrow();
+        InnerBall ball = inset.thickest();
         double said = ball.diameter().mm();
-        Solid inner = solid.inset(wall).orElseThrow();
-        Meridian outline = new Meridian(solid);
-        assertThat(outline.distance(ball.acrossMm(), ball.upMm())).isCloseTo(said / 2, within(2 * Outline.FLATNESS_MM));
+        if (solid instanceof Turned && inset.exact()) {
+            Inset.Core core = inset.cores().get(0);
+            double found = new Meridian(solid).largestBall(new Meridian(core.solid()), core.raisedMm());
+            assertThat(said).isCloseTo(found, Percentage.withPercentage(2));
+        } else if (solid instanceof Block) {
+            double corner = cornerBall(wall.mm());
+            assertThat(said).isCloseTo(corner, Percentage.withPercentage(0.1));
+        } else {
+            assertThat(said).isCloseTo(wall.mm(), within(1e-9));
+        }
         InnerBall whole = solid.thickest();
-        assertThat(outline.distance(whole.acrossMm(), whole.upMm()))
-                .isGreaterThan(whole.diameter().mm() / 2 - 2 * Outline.FLATNESS_MM);
-        double found = solid.kind() == ShapeKind.BLOCK
-                ? cornerBall(wall.mm())
-                : outline.largestBall(new Meridian(inner), wall.mm());
-        assertThat(said).isCloseTo(found, Percentage.withPercentage(2));
+        if (solid instanceof Turned) {
+            assertThat(new Meridian(solid)
+                            .distance(whole.middle().acrossMm(), whole.middle().upMm()))
+                    .isGreaterThan(whole.diameter().mm() / 2 - 2 * Outline.FLATNESS_MM);
+        }
     }
 
     /** Steps a ball's centre along the diagonal of a square corner of three walls. */
     private static double cornerBall(double wall) {
         double best = 0;
         for (double r = wall / 2; r < wall; r += wall / 5000) {
-            if (Math.sqrt(3) * (wall - r) >= r) {
-                best = r;
-            }
+            boolean corner = Math.sqrt(3) * (wall - r) >= r;
+            best = corner ? r : best;
         }
         return 2 * best;
     }
 
-    @Test
-    public void aWallOfHalfTheThickestSectionLeavesNoCoreAndSheetsNeverTakeOne() {
-        for (Object[] row : cored()) {
-            Solid solid = (Solid) row[0];
+    @Test(dataProvider = "cored")
+    public void aWallOfHalfTheThickestSectionLeavesNoCore(Solid solid, Length wall, Floor floor) {
+        if (floor == Floor.COVERED) {
             Length half = solid.thickestSection().times(0.5);
-            assertThat(solid.inset(half.times(1.0001))).isEmpty();
-            assertThat(solid.inset(half.times(0.999))).isPresent();
+            assertThat(solid.inset(half.times(1.0001), floor)).isEmpty();
+            if (!(solid instanceof Egg)) {
+                assertThat(solid.inset(half.times(0.999), floor)).isPresent();
+            }
+        } else {
+            double closed = solid.inset(wall, Floor.COVERED)
+                    .map(inset -> inset.volume().mm3())
+                    .orElse(0.0);
+            assertThat(solid.inset(wall, floor).orElseThrow().volume().mm3()).isGreaterThan(closed);
         }
-        assertThat(new Disc(new Length(30), new Length(3)).inset(new Length(1))).isEqualTo(Optional.empty());
-        assertThat(new Band(new Length(30), new Length(3), new Length(9)).inset(new Length(1)))
-                .isEmpty();
+    }
+
+    @Test(dataProvider = "every")
+    public void sheetsCordsAndTubesTakeNoCore(Solid solid) {
+        boolean cored = solid.inset(new Length(0.6), Floor.COVERED).isPresent();
+        assertThat(cored).isEqualTo(solid.kind().takesCore());
+    }
+
+    @Test(dataProvider = "every")
+    public void scalingEveryLengthByThreeScalesVolumeBy27AndSurfaceBy9(Solid solid) {
+        Solid large = Scaled.by(solid, 3);
+        assertThat(large.volume().mm3()).isCloseTo(27 * solid.volume().mm3(), TENTH_PERCENT);
+        assertThat(large.surface().mm2()).isCloseTo(9 * solid.surface().mm2(), TENTH_PERCENT);
+        assertThat(large.thickestSection().mm())
+                .isCloseTo(3 * solid.thickestSection().mm(), TENTH_PERCENT);
+        assertThat(large.box().height().mm()).isCloseTo(3 * solid.box().height().mm(), TENTH_PERCENT);
+    }
+
+    /** A row of lobes: their clay is more than that of one core, and each two are one wall apart. */
+    @Test
+    public void lobesStandInARowOneWallApart() {
+        Length wall = new Length(4);
+        Rod rod = new Rod(new Length(30), new Length(90));
+        double one =
+                Lobes.of(rod, wall, Floor.COVERED, 1).orElseThrow().volume().mm3();
+        // Three of (82 − 8)/3 mm in a bore of 22.
+        Inset three = Lobes.of(rod, wall, Floor.COVERED, 3).orElseThrow();
+        assertThat(three.volume().mm3())
+                .isCloseTo(Math.PI * 121 * 74, TENTH_PERCENT)
+                .isLessThan(one);
+        assertThat(three.cores()).hasSize(3);
+        assertThat(three.cores().get(1).raisedMm() - three.cores().get(0).raisedMm())
+                .isCloseTo(74 / 3.0 + 4, within(1e-9));
+        // A ball between two edges one wall apart and the outer face: r = 4·(1 + 1/4)/2.
+        assertThat(three.thickest().diameter().mm()).isGreaterThanOrEqualTo(5);
+        Block beam = new Block(new Length(90), new Length(30), new Length(20));
+        Inset across = Lobes.of(beam, wall, Floor.OPEN, 2).orElseThrow();
+        assertThat(across.volume().mm3()).isCloseTo(78 * 22 * 16, TENTH_PERCENT);
+        assertThat(across.cores().get(0).acrossMm()).isCloseTo(-21.5, within(1e-9));
+        assertThat(Lobes.splits(new Ball(new Length(40)))).isFalse();
+        assertThat(Lobes.of(rod, new Length(14), Floor.COVERED, 8)).isEmpty();
     }
 
     @Test
-    public void scalingBothDimensionsByThreeScalesVolumeBy27AndSurfaceBy9() {
-        for (Object[] row : cored()) {
-            Solid solid = (Solid) row[0];
-            Solid large = solid.kind()
-                    .make(solid.dimensions().stream().map(d -> d.mm() * 3).toList());
-            assertThat(large.volume().mm3()).isCloseTo(27 * solid.volume().mm3(), TENTH_PERCENT);
-            assertThat(large.surface().mm2()).isCloseTo(9 * solid.surface().mm2(), TENTH_PERCENT);
-            assertThat(large.thickestSection().mm())
-                    .isCloseTo(3 * solid.thickestSection().mm(), TENTH_PERCENT);
+    public void whatDoesNotGoTogetherIsRefusedAtItsDimension() {
+        assertThat(field(ShapeKind.EGG, 20, 30, 16)).isEqualTo("widestAtMm");
+        assertThat(field(ShapeKind.CAPSULE, 20, 19)).isEqualTo("lengthMm");
+        assertThat(field(ShapeKind.TEARDROP, 20, 20)).isEqualTo("lengthMm");
+        assertThat(field(ShapeKind.RING, 20, 11)).isEqualTo("tubeMm");
+        assertThat(field(ShapeKind.CAP, 20, 11)).isEqualTo("heightMm");
+        assertThat(field(ShapeKind.COIL, 3, 20, 2, 2)).isEqualTo("pitchMm");
+        assertThat(field(ShapeKind.SPIRAL, 3, 4, 2)).isEqualTo("pitchMm");
+        for (double bad : new double[] {0, -5, 1e9, Double.NaN, Double.POSITIVE_INFINITY}) {
+            assertThat(field(ShapeKind.BALL, bad)).isEqualTo("diameterMm");
+            assertThat(field(ShapeKind.TWIST, 2, 2, bad, 2)).isEqualTo("lengthMm");
         }
+        assertThat(Refusals.of(() -> ShapeKind.CUT_OUT.make(List.of(3.0)))
+                        .get(0)
+                        .field())
+                .isEqualTo("outline");
+    }
+
+    private static String field(ShapeKind kind, double... values) {
+        List<Double> list = DoubleStream.of(values).boxed().toList();
+        return Refusals.of(() -> kind.make(list)).get(0).field();
     }
 }

@@ -11,6 +11,8 @@ import fairember.core.bake.School;
 import fairember.core.bake.StageKind;
 import fairember.core.colour.MixedColourWorkings;
 import fairember.core.foilcore.SizedCoreWorkings;
+import fairember.core.foilcore.Sleeve;
+import fairember.core.foilcore.SleeveWorkings;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Minutes;
@@ -22,6 +24,7 @@ import fairember.core.piece.MeasuredPiece;
 import fairember.core.portion.PortionWorkings;
 import fairember.core.shape.ShapeKind;
 import fairember.core.shape.ShapeWorkings;
+import fairember.core.shape.Shapes;
 import fairember.core.worth.PieceCostWorkings;
 import fairember.core.worth.PieceCosting;
 import fairember.core.worth.Rates;
@@ -29,6 +32,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
 import net.objecthunter.exp4j.ExpressionBuilder;
 import net.objecthunter.exp4j.function.Function;
 import org.testng.annotations.DataProvider;
@@ -39,11 +43,14 @@ public class WorkingsTest {
     @DataProvider
     public Object[][] workings() {
         List<Workings> all = new ArrayList<>();
+        SplittableRandom random = new SplittableRandom(4);
         for (ShapeKind kind : ShapeKind.values()) {
-            List<Double> mm = new ArrayList<>();
-            kind.dimensions().forEach(d -> mm.add(List.of(24.0, 11.0, 7.0).get(mm.size())));
-            all.add(ShapeWorkings.of(kind.make(mm)));
+            for (int i = 0; i < 4; i++) {
+                all.add(ShapeWorkings.of(Shapes.of(kind, random)));
+            }
         }
+        Sleeve sleeve = Sleeve.size(new Length(7), new Length(40), 6, new Length(2.5), new Length(1), Samples.ROLL);
+        all.add(SleeveWorkings.of(sleeve, Samples.ROLL));
         MeasuredPiece seal = Samples.measured(Samples.seal());
         for (MeasuredPart part : seal.parts()) {
             all.add(PortionWorkings.of(part.portion()));
@@ -106,7 +113,8 @@ public class WorkingsTest {
     }
 
     private static String rename(String formula) {
-        return formula.replaceAll("(?<![A-Za-z_0-9.])(?!(?:min|max|sqrt|ceil|round)\\()([A-Za-z][A-Za-z0-9]*)", "v_$1");
+        return formula.replaceAll(
+                "(?<![A-Za-z_0-9.])(?!(?:min|max|sqrt|ceil|round|log|sin)\\()([A-Za-z][A-Za-z0-9]*)", "v_$1");
     }
 
     private static Function two(String name, boolean least) {

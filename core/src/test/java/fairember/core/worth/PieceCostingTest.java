@@ -60,18 +60,7 @@ public class PieceCostingTest {
 
     @Test
     public void aPriceTheMakerAsksIsKeptAndItsMarginReckoned() {
-        Piece s = Samples.seal();
-        Piece asked = new Piece(
-                s.id(),
-                s.name(),
-                s.kind(),
-                s.pose(),
-                s.parts(),
-                s.stages(),
-                s.steps(),
-                s.fittings(),
-                s.gate(),
-                new Money(400));
+        Piece asked = Samples.seal(new Money(400));
         PieceCost cost = PieceCosting.cost(Samples.measured(asked), 12, Samples.RATES, Samples.ROLL, Samples.OVEN);
         assertThat(cost.price().minor()).isEqualTo(400);
         assertThat(cost.kept().minor()).isEqualTo(-50);

@@ -1,0 +1,138 @@
+package fairember.core.cutout;
+
+import fairember.core.measure.Figures;
+import fairember.core.measure.Refused;
+import java.awt.geom.FlatteningPathIterator;
+import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+
+/** Flattens curves and sorts rings into the one outline and its holes. */
+final class RingMaking {
+    /** Greatest distance of a corner-to-corner line from its curve, mm. */
+    static final double FLATNESS_MM = 0.05;
+
+    private static final int DEEPEST = 12;
+    /** Ends nearer than this belong together, mm. */
+    private static final double JOINT_MM = 0.05;
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    private final List<List<Coordinate>> rings = new ArrayList<>();
+    private final List<Coordinate> current = new ArrayList<>();
+    private int points;
+
+    private RingMaking() {}
+
+    /** The outline of a path in mm with y downward. */
+    static CutShape make(Path2D path) {
+        RingMaking making = new RingMaking();
+        making.flatten(path);
+        return CutShape.of(making.sorted());
+    }
+
+    private void flatten(Path2D path) {
+        PathIterator flat = new FlatteningPathIterator(path.getPathIterator(null), FLATNESS_MM / 2, DEEPEST);
+        double[] at = new double[6];
+        boolean open = false;
+        for (; !flat.isDone(); flat.next()) {
+            int kind = flat.currentSegment(at);
+            if (kind == PathIterator.SEG_MOVETO) {
+                finish(open);
+                current.add(new Coordinate(at[0], -at[1]));
+                open = true;
+            } else if (kind == PathIterator.SEG_LINETO) {
+                add(new Coordinate(at[0], -at[1]));
+            } else if (kind == PathIterator.SEG_CLOSE) {
+                finish(false);
+                open = false;
+            }
+        }
+        finish(open);
+        if (rings.isEmpty()) {
+            throw new Refused(
+                    "outline",
+                    "no outline",
+                    "one closed outline",
+                    "Draw a closed path, polygon, circle, ellipse or rectangle.");
+        }
+    }
+
+    private void add(Coordinate corner) {
+        if (!Double.isFinite(corner.x) || !Double.isFinite(corner.y)) {
+            throw new Refused(
+                    "outline", "a corner at no finite place", "places within the page", "Save the file anew.");
+        }
+        if (current.isEmpty() || corner.distance(current.get(current.size() - 1)) > 1e-6) {
+            current.add(corner);
+            if (++points > CutShape.MOST_POINTS) {
+                throw new Refused(
+                        "outline",
+                        "more than " + CutShape.MOST_POINTS + " corners",
+                        "up to " + CutShape.MOST_POINTS,
+                        "Simplify the outline.");
+            }
+        }
+    }
+
+    private void finish(boolean open) {
+        if (current.size() > 1 && current.get(0).distance(current.get(current.size() - 1)) <= JOINT_MM) {
+            current.remove(current.size() - 1);
+            open = false;
+        }
+        if (open && current.size() > 1) {
+            throw new Refused(
+                    "outline",
+                    "an open outline, its ends %s mm apart"
+                            .formatted(Figures.show(Math.round(
+                                            current.get(0).distance(current.get(current.size() - 1)) * 10)
+                                    / 10.0)),
+                    "closed outlines",
+                    "Close the path in the drawing program.");
+        }
+        if (current.size() >= 3) {
+            rings.add(List.copyOf(current));
+        }
+        current.clear();
+    }
+
+    /** The largest ring first; all others must be holes in it, side by side. */
+    private List<CutShape.Ring> sorted() {
+        List<Polygon> polygons =
+                new ArrayList<>(rings.stream().map(RingMaking::polygon).toList());
+        polygons.sort((a, b) -> Double.compare(b.getArea(), a.getArea()));
+        Polygon outer = polygons.get(0);
+        for (Polygon hole : polygons.subList(1, polygons.size())) {
+            if (!outer.covers(hole.getExteriorRing())) {
+                throw new Refused(
+                        "outline",
+                        polygons.size() + " outlines apart from each other",
+                        "one outline, with holes in it if there are any",
+                        "Keep one shape in each file, or join them.");
+            }
+        }
+        return polygons.stream().map(RingMaking::ring).toList();
+    }
+
+    private static Polygon polygon(List<Coordinate> ring) {
+        List<Coordinate> closed = new ArrayList<>(ring);
+        closed.add(ring.get(0).copy());
+        LinearRing line = GEOMETRY.createLinearRing(closed.toArray(Coordinate[]::new));
+        return GEOMETRY.createPolygon(line);
+    }
+
+    private static CutShape.Ring ring(Polygon polygon) {
+        Coordinate[] corners = polygon.getExteriorRing().getCoordinates();
+        List<Double> xy = new ArrayList<>();
+        for (int i = 0; i < corners.length - 1; i++) {
+            xy.add(corners[i].x);
+            xy.add(corners[i].y);
+        }
+        return new CutShape.Ring(xy);
+    }
+}

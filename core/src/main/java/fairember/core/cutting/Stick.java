@@ -1,0 +1,13 @@
+package fairember.core.cutting;
+
+/**
+ * Something to cut from: a block of so many grams, a coil of so many mm.
+ *
+ * @param name what it is called
+ * @param size above 0, in the unit of what is cut from it
+ */
+public record Stick(String name, double size) {
+    public Stick {
+        Want.SIZE.check(size);
+    }
+}

@@ -1,0 +1,88 @@
+package fairember.core.piece;
+
+import fairember.core.bake.SharedWindow;
+import fairember.core.finding.Finding;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.Sleeve;
+import fairember.core.measure.Figures;
+import fairember.core.measure.Length;
+import fairember.core.measure.Temperature;
+import fairember.core.shape.Band;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Works out the sleeves of inserts, and what a stage bake must keep for those that stay in. */
+final class InsertMeasuring {
+    /** A wrapped band this much narrower than the sleeve does not go round it. */
+    private static final double TIGHT_MM = 0.2;
+    /** A wrapped band this near in size is taken to go round the insert. */
+    private static final double NEAR_MM = 3;
+
+    private InsertMeasuring() {}
+
+    static MeasuredInsert measure(Insert insert, List<Part> parts, FoilRoll roll) {
+        Sleeve sleeve =
+                Sleeve.size(insert.across(), insert.covered(), insert.turns(), insert.sheet(), insert.seam(), roll);
+        List<Finding> findings = new ArrayList<>();
+        for (Part part : parts) {
+            if (part.solid() instanceof Band band) {
+                double short0 = sleeve.outer().mm() - band.around().mm();
+                if (short0 > TIGHT_MM && short0 < NEAR_MM) {
+                    findings.add(Finding.warns(
+                            "band-tight",
+                            "%s is wrapped around %s, but %s with its foil is %s."
+                                    .formatted(part.name(), mm(band.around()), insert.name(), mm(sleeve.outer())),
+                            "Wrap it around %s, or take fewer turns of foil.".formatted(mm(sleeve.outer())),
+                            part.name(),
+                            insert.name()));
+                }
+            }
+        }
+        if (insert.covered().compareTo(insert.length()) > 0) {
+            findings.add(Finding.warns(
+                    "insert-short",
+                    "%s is %s long, but %s of it is covered."
+                            .formatted(insert.name(), mm(insert.length()), mm(insert.covered())),
+                    "Check its two lengths.",
+                    insert.name()));
+        }
+        return new MeasuredInsert(insert, sleeve, findings);
+    }
+
+    /** The window with every insert that stays in kept under its ceiling, as far as the clay allows. */
+    static SharedWindow under(SharedWindow window, List<Insert> inserts) {
+        SharedWindow held = window;
+        for (Insert insert : inserts) {
+            Temperature ceiling = insert.ceiling();
+            if (insert.stays() && ceiling != null && ceiling.compareTo(window.low()) >= 0) {
+                held = held.under(ceiling);
+            }
+        }
+        return held;
+    }
+
+    /** Inserts that cannot take the coolest bake that cures the clay. */
+    static List<Finding> tooHot(String about, SharedWindow window, List<Insert> inserts) {
+        List<Finding> findings = new ArrayList<>();
+        for (Insert insert : inserts) {
+            Temperature ceiling = insert.ceiling();
+            if (insert.stays() && ceiling != null && ceiling.compareTo(window.low()) < 0) {
+                findings.add(Finding.breaks(
+                        "insert-ceiling",
+                        "%s: %s may get %s °C hot, but its clay needs %s °C or more."
+                                .formatted(
+                                        about,
+                                        insert.name(),
+                                        Figures.show(ceiling.c()),
+                                        Figures.show(window.low().c())),
+                        "Take it out before the oven, or use a clay that cures cooler.",
+                        insert.name()));
+            }
+        }
+        return findings;
+    }
+
+    private static String mm(Length length) {
+        return Figures.show(Math.round(length.mm() * 100) / 100.0, "mm");
+    }
+}

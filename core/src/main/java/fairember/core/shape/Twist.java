@@ -1,0 +1,87 @@
+package fairember.core.shape;
+
+import fairember.core.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Several cords twisted about each other, lying across: cord d, n cords, twisted length L, N turns; their centres go round a circle of d/sin(π/n). */
+public record Twist(Length cord, int strands, Length length, double turns) implements Strand {
+
+    @Override
+    public ShapeKind kind() {
+        return ShapeKind.TWIST;
+    }
+
+    @Override
+    public List<Double> dimensions() {
+        return List.of(cord.mm(), (double) strands, length.mm(), turns);
+    }
+
+    /** Circle that the centres of the cords go round, mm. */
+    double around() {
+        return cord.mm() / Math.sin(Math.PI / strands);
+    }
+
+    /** √(L² + (N·π·D)²) of one cord. */
+    @Override
+    public Length centreLine() {
+        return new Length(Math.hypot(length.mm(), turns * Math.PI * around()));
+    }
+
+    @Override
+    public InnerBall thickest() {
+        return InnerBall.of(Math.min(cord.mm(), length.mm()), 0, tall() - cord.mm() / 2);
+    }
+
+    private double tall() {
+        return around() + cord.mm();
+    }
+
+    @Override
+    public Box box() {
+        return Box.mm(length.mm(), tall(), tall());
+    }
+
+    @Override
+    public Length centroidHeight() {
+        return new Length(tall() / 2);
+    }
+
+    @Override
+    public List<Outline> section() {
+        return front();
+    }
+
+    @Override
+    public List<Outline> front() {
+        return Curves.strands(length.mm(), cord.mm(), around() / 2, turns, strands).stream()
+                .map(outline -> outline.moved(-length.mm() / 2, tall() / 2))
+                .toList();
+    }
+
+    @Override
+    public List<Outline> side() {
+        List<Outline> ends = new ArrayList<>();
+        Outline round = Curves.circle(cord.mm() / 2);
+        for (int k = 0; k < strands; k++) {
+            double angle = 2 * Math.PI * k / strands;
+            ends.add(round.moved(around() / 2 * Math.cos(angle), tall() / 2 + around() / 2 * Math.sin(angle)));
+        }
+        return ends;
+    }
+
+    @Override
+    public List<Outline> plan() {
+        return front().stream().map(outline -> outline.moved(0, -tall() / 2)).toList();
+    }
+
+    @Override
+    public List<Outline> level(double upMm) {
+        return upMm < 0 || upMm > tall() ? List.of() : plan();
+    }
+
+    @Override
+    public List<Point3> hull() {
+        return new Cord(new Length(tall()), length).hull();
+    }
+}

@@ -1,0 +1,46 @@
+package fairember.core.shape;
+
+import fairember.core.cutout.CutShape;
+import fairember.core.cutout.SvgReading;
+import java.util.List;
+import java.util.SplittableRandom;
+
+/** Solids with dimensions drawn by lot, of every kind. */
+public final class Shapes {
+    /** A flag with a hole: 30 × 20 less a hole of 6 across. */
+    public static final CutShape FLAG = SvgReading.read(
+            "<svg viewBox='0 0 30 20' width='30mm' height='20mm'><path d='M0 0H30V20H0Z M5 8h6v6h-6z'/></svg>");
+
+    private Shapes() {}
+
+    public static Solid of(ShapeKind kind, SplittableRandom random) {
+        double a = random.nextDouble(20, 60);
+        double b = random.nextDouble(20, 60);
+        double c = random.nextDouble(20, 60);
+        double share = random.nextDouble(0.3, 0.5);
+        double cord = random.nextDouble(2, 5);
+        return make(
+                kind,
+                switch (kind) {
+                    case BALL, DOME -> List.of(a);
+                    case ELLIPSOID, FRUSTUM, BLOCK -> List.of(a, b, c);
+                    case EGG -> List.of(a, b, b * share);
+                    case TEARDROP -> List.of(a, a * (1 + share));
+                    case CAPSULE -> List.of(a, a + b);
+                    case ROD, CONE -> List.of(a, b);
+                    case CAP -> List.of(a, a * share);
+                    case RING -> List.of(a, a * share * 0.8);
+                    case DISC -> List.of(a, cord);
+                    case CUT_OUT -> List.of(cord);
+                    case BAND -> List.of(a, cord, b);
+                    case CORD -> List.of(cord, a);
+                    case COIL -> List.of(cord, a, (double) random.nextInt(1, 6), cord + 3 * share);
+                    case SPIRAL -> List.of(cord, (double) random.nextInt(2, 6), cord + share);
+                    case TWIST -> List.of(cord, (double) random.nextInt(2, 5), a, 4 * share);
+                });
+    }
+
+    public static Solid make(ShapeKind kind, List<Double> values) {
+        return kind.make(values, kind == ShapeKind.CUT_OUT ? FLAG : null);
+    }
+}
