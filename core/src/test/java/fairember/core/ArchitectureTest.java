@@ -40,6 +40,7 @@ public class ArchitectureTest {
     private static final Map<String, List<String>> LIBRARIES = Map.of(
             "colour", List.of("org.hipparchus.."),
             "shape", List.of("org.hipparchus.."),
+            "balance", List.of("org.locationtech.jts.geom.."),
             "cutout", List.of("org.locationtech.jts..", "org.apache.batik.parser..", "javax.xml.stream.."));
 
     private static final JavaClasses CORE = new ClassFileImporter()

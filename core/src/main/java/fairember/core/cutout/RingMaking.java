@@ -5,6 +5,7 @@ import fairember.core.measure.Refused;
 import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
@@ -15,8 +16,11 @@ import org.locationtech.jts.geom.Polygon;
 /** Flattens curves and sorts rings into the one outline and its holes. */
 final class RingMaking {
     /** Greatest distance of a corner-to-corner line from its curve, mm. */
-    static final double FLATNESS_MM = 0.05;
+    private static final double FLATNESS_MM = 0.05;
+    /** The same as a share of the drawing: a circle then loses 0.06 % of its area. */
+    private static final double FLATNESS_SHARE = 1 / 5000.0;
 
+    private static final double LEAST_FLATNESS_MM = 0.001;
     private static final int DEEPEST = 12;
     /** Ends nearer than this belong together, mm. */
     private static final double JOINT_MM = 0.05;
@@ -37,7 +41,10 @@ final class RingMaking {
     }
 
     private void flatten(Path2D path) {
-        PathIterator flat = new FlatteningPathIterator(path.getPathIterator(null), FLATNESS_MM / 2, DEEPEST);
+        Rectangle2D box = path.getBounds2D();
+        double flatness = Math.min(FLATNESS_MM, FLATNESS_SHARE * Math.max(box.getWidth(), box.getHeight()));
+        PathIterator flat =
+                new FlatteningPathIterator(path.getPathIterator(null), Math.max(flatness, LEAST_FLATNESS_MM), DEEPEST);
         double[] at = new double[6];
         boolean open = false;
         for (; !flat.isDone(); flat.next()) {

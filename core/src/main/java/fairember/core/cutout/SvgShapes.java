@@ -8,7 +8,6 @@ import java.awt.geom.RoundRectangle2D;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.function.Function;
-import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.AWTPolygonProducer;
 import org.apache.batik.parser.ParseException;
 import org.jspecify.annotations.Nullable;
@@ -43,8 +42,8 @@ final class SvgShapes {
             return new Path2D.Double();
         }
         try {
-            return doubled(AWTPathProducer.createShape(new StringReader(data), Path2D.WIND_EVEN_ODD));
-        } catch (IOException | ParseException broken) {
+            return SvgPath.read(data);
+        } catch (ParseException broken) {
             throw new Refused("svg", "a path that cannot be read", "SVG path data", "Save the file anew.");
         }
     }

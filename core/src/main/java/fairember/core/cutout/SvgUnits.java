@@ -23,6 +23,8 @@ final class SvgUnits {
 
     /** From the file's own units to mm, y still downward: the viewBox stretched evenly to the width and height. */
     static AffineTransform rootTransform(@Nullable String width, @Nullable String height, @Nullable String viewBox) {
+        Double wide = millimetres(width);
+        Double high = millimetres(height);
         if (viewBox == null) {
             return AffineTransform.getScaleInstance(PIXEL_MM, PIXEL_MM);
         }
@@ -35,8 +37,6 @@ final class SvgUnits {
         if (!(boxWidth > 0) || !(boxHeight > 0)) {
             throw new Refused("svg", "viewBox " + viewBox, "a width and height above 0", "Save the file anew.");
         }
-        Double wide = millimetres(width);
-        Double high = millimetres(height);
         double scale;
         if (wide != null && high != null) {
             scale = Math.min(wide / boxWidth, high / boxHeight);

@@ -52,6 +52,11 @@ public record Part(
         }
     }
 
+    /** The same part in another size, with another core or elsewhere. */
+    Part with(Solid newSolid, @Nullable CoreSpec newCore, Placement newPlacement) {
+        return new Part(name, newSolid, count, mixId, stage, spares, newCore, around, newPlacement);
+    }
+
     /** The solid as it is turned. */
     public Posed posed() {
         return new Posed(solid, placement.facing());

@@ -105,6 +105,11 @@ public record Piece(
         }
     }
 
+    /** The same piece of other parts. */
+    Piece with(List<Part> newParts, Armature newArmature) {
+        return new Piece(id, name, collection, kind, pose, newParts, stages, steps, fittings, gate, newArmature, price);
+    }
+
     /** All lines to tick before the last bake: its own, then those of its inserts. */
     public List<String> gateLines() {
         List<String> lines = new ArrayList<>(gate);

@@ -64,6 +64,11 @@ public record Placement(
         }
     }
 
+    /** The same lean and arrangement elsewhere. */
+    Placement at(double across, double up, double front) {
+        return new Placement(across, up, front, tiltDeg, arrangement, facing);
+    }
+
     /** The spots of {@code count} copies; every one the same height. */
     public List<Spot> spots(int count) {
         List<Spot> spots = new ArrayList<>();

@@ -9,6 +9,8 @@ import fairember.core.bake.BakeNeeding;
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.School;
 import fairember.core.bake.StageKind;
+import fairember.core.balance.BalanceWorkings;
+import fairember.core.balance.Balancing;
 import fairember.core.colour.MixedColourWorkings;
 import fairember.core.foilcore.SizedCoreWorkings;
 import fairember.core.foilcore.Sleeve;
@@ -50,6 +52,7 @@ public class WorkingsTest {
             }
         }
         Sleeve sleeve = Sleeve.size(new Length(7), new Length(40), 6, new Length(2.5), new Length(1), Samples.ROLL);
+        all.add(BalanceWorkings.of(Balancing.balance(Samples.measured(Samples.seal()))));
         all.add(SleeveWorkings.of(sleeve, Samples.ROLL));
         MeasuredPiece seal = Samples.measured(Samples.seal());
         for (MeasuredPart part : seal.parts()) {
@@ -114,7 +117,7 @@ public class WorkingsTest {
 
     private static String rename(String formula) {
         return formula.replaceAll(
-                "(?<![A-Za-z_0-9.])(?!(?:min|max|sqrt|ceil|round|log|sin)\\()([A-Za-z][A-Za-z0-9]*)", "v_$1");
+                "(?<![A-Za-z_0-9.])(?!(?:min|max|sqrt|ceil|round|log|sin|atan)\\()([A-Za-z][A-Za-z0-9]*)", "v_$1");
     }
 
     private static Function two(String name, boolean least) {

@@ -1,0 +1,37 @@
+package fairember.core.balance;
+
+import fairember.core.measure.Mass;
+
+/** How one earring of a weight is worn: rules of thumb. */
+public enum Wearing {
+    LIGHT("light", 5),
+    USUAL("usual", 8),
+    SHORT("for a short time", 12),
+    AVOID("too heavy", Double.POSITIVE_INFINITY);
+
+    private final String label;
+    private final double mostG;
+
+    Wearing(String label, double mostG) {
+        this.label = label;
+        this.mostG = mostG;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** The heaviest of this kind, g. */
+    public double mostG() {
+        return mostG;
+    }
+
+    static Wearing of(Mass each) {
+        for (Wearing wearing : values()) {
+            if (each.g() <= wearing.mostG) {
+                return wearing;
+            }
+        }
+        return AVOID;
+    }
+}

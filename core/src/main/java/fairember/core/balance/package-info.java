@@ -1,0 +1,8 @@
+/**
+ * Start at {@link fairember.core.balance.Balancing#balance}: whether a piece stands, hangs straight and is light enough to wear, and
+ * what would mend it.
+ */
+@NullMarked
+package fairember.core.balance;
+
+import org.jspecify.annotations.NullMarked;
