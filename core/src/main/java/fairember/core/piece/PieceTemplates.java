@@ -58,8 +58,8 @@ public final class PieceTemplates {
     /** A drop with a ring to hang it by. */
     private Piece charm() {
         List<Part> parts = List.of(
-                part("Drop", ShapeKind.TEARDROP, List.of(13.0, 20.0), 1, null, up(0)),
-                part("Seed", ShapeKind.BALL, List.of(4.0), 1, null, at(0, 8, 6)));
+                part("Drop", ShapeKind.TEARDROP, List.of(11.0, 20.0), 1, null, up(0)),
+                part("Seed", ShapeKind.BALL, List.of(4.0), 1, null, at(0, 7, 5)));
         Armature hung = new Armature(List.of(), List.of(), new Pin(0, 22));
         return piece(PieceKind.CHARM, Pose.LIES, parts, hung, false, List.of("Hole for the ring marked"));
     }
@@ -96,13 +96,13 @@ public final class PieceTemplates {
                 -157);
         List<Part> parts = List.of(
                 part("Socket", ShapeKind.BAND, List.of(7.7, 2.6, 18.0), 1, null, up(0)),
-                part("Figure", ShapeKind.BALL, List.of(20.0), 1, null, up(17)));
+                part("Figure", ShapeKind.BALL, List.of(20.0), 1, 4.0, up(17)));
         return piece(
                 PieceKind.TOPPER,
                 Pose.STANDS,
                 parts,
                 new Armature(List.of(pencil), List.of(), null),
-                false,
+                true,
                 List.of("Sleeve turns freely"));
     }
 
