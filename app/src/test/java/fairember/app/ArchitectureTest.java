@@ -23,6 +23,7 @@ public class ArchitectureTest {
             "ways",
             "shelf",
             "mix",
+            "sheet",
             "piece",
             "oven",
             "run",

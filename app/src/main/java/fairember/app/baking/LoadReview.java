@@ -68,7 +68,7 @@ class LoadReview {
     }
 
     private static boolean gateOpen(Job job) {
-        return job.piece().piece().gate().isEmpty() || job.progress().gatePassed();
+        return job.piece().piece().gateLines().isEmpty() || job.progress().gatePassed();
     }
 
     private static void window(LoadForm load, MeasuredStage stage, String name) {

@@ -57,13 +57,14 @@ public class Database {
     /**
      * Writes, within the running transaction.
      *
+     * @return rows that were written
      * @throws IllegalStateException when no transaction is running
      */
-    public void write(String sql, @Nullable Object... values) {
+    public int write(String sql, @Nullable Object... values) {
         if (WritingTransactions.running(writer) == null) {
             throw new IllegalStateException("Writing needs a transaction.");
         }
-        on(connection -> {
+        return on(connection -> {
             try (PreparedStatement statement = prepared(connection, sql, values)) {
                 return statement.executeUpdate();
             }

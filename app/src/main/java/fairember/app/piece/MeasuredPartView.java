@@ -2,18 +2,35 @@ package fairember.app.piece;
 
 import fairember.app.web.FindingView;
 import fairember.core.foilcore.SizedCore;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
 import fairember.core.piece.MeasuredPart;
 import fairember.core.piece.Placement;
+import fairember.core.portion.BlockShare;
+import fairember.core.portion.Portioning;
+import fairember.core.shape.Band;
 import fairember.core.shape.Box;
+import fairember.core.shape.Point3;
+import fairember.core.shape.Posed;
+import fairember.core.stock.BlockSize;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A part with its sums, for one copy. */
+/**
+ * A part with its sums, for one copy.
+ *
+ * @param cordMm length of the cord, as thick as the studio cuts them, that holds its clay
+ * @param sheetMm length of the sheet of a wrapped band, on the neutral line, seam not counted; null for other shapes
+ * @param share of a block that comes nearest; null when no block of its clays is known
+ */
 public record MeasuredPartView(
         double volumeMm3,
         double surfaceMm2,
         double massG,
         double ballMm,
+        double cordMm,
+        @Nullable Double sheetMm,
+        @Nullable ShareView share,
         double thickestMm,
         ThickestAtView thickestAt,
         double densityGPerCm3,
@@ -25,10 +42,11 @@ public record MeasuredPartView(
         List<SpotView> spots,
         List<List<Double>> section,
         List<List<Double>> front,
+        List<List<Double>> side,
         @Nullable SizedCoreView core,
         List<FindingView> findings) {
 
-    /** Where the largest ball in the clay has its middle, from the middle of the part's base. */
+    /** Where the largest ball in the clay has its middle, from the middle of the part's base, as it is turned. */
     public record ThickestAtView(double acrossMm, double upMm) {}
 
     /** Width across, depth front to back, height. */
@@ -38,61 +56,96 @@ public record MeasuredPartView(
         }
     }
 
-    /** Where a copy stands: the middle of its base, and its lean. */
-    public record SpotView(double acrossMm, double upMm, double frontMm, double tiltDeg) {
+    /** Where a copy stands: the middle of its base, its lean, and whether it is mirrored left for right. */
+    public record SpotView(double acrossMm, double upMm, double frontMm, double tiltDeg, boolean mirrored) {
         static SpotView of(Placement.Spot spot) {
-            return new SpotView(spot.acrossMm(), spot.upMm(), spot.frontMm(), spot.tiltDeg());
+            return new SpotView(spot.acrossMm(), spot.upMm(), spot.frontMm(), spot.tiltDeg(), spot.mirrored());
         }
     }
 
-    /** The core of one copy; its outline stands one shell above the part's base. */
+    /** The nearest share of a block: whole ones, and one of so many pieces (0 for none), and by how much it is more. */
+    public record ShareView(double blockG, int whole, int pieces, double errorPercent) {
+        public static ShareView of(BlockShare share) {
+            return new ShareView(share.block().g(), share.whole(), share.pieces(), 100 * share.error());
+        }
+    }
+
+    /** The core of one copy, as it is turned; its sections lie in the part's own. */
     public record SizedCoreView(
             ShapeForm shape,
+            int lobes,
             double shellMm,
+            double thinnestMm,
             double thickestMm,
+            boolean exact,
+            double packedGPerCm3,
             double foilG,
             double foilMm2,
             double tornMm,
+            int vents,
             double claySavedG,
+            double weightSavedG,
+            long moneySavedMinor,
+            double minutesSaved,
             List<List<Double>> section) {
-        static SizedCoreView of(SizedCore core, double claySavedG) {
+        static SizedCoreView of(SizedCore core, MeasuredPart measured) {
+            Posed posed = measured.part().posed();
             return new SizedCoreView(
                     ShapeForm.of(core.inner()),
+                    core.inset().cores().size(),
+                    core.spec().shell().mm(),
                     core.thinnest().mm(),
                     core.thickest().diameter().mm(),
+                    core.inset().exact(),
+                    core.density().gPerCm3(),
                     core.foil().g(),
                     core.foilArea().mm2(),
                     core.torn().mm(),
-                    claySavedG,
-                    OutlineViews.of(core.inner().section()));
+                    core.vents(),
+                    measured.claySaved().g(),
+                    measured.weightSaved().g(),
+                    measured.moneySaved().minor(),
+                    measured.minutesSaved().min(),
+                    OutlineViews.of(core.inset().cores().stream()
+                            .flatMap(inside -> posed.section(inside).stream())
+                            .toList()));
         }
     }
 
-    static MeasuredPartView of(MeasuredPart measured) {
+    static MeasuredPartView of(MeasuredPart measured, Length cordThick) {
         SizedCore core = measured.core();
-        var solid = measured.part().solid();
+        Posed posed = measured.part().posed();
+        Point3 thickest = posed.turned(measured.thickest().middle());
+        List<Mass> blocks = measured.mix().mix().ingredients().stream()
+                .flatMap(part -> part.clay().blocks().stream())
+                .map(BlockSize::mass)
+                .distinct()
+                .toList();
         return new MeasuredPartView(
                 measured.portion().clay().mm3(),
-                solid.surface().mm2(),
+                posed.solid().surface().mm2(),
                 measured.portion().mass().g(),
                 measured.portion().ball().mm(),
+                Portioning.cord(measured.portion(), cordThick).mm(),
+                posed.solid() instanceof Band band ? band.sheet().mm() : null,
+                blocks.isEmpty()
+                        ? null
+                        : ShareView.of(BlockShare.nearest(measured.portion().mass(), blocks)),
                 measured.thickest().diameter().mm(),
-                new ThickestAtView(
-                        measured.thickest().acrossMm(), measured.thickest().upMm()),
+                new ThickestAtView(thickest.acrossMm(), thickest.upMm()),
                 measured.mix().density().gPerCm3(),
                 measured.mix().window().greatest().mm(),
-                BoxView.of(solid.box()),
+                BoxView.of(posed.box()),
                 measured.mix().mix().name(),
                 measured.mix().colour().raw().srgb().hex(),
                 measured.mix().colour().cured().srgb().hex(),
                 measured.part().placement().spots(measured.part().count()).stream()
                         .map(SpotView::of)
                         .toList(),
-                OutlineViews.of(solid.section()),
-                OutlineViews.of(solid.front()),
-                core == null
-                        ? null
-                        : SizedCoreView.of(core, measured.claySaved().g()),
+                OutlineViews.of(posed.section()),
+                OutlineViews.of(posed.front()),
+                OutlineViews.of(posed.side()),
+                core == null ? null : SizedCoreView.of(core, measured),
                 FindingView.all(measured.findings()));
     }
 }

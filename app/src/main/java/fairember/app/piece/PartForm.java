@@ -1,6 +1,7 @@
 package fairember.app.piece;
 
 import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
 
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.Packing;
@@ -10,31 +11,70 @@ import fairember.core.measure.Words;
 import fairember.core.piece.Arrangement;
 import fairember.core.piece.Part;
 import fairember.core.piece.Placement;
+import fairember.core.shape.Facing;
+import fairember.core.shape.Floor;
 import org.jspecify.annotations.Nullable;
 
-/** A part of a piece; a part without a core is solid. */
+/**
+ * A part of a piece; a part without a core is solid. Not told: no spares, around nothing, facing up, one core with a covered base.
+ */
 public record PartForm(
         String name,
         ShapeForm shape,
         int count,
         long mixId,
         int stage,
+        @Nullable Integer spares,
+        @Nullable Integer around,
         @Nullable CoreForm core,
         PlacementForm placement) {
 
     /** The core that is wanted. */
-    public record CoreForm(double shellMm, Packing packing) {
-        private CoreSpec parse() {
+    public record CoreForm(
+            double shellMm,
+            Packing packing,
+            @Nullable Floor floor,
+            @Nullable Integer lobes) {
+        public CoreSpec parse() {
             CoreSpec.SHELL.check(shellMm);
-            return new CoreSpec(new Length(shellMm), given("packing", packing));
+            return new CoreSpec(new Length(shellMm), given("packing", packing), or(floor, Floor.COVERED), or(lobes, 1));
+        }
+
+        static CoreForm of(CoreSpec spec) {
+            return new CoreForm(spec.shell().mm(), spec.packing(), spec.floor(), spec.lobes());
         }
     }
 
     /** Where the middle of the part's base stands. */
-    public record PlacementForm(double acrossMm, double upMm, double frontMm, double tiltDeg, Arrangement arrangement) {
+    public record PlacementForm(
+            double acrossMm,
+            double upMm,
+            double frontMm,
+            double tiltDeg,
+            Arrangement arrangement,
+            @Nullable Facing facing) {
         private Placement parse() {
-            return new Placement(acrossMm, upMm, frontMm, tiltDeg, given("arrangement", arrangement));
+            return new Placement(
+                    acrossMm, upMm, frontMm, tiltDeg, given("arrangement", arrangement), or(facing, Facing.UP));
         }
+
+        static PlacementForm of(Placement p) {
+            return new PlacementForm(p.acrossMm(), p.upMm(), p.frontMm(), p.tiltDeg(), p.arrangement(), p.facing());
+        }
+    }
+
+    static PartForm of(Part part) {
+        CoreSpec core = part.core();
+        return new PartForm(
+                part.name(),
+                ShapeForm.of(part.solid()),
+                part.count(),
+                part.mixId(),
+                part.stage(),
+                part.spares(),
+                part.around(),
+                core == null ? null : CoreForm.of(core),
+                PlacementForm.of(part.placement()));
     }
 
     Part parse() {
@@ -42,10 +82,20 @@ public record PartForm(
         var checkedName = g.at("", () -> Words.name("name", given("name", name)));
         var solid = g.at("shape", () -> given("", shape).parse());
         g.at("", () -> Part.COUNT.check(count));
+        g.at("", () -> Part.SPARES.check(or(spares, 0)));
         CoreForm told = core;
         var spec = told == null ? null : g.at("core", told::parse).orElse(null);
         var place = g.at("placement", () -> given("", placement).parse());
         g.orRefuse();
-        return new Part(checkedName.orElseThrow(), solid.orElseThrow(), count, mixId, stage, spec, place.orElseThrow());
+        return new Part(
+                checkedName.orElseThrow(),
+                solid.orElseThrow(),
+                count,
+                mixId,
+                stage,
+                or(spares, 0),
+                spec,
+                around,
+                place.orElseThrow());
     }
 }

@@ -1,9 +1,20 @@
 package fairember.app.piece;
 
+import static fairember.app.web.Given.given;
+
 import fairember.app.keeping.Keeping;
 import fairember.app.keeping.Kept;
 import fairember.app.keeping.MissingException;
+import fairember.app.shelf.BoughtStore;
+import fairember.core.measure.Length;
+import fairember.core.measure.Refused;
+import fairember.core.piece.Piece;
+import fairember.core.piece.PieceKind;
+import fairember.core.piece.PieceScaling;
+import fairember.core.piece.PieceScaling.ScaledPiece;
+import fairember.core.piece.PieceTemplates;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,10 +32,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pieces")
 class PieceController {
     private final PieceStore store;
+    private final PieceVersions versions;
+    private final BoughtStore bought;
     private final Keeping keeping;
 
-    PieceController(PieceStore store, Keeping keeping) {
+    PieceController(PieceStore store, PieceVersions versions, BoughtStore bought, Keeping keeping) {
         this.store = store;
+        this.versions = versions;
+        this.bought = bought;
         this.keeping = keeping;
     }
 
@@ -48,14 +63,77 @@ class PieceController {
     }
 
     private static PieceView view(Kept.Held<PieceForm> held, PieceStore.Measuring measuring) {
-        MeasuredPieceView measured = MeasuredPieceView.of(measuring.of(held.id(), held.form()));
-        return new PieceView(held.id(), held.edition(), held.form(), measured);
+        return view(held.id(), held.edition(), held.form(), measuring);
+    }
+
+    private static PieceView view(long id, int edition, PieceForm form, PieceStore.Measuring measuring) {
+        MeasuredPieceView measured = MeasuredPieceView.of(measuring.of(id, form), measuring.ways());
+        return new PieceView(id, edition, form, measured);
     }
 
     /** Measures a piece that is being typed; nothing is saved. */
     @PostMapping("/measure")
     MeasuredPieceView measure(@RequestBody PieceForm form) {
-        return MeasuredPieceView.of(store.measuring().of(0, form));
+        PieceStore.Measuring measuring = store.measuring();
+        return MeasuredPieceView.of(measuring.of(0, form), measuring.ways());
+    }
+
+    /** A sensible piece of a kind to begin from; nothing is saved. */
+    @GetMapping("/templates/{kind}")
+    PieceForm template(@PathVariable PieceKind kind, @RequestParam long mixId) {
+        return PieceForm.of(PieceTemplates.of(kind, mixId));
+    }
+
+    /** A piece to scale: all of it by a factor or to a height, or one of its parts by a factor. */
+    record ScaleForm(
+            PieceForm piece,
+            @Nullable Double factor,
+            @Nullable Double heightMm,
+            @Nullable Integer part) {}
+
+    /** A scaled piece, what it was scaled by, and what stayed. */
+    record ScaledPieceView(PieceForm piece, double factor, List<String> stays) {
+        static ScaledPieceView of(ScaledPiece scaled) {
+            return new ScaledPieceView(PieceForm.of(scaled.piece()), scaled.factor(), scaled.stays());
+        }
+    }
+
+    /** Scales a piece that is being typed; nothing is saved. */
+    @PostMapping("/scale")
+    ScaledPieceView scale(@RequestBody ScaleForm form) {
+        Piece piece = given("piece", form.piece()).parse(0, bought.parts());
+        Double height = form.heightMm();
+        Integer part = form.part();
+        if (part != null) {
+            int parts = piece.parts().size();
+            if (part < 0 || part >= parts) {
+                throw new Refused("part", "part " + part, "0 to " + (parts - 1), "Choose a part the piece has.");
+            }
+            return ScaledPieceView.of(PieceScaling.part(piece, part, given("factor", form.factor())));
+        }
+        return ScaledPieceView.of(
+                height == null
+                        ? PieceScaling.whole(piece, given("factor", form.factor()))
+                        : PieceScaling.toHeight(piece, new Length(PieceScaling.HEIGHT.check(height))));
+    }
+
+    /** A version of a piece that was kept because runs used it. */
+    record VersionView(int edition, List<String> runs) {}
+
+    /** The kept versions of a piece, the newest first; the piece as it is now is not among them. */
+    @GetMapping("/{id}/versions")
+    List<VersionView> versions(@PathVariable long id) {
+        return versions.editions(id).stream()
+                .map(edition -> new VersionView(edition, versions.runs(id, edition)))
+                .toList();
+    }
+
+    /** A piece as it was at an edition that was kept. */
+    @GetMapping("/{id}/versions/{edition}")
+    PieceView version(@PathVariable long id, @PathVariable int edition) {
+        PieceForm form = versions.find(id, edition)
+                .orElseThrow(() -> new MissingException("version " + edition + " of piece", id));
+        return view(id, edition, form, store.measuring());
     }
 
     @PostMapping

@@ -2,6 +2,7 @@ package fairember.app.piece;
 
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
 
 import fairember.core.bake.StageKind;
 import fairember.core.measure.Gathering;
@@ -9,16 +10,20 @@ import fairember.core.measure.Minutes;
 import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Words;
+import fairember.core.piece.Armature;
 import fairember.core.piece.Fitting;
+import fairember.core.piece.Insert;
 import fairember.core.piece.Part;
 import fairember.core.piece.Piece;
 import fairember.core.piece.PieceKind;
+import fairember.core.piece.Pin;
 import fairember.core.piece.Pose;
 import fairember.core.piece.Stage;
 import fairember.core.piece.Station;
 import fairember.core.piece.Step;
 import fairember.core.stock.BlockSize;
 import fairember.core.stock.BoughtPart;
+import fairember.core.wire.Wire;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,9 +31,13 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
-/** A piece: its parts, stage bakes, route, bought parts and gate. No price means it is reckoned from the margin. */
+/**
+ * A piece: its parts, stage bakes, route, bought parts, gate and what it is built on. No price means it is reckoned from the margin;
+ * no pin, that it does not hang.
+ */
 public record PieceForm(
         String name,
+        @Nullable String collection,
         PieceKind kind,
         Pose pose,
         List<PartForm> parts,
@@ -36,7 +45,17 @@ public record PieceForm(
         List<StepForm> steps,
         List<FittingForm> fittings,
         List<String> gate,
+        @Nullable List<InsertForm> inserts,
+        @Nullable List<WireForm> wires,
+        @Nullable PinForm pin,
         @Nullable Long priceMinor) {
+
+    /** The eye it hangs from. */
+    public record PinForm(double acrossMm, double upMm) {
+        private Pin parse() {
+            return new Pin(acrossMm, upMm);
+        }
+    }
 
     /** A stage bake. */
     public record StageForm(String name, StageKind kind, boolean loose, double coolingMin) {
@@ -79,6 +98,10 @@ public record PieceForm(
         List<Step> checkedSteps = each(g, "steps", steps, StepForm::parse);
         List<Fitting> checkedFittings = each(g, "fittings", fittings, f -> f.parse(bought));
         Optional<List<String>> checkedGate = g.at("", () -> all("gate", gate));
+        List<Insert> checkedInserts = each(g, "inserts", or(inserts, List.of()), InsertForm::parse);
+        List<Wire> checkedWires = each(g, "wires", or(wires, List.of()), WireForm::parse);
+        PinForm toldPin = pin;
+        Pin checkedPin = toldPin == null ? null : g.at("pin", toldPin::parse).orElse(null);
         Long asked = priceMinor;
         var price = asked == null
                 ? Optional.<Money>empty()
@@ -87,6 +110,7 @@ public record PieceForm(
         return new Piece(
                 id,
                 checkedName.orElseThrow(),
+                or(collection, ""),
                 checkedKind.orElseThrow(),
                 checkedPose.orElseThrow(),
                 checkedParts,
@@ -94,7 +118,36 @@ public record PieceForm(
                 checkedSteps,
                 checkedFittings,
                 checkedGate.orElseThrow(),
+                new Armature(checkedInserts, checkedWires, checkedPin),
                 price.orElse(null));
+    }
+
+    /** The form that parses to this piece. */
+    static PieceForm of(Piece piece) {
+        Pin pin = piece.armature().pin();
+        Money price = piece.price();
+        return new PieceForm(
+                piece.name(),
+                piece.collection(),
+                piece.kind(),
+                piece.pose(),
+                piece.parts().stream().map(PartForm::of).toList(),
+                piece.stages().stream()
+                        .map(s -> new StageForm(
+                                s.name(), s.kind(), s.loose(), s.cooling().min()))
+                        .toList(),
+                piece.steps().stream()
+                        .map(s -> new StepForm(
+                                s.name(), s.station(), s.setup().min(), s.each().min(), s.stage()))
+                        .toList(),
+                piece.fittings().stream()
+                        .map(f -> new FittingForm(f.part().id(), f.count()))
+                        .toList(),
+                piece.gate(),
+                piece.armature().inserts().stream().map(InsertForm::of).toList(),
+                piece.armature().wires().stream().map(WireForm::of).toList(),
+                pin == null ? null : new PinForm(pin.acrossMm(), pin.upMm()),
+                price == null ? null : price.minor());
     }
 
     private static <F, T> List<T> each(Gathering g, String field, List<F> forms, Function<F, T> parse) {

@@ -1,11 +1,16 @@
 package fairember.app.piece;
 
+import static fairember.app.web.Given.or;
+
 import fairember.app.database.Database;
 import fairember.core.bake.StageKind;
 import fairember.core.foilcore.Packing;
 import fairember.core.piece.Arrangement;
 import fairember.core.piece.Station;
+import fairember.core.shape.Facing;
+import fairember.core.shape.Floor;
 import fairember.core.shape.ShapeKind;
+import fairember.core.wire.Metal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.LinkedHashMap;
@@ -16,9 +21,11 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The rows that hang on a piece: parts, stages, steps, fittings, gate lines. */
+/** The rows that hang on a piece: parts, stages, steps, fittings, gate lines, inserts, wires. */
 @Component
 class PieceRows {
+    private static final TypeReference<List<List<Double>>> OUTLINE = new TypeReference<>() {};
+    private static final TypeReference<List<WireForm.LegForm>> LEGS = new TypeReference<>() {};
     private static final TypeReference<LinkedHashMap<String, Double>> DIMENSIONS = new TypeReference<>() {};
 
     private final Database database;
@@ -37,22 +44,44 @@ class PieceRows {
         Map<String, Double> dimensions = mapper.readValue(row.getString("dimensions"), DIMENSIONS);
         return new PartForm(
                 row.getString("name"),
-                new ShapeForm(ShapeKind.valueOf(row.getString("shape")), dimensions),
+                new ShapeForm(ShapeKind.valueOf(row.getString("shape")), dimensions, outline(row)),
                 row.getInt("count"),
                 row.getLong("mix_id"),
                 row.getInt("stage"),
+                row.getInt("spares"),
+                around(row),
                 core(row),
                 new PartForm.PlacementForm(
                         row.getDouble("across_mm"),
                         row.getDouble("up_mm"),
                         row.getDouble("front_mm"),
                         row.getDouble("tilt_deg"),
-                        Arrangement.valueOf(row.getString("arrangement"))));
+                        Arrangement.valueOf(row.getString("arrangement")),
+                        Facing.valueOf(row.getString("facing"))));
+    }
+
+    private @Nullable List<List<Double>> outline(ResultSet row) throws SQLException {
+        String told = row.getString("outline");
+        return told == null ? null : mapper.readValue(told, OUTLINE);
+    }
+
+    private static @Nullable Integer around(ResultSet row) throws SQLException {
+        int around = row.getInt("around");
+        return row.wasNull() ? null : around;
     }
 
     private static PartForm.@Nullable CoreForm core(ResultSet row) throws SQLException {
         String packing = row.getString("core_packing");
-        return packing == null ? null : new PartForm.CoreForm(row.getDouble("core_shell_mm"), Packing.valueOf(packing));
+        if (packing == null) {
+            return null;
+        }
+        String floor = row.getString("core_floor");
+        int lobes = row.getInt("core_lobes");
+        return new PartForm.CoreForm(
+                row.getDouble("core_shell_mm"),
+                Packing.valueOf(packing),
+                floor == null ? Floor.COVERED : Floor.valueOf(floor),
+                lobes == 0 ? 1 : lobes);
     }
 
     List<PieceForm.StageForm> stages(long pieceId) {
@@ -87,9 +116,45 @@ class PieceRows {
                 "select words from gate_line where piece_id = ? order by position", row -> row.getString(1), pieceId);
     }
 
+    List<InsertForm> inserts(long pieceId) {
+        return database.list(
+                "select * from piece_insert where piece_id = ? order by position", PieceRows::insert, pieceId);
+    }
+
+    private static InsertForm insert(ResultSet row) throws SQLException {
+        double ceiling = row.getDouble("ceiling_c");
+        @Nullable Double told = row.wasNull() ? null : ceiling;
+        return new InsertForm(
+                row.getString("name"),
+                row.getDouble("thick_mm"),
+                row.getDouble("length_mm"),
+                row.getDouble("covered_mm"),
+                row.getDouble("mass_g"),
+                row.getInt("stays") == 1,
+                told,
+                row.getString("contents"),
+                row.getInt("turns"),
+                row.getDouble("sheet_mm"),
+                row.getDouble("seam_mm"),
+                row.getDouble("across_mm"),
+                row.getDouble("up_mm"));
+    }
+
+    List<WireForm> wires(long pieceId) {
+        return database.list(
+                "select name, gauge_mm, metal, count, legs from wire where piece_id = ? order by position",
+                row -> new WireForm(
+                        row.getString(1),
+                        row.getDouble(2),
+                        Metal.valueOf(row.getString(3)),
+                        row.getInt(4),
+                        mapper.readValue(row.getString(5), LEGS)),
+                pieceId);
+    }
+
     /** Writes all of them anew. */
     void replace(long id, PieceForm form) {
-        for (String table : List.of("part", "stage", "step", "fitting", "gate_line")) {
+        for (String table : List.of("part", "stage", "step", "fitting", "gate_line", "piece_insert", "wire")) {
             database.write("delete from " + table + " where piece_id = ?", id);
         }
         for (int i = 0; i < form.parts().size(); i++) {
@@ -129,13 +194,54 @@ class PieceRows {
                     i,
                     form.gate().get(i).strip());
         }
+        List<InsertForm> inserts = or(form.inserts(), List.of());
+        for (int i = 0; i < inserts.size(); i++) {
+            add(id, i, inserts.get(i));
+        }
+        List<WireForm> wires = or(form.wires(), List.of());
+        for (int i = 0; i < wires.size(); i++) {
+            WireForm w = wires.get(i);
+            database.write(
+                    "insert into wire values (?, ?, ?, ?, ?, ?, ?)",
+                    id,
+                    i,
+                    w.name().strip(),
+                    w.gaugeMm(),
+                    w.metal(),
+                    w.count(),
+                    mapper.writeValueAsString(w.legs()));
+        }
+    }
+
+    private void add(long id, int position, InsertForm i) {
+        database.write(
+                "insert into piece_insert values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                id,
+                position,
+                i.name().strip(),
+                i.thickMm(),
+                i.lengthMm(),
+                i.coveredMm(),
+                i.massG(),
+                i.stays(),
+                i.ceilingC(),
+                or(i.contents(), "").strip(),
+                i.turns(),
+                i.sheetMm(),
+                i.seamMm(),
+                i.acrossMm(),
+                i.upMm());
     }
 
     private void add(long id, int position, PartForm part) {
         PartForm.CoreForm core = part.core();
         PartForm.PlacementForm at = part.placement();
         database.write(
-                "insert into part values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                """
+                insert into part (piece_id, position, name, shape, dimensions, count, mix_id, stage, core_shell_mm, core_packing,
+                    across_mm, up_mm, front_mm, tilt_deg, arrangement, spares, around, core_floor, core_lobes, facing, outline)
+                values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                """,
                 id,
                 position,
                 part.name().strip(),
@@ -150,6 +256,14 @@ class PieceRows {
                 at.upMm(),
                 at.frontMm(),
                 at.tiltDeg(),
-                at.arrangement());
+                at.arrangement(),
+                or(part.spares(), 0),
+                part.around(),
+                core == null ? null : or(core.floor(), Floor.COVERED),
+                core == null ? null : or(core.lobes(), 1),
+                or(at.facing(), Facing.UP),
+                part.shape().outline() == null
+                        ? null
+                        : mapper.writeValueAsString(part.shape().outline()));
     }
 }

@@ -30,13 +30,21 @@ public class PieceStore implements Kept<PieceForm> {
     private final BoughtStore bought;
     private final MixStore mixes;
     private final WaysStore ways;
+    private final PieceVersions versions;
 
-    PieceStore(Database database, PieceRows rows, BoughtStore bought, MixStore mixes, WaysStore ways) {
+    PieceStore(
+            Database database,
+            PieceRows rows,
+            BoughtStore bought,
+            MixStore mixes,
+            WaysStore ways,
+            PieceVersions versions) {
         this.database = database;
         this.rows = rows;
         this.bought = bought;
         this.mixes = mixes;
         this.ways = ways;
+        this.versions = versions;
     }
 
     /** Measures pieces with the mixes, bought parts and ways there are at this moment. */
@@ -51,6 +59,13 @@ public class PieceStore implements Kept<PieceForm> {
                     id,
                     find(id).orElseThrow(() -> new MissingException("piece", id))
                             .form());
+        }
+
+        /** A piece as it was at an edition that a run keeps to; as it is now when that is null. */
+        public MeasuredPiece of(long id, @Nullable Integer edition) {
+            return edition == null
+                    ? of(id)
+                    : versions.find(id, edition).map(form -> of(id, form)).orElseGet(() -> of(id));
         }
 
         /** A piece as it is told; refused when it cannot be. */
@@ -101,19 +116,25 @@ public class PieceStore implements Kept<PieceForm> {
             long id,
             int edition,
             String name,
+            String collection,
             PieceKind kind,
             Pose pose,
+            PieceForm.@Nullable PinForm pin,
             @Nullable Long priceMinor) {}
 
     private static Head head(ResultSet row) throws SQLException {
         long minor = row.getLong("price_minor");
         @Nullable Long price = row.wasNull() ? null : minor;
+        double pinUp = row.getDouble("pin_up_mm");
+        PieceForm.PinForm pin = row.wasNull() ? null : new PieceForm.PinForm(row.getDouble("pin_across_mm"), pinUp);
         return new Head(
                 row.getLong("id"),
                 row.getInt("edition"),
                 row.getString("name"),
+                row.getString("collection"),
                 PieceKind.valueOf(row.getString("kind")),
                 Pose.valueOf(row.getString("pose")),
+                pin,
                 price);
     }
 
@@ -121,6 +142,7 @@ public class PieceStore implements Kept<PieceForm> {
         long id = head.id();
         PieceForm form = new PieceForm(
                 head.name(),
+                head.collection(),
                 head.kind(),
                 head.pose(),
                 rows.parts(id),
@@ -128,6 +150,9 @@ public class PieceStore implements Kept<PieceForm> {
                 rows.steps(id),
                 rows.fittings(id),
                 rows.gate(id),
+                rows.inserts(id),
+                rows.wires(id),
+                head.pin(),
                 head.priceMinor());
         return new Held<>(id, head.edition(), form);
     }
@@ -135,11 +160,24 @@ public class PieceStore implements Kept<PieceForm> {
     @Override
     public void put(long id, PieceForm form) {
         MeasuredPiece measured = measuring().of(id, form);
-        database.write("""
-                insert into piece values (?, 1, ?, ?, ?, ?)
+        find(id).ifPresent(before -> versions.keep(id, before.edition(), before.form()));
+        PieceForm.PinForm pin = form.pin();
+        database.write(
+                """
+                insert into piece (id, edition, name, kind, pose, price_minor, collection, pin_across_mm, pin_up_mm)
+                values (?, 1, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name, kind = excluded.kind,
-                    pose = excluded.pose, price_minor = excluded.price_minor
-                """, id, measured.piece().name(), form.kind(), form.pose(), form.priceMinor());
+                    pose = excluded.pose, price_minor = excluded.price_minor, collection = excluded.collection,
+                    pin_across_mm = excluded.pin_across_mm, pin_up_mm = excluded.pin_up_mm
+                """,
+                id,
+                measured.piece().name(),
+                form.kind(),
+                form.pose(),
+                form.priceMinor(),
+                measured.piece().collection(),
+                pin == null ? null : pin.acrossMm(),
+                pin == null ? null : pin.upMm());
         rows.replace(id, form);
     }
 

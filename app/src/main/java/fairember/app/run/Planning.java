@@ -88,8 +88,10 @@ public class Planning {
                 }
             }
         }
+        Map<Long, Integer> editions = held.form().state() == RunState.PLANNED ? Map.of() : runs.editions(held.id());
         List<Job> jobs = held.form().lines().stream()
-                .map(line -> job(held.id(), line, measuring.of(line.pieceId()), done, baked, in))
+                .map(line -> job(
+                        held.id(), line, measuring.of(line.pieceId(), editions.get(line.pieceId())), done, baked, in))
                 .toList();
         return new Work(held, jobs);
     }
@@ -114,11 +116,11 @@ public class Planning {
             units.add(baked.getOrDefault(line.pieceId() + "/" + i, 0));
             unitsIn.add(in.getOrDefault(line.pieceId() + "/" + i, 0));
         }
+        int gate = piece.piece().gateLines().size();
         long ticked = done.ticks().stream()
-                .filter(t -> t.pieceId() == line.pieceId()
-                        && t.line() < piece.piece().gate().size())
+                .filter(t -> t.pieceId() == line.pieceId() && t.line() < gate)
                 .count();
-        boolean passed = ticked == piece.piece().gate().size();
+        boolean passed = ticked == gate;
         return new Job(
                 BakeKeys.job(runId, line.pieceId()),
                 piece,

@@ -3,9 +3,13 @@ package fairember.app.run;
 import fairember.app.keeping.Keeping;
 import fairember.app.keeping.Kept;
 import fairember.app.keeping.MissingException;
+import fairember.app.shelf.CoilStore;
 import fairember.app.ways.WaysStore;
 import fairember.core.measure.Refused;
 import fairember.core.run.Job;
+import fairember.core.run.RunCutting;
+import fairember.core.run.RunNeeding;
+import fairember.core.run.RunNeeds;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -27,13 +31,21 @@ class RunController {
     private final ProgressStore progress;
     private final Planning planning;
     private final WaysStore ways;
+    private final CoilStore coils;
     private final Keeping keeping;
 
-    RunController(RunStore store, ProgressStore progress, Planning planning, WaysStore ways, Keeping keeping) {
+    RunController(
+            RunStore store,
+            ProgressStore progress,
+            Planning planning,
+            WaysStore ways,
+            CoilStore coils,
+            Keeping keeping) {
         this.store = store;
         this.progress = progress;
         this.planning = planning;
         this.ways = ways;
+        this.coils = coils;
         this.keeping = keeping;
     }
 
@@ -82,6 +94,20 @@ class RunController {
         return progress.find(id).map(Kept.Held::form).orElse(new ProgressForm(List.of(), List.of()));
     }
 
+    /** How the portions of a run are cut from blocks and lumps, and its wires from coils. */
+    @GetMapping("/{id}/cutting")
+    CuttingView cutting(@PathVariable long id) {
+        List<Job> jobs = planning.work(id).jobs();
+        RunNeeds needs = RunNeeding.needs(jobs, ways.ways().rates().waste());
+        return new CuttingView(
+                RunCutting.portions(needs).stream()
+                        .map(CuttingView.MixCutView::of)
+                        .toList(),
+                RunCutting.wires(jobs, coils.coils()).stream()
+                        .map(CuttingView.WireCutView::of)
+                        .toList());
+    }
+
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     AddedRunView add(@RequestBody RunForm form) {
@@ -109,7 +135,7 @@ class RunController {
                 .orElseThrow(() -> new MissingException("piece in this run", tick.pieceId()))
                 .piece()
                 .piece()
-                .gate()
+                .gateLines()
                 .size();
         if (tick.line() < 0 || tick.line() >= lines) {
             throw new Refused("line", "line " + tick.line(), "0 to " + (lines - 1), "Tick a line the gate has.");

@@ -75,7 +75,7 @@ public record RunPlanView(
 
     private static GateView gate(Job job, ProgressForm done) {
         long pieceId = job.piece().piece().id();
-        List<String> words = job.piece().piece().gate();
+        List<String> words = job.piece().piece().gateLines();
         return new GateView(
                 pieceId,
                 job.piece().piece().name(),

@@ -84,11 +84,28 @@ public class RunStore implements Kept<RunForm> {
                     begins_on = excluded.begins_on, due_on = excluded.due_on
                 """, id, form.name().strip(), form.state(), form.beginsOn(), form.dueOn());
         database.write("insert into progress values (?, 1) on conflict do nothing", id);
+        Map<Long, Integer> editions = form.state() == RunState.PLANNED ? Map.of() : editions(id);
         database.write("delete from run_line where run_id = ?", id);
         int position = 0;
         for (RunForm.RunLineForm line : form.lines()) {
-            database.write("insert into run_line values (?, ?, ?, ?)", id, position++, line.pieceId(), line.quantity());
+            database.write(
+                    "insert into run_line values (?, ?, ?, ?, ?)",
+                    id,
+                    position++,
+                    line.pieceId(),
+                    line.quantity(),
+                    editions.get(line.pieceId()));
         }
+    }
+
+    /** The editions of pieces that a run keeps to; a piece it takes as it is now is not among them. */
+    public Map<Long, Integer> editions(long runId) {
+        Map<Long, Integer> editions = new HashMap<>();
+        database.list(
+                "select piece_id, piece_edition from run_line where run_id = ? and piece_edition is not null",
+                row -> editions.put(row.getLong(1), row.getInt(2)),
+                runId);
+        return editions;
     }
 
     /** A run with work logged, loads baked or gates ticked is not removed: the database refuses. */

@@ -15,24 +15,33 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is on the shelf: lines, clays and bought parts. */
+/** What is on the shelf: lines, clays, bought parts and coils of wire. */
 @RestController
 @RequestMapping("/api/shelf")
 class ShelfController {
     private final LineStore lines;
     private final ClayStore clays;
     private final BoughtStore bought;
+    private final CoilStore coils;
     private final Keeping keeping;
 
-    ShelfController(LineStore lines, ClayStore clays, BoughtStore bought, Keeping keeping) {
+    ShelfController(LineStore lines, ClayStore clays, BoughtStore bought, CoilStore coils, Keeping keeping) {
         this.lines = lines;
         this.clays = clays;
         this.bought = bought;
+        this.coils = coils;
         this.keeping = keeping;
     }
 
     /** All of the shelf. */
-    record ShelfView(List<ShelfLineView> lines, List<ShelfClayView> clays, List<ShelfBoughtView> bought) {}
+    record ShelfView(
+            List<ShelfLineView> lines,
+            List<ShelfClayView> clays,
+            List<ShelfBoughtView> bought,
+            List<ShelfCoilView> coils) {}
+
+    /** Coils with their number and edition. */
+    record ShelfCoilView(long id, int edition, CoilForm coil) {}
 
     /** A line with its number and edition. */
     record ShelfLineView(long id, int edition, LineForm line) {}
@@ -55,6 +64,9 @@ class ShelfController {
                 clays.all().stream().map(ShelfController::clay).toList(),
                 bought.all().stream()
                         .map(h -> new ShelfBoughtView(h.id(), h.edition(), h.form()))
+                        .toList(),
+                coils.all().stream()
+                        .map(h -> new ShelfCoilView(h.id(), h.edition(), h.form()))
                         .toList());
     }
 
@@ -111,5 +123,21 @@ class ShelfController {
     @DeleteMapping("/bought/{id}")
     void removeBought(@PathVariable long id) {
         keeping.remove(bought, id);
+    }
+
+    @PostMapping("/coils")
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedView addCoil(@RequestBody CoilForm form) {
+        return new AddedView(keeping.add(coils, form));
+    }
+
+    @PutMapping("/coils/{id}")
+    void replaceCoil(@PathVariable long id, @RequestParam int edition, @RequestBody CoilForm form) {
+        keeping.replace(coils, id, edition, form);
+    }
+
+    @DeleteMapping("/coils/{id}")
+    void removeCoil(@PathVariable long id) {
+        keeping.remove(coils, id);
     }
 }

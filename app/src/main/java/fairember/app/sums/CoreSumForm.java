@@ -2,19 +2,30 @@ package fairember.app.sums;
 
 import static fairember.app.web.Given.given;
 
+import fairember.app.piece.PartForm;
 import fairember.app.piece.ShapeForm;
 import fairember.core.bake.ClayWindow;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.PackedFoil;
 import fairember.core.foilcore.Packing;
 import fairember.core.measure.Length;
 import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
+import fairember.core.shape.Floor;
 import fairember.core.shape.Solid;
+import org.jspecify.annotations.Nullable;
 
 /** A part that gets a core. */
 record CoreSumForm(
-        ShapeForm shape, double shellMm, Packing packing, double foilUm, double foilWidthMm, double greatestMm) {
+        ShapeForm shape,
+        double shellMm,
+        Packing packing,
+        @Nullable Floor floor,
+        @Nullable Integer lobes,
+        double foilUm,
+        double foilWidthMm,
+        double greatestMm) {
     Solid outer() {
         try {
             return given("", shape).parse();
@@ -25,11 +36,11 @@ record CoreSumForm(
     }
 
     CoreSpec spec() {
-        return new CoreSpec(new Length(CoreSpec.SHELL.check(shellMm)), given("packing", packing));
+        return new PartForm.CoreForm(shellMm, packing, floor, lobes).parse();
     }
 
     FoilRoll roll() {
-        return FoilRoll.of(foilUm, foilWidthMm, 1, Money.ZERO);
+        return FoilRoll.of(foilUm, foilWidthMm, 1, Money.ZERO, PackedFoil.USUAL);
     }
 
     Length greatest() {

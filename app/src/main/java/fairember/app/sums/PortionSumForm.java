@@ -1,11 +1,23 @@
 package fairember.app.sums;
 
+import static fairember.app.web.Given.or;
+
 import fairember.core.measure.Density;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
 import fairember.core.measure.Span;
 import fairember.core.measure.Volume;
+import fairember.core.portion.Portioning;
+import fairember.core.stock.BlockSize;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 
-/** A volume of clay to portion. */
-record PortionSumForm(double volumeMm3, double densityGPerCm3) {
+/** A volume of clay to portion; with the thickness of a cord and the sizes of blocks when these are wanted too. */
+record PortionSumForm(
+        double volumeMm3,
+        double densityGPerCm3,
+        @Nullable Double cordMm,
+        @Nullable List<Double> blocksG) {
     private static final Span VOLUME = Span.of("volumeMm3", "volume", 0.001, 1e8, "mm³");
 
     Volume clay() {
@@ -14,5 +26,17 @@ record PortionSumForm(double volumeMm3, double densityGPerCm3) {
 
     Density density() {
         return new Density(densityGPerCm3);
+    }
+
+    @Nullable
+    Length cord() {
+        return cordMm == null ? null : new Length(Portioning.CORD.check(cordMm));
+    }
+
+    List<Mass> blocks() {
+        List<Double> told = or(blocksG, List.of());
+        return told.stream()
+                .map(g -> new Mass(BlockSize.MASS.check(g.doubleValue())))
+                .toList();
     }
 }

@@ -1,16 +1,21 @@
 package fairember.app.sums;
 
+import fairember.app.piece.MeasuredPartView;
 import fairember.app.piece.ShapeForm;
 import fairember.app.web.FindingView;
 import fairember.app.web.WorkingsView;
 import fairember.core.foilcore.FoilCoreSizing;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.foilcore.SizedCoreWorkings;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.portion.BlockShare;
 import fairember.core.portion.Portion;
 import fairember.core.portion.PortionWorkings;
 import fairember.core.portion.Portioning;
 import fairember.core.shape.ShapeWorkings;
 import fairember.core.shape.Solid;
+import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -29,8 +34,14 @@ class SumsController {
     @PostMapping("/portion")
     PortionSumView portion(@RequestBody PortionSumForm form) {
         Portion portion = Portioning.portion(form.clay(), form.density());
+        Length cord = form.cord();
+        List<Mass> blocks = form.blocks();
         return new PortionSumView(
-                portion.mass().g(), portion.ball().mm(), WorkingsView.of(PortionWorkings.of(portion)));
+                portion.mass().g(),
+                portion.ball().mm(),
+                cord == null ? null : Portioning.cord(portion, cord).mm(),
+                blocks.isEmpty() ? null : MeasuredPartView.ShareView.of(BlockShare.nearest(portion.mass(), blocks)),
+                WorkingsView.of(PortionWorkings.of(portion)));
     }
 
     @PostMapping("/core")
@@ -44,6 +55,9 @@ class SumsController {
                 core.foil().g(),
                 core.foilArea().mm2(),
                 core.torn().mm(),
+                core.vents(),
+                core.inset().cores().size(),
+                core.inset().exact(),
                 core.thinnest().mm(),
                 core.thickest().diameter().mm(),
                 FindingView.all(core.findings()),

@@ -5,6 +5,7 @@ import static fairember.app.web.Given.given;
 
 import fairember.app.worth.CostView;
 import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.PackedFoil;
 import fairember.core.measure.Energy;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Length;
@@ -74,7 +75,13 @@ class WorthSums {
         List<CostInputs.Clay> clays = g.all("clays", suppliers);
         var torn = g.at("", () -> new Length(TORN.check(form.tornMm())));
         var roll = g.at(
-                "", () -> FoilRoll.of(16, form.foilWidthMm(), form.foilLengthM(), new Money(form.foilPriceMinor())));
+                "",
+                () -> FoilRoll.of(
+                        16,
+                        form.foilWidthMm(),
+                        form.foilLengthM(),
+                        new Money(form.foilPriceMinor()),
+                        PackedFoil.USUAL));
         g.at("setupMin", () -> MINUTES.check(form.setupMin()));
         g.at("eachMin", () -> MINUTES.check(form.eachMin()));
         var energy = g.at("", () -> new Energy(ENERGY.check(form.energyKwh())));

@@ -2,8 +2,13 @@ package fairember.app.ways;
 
 import fairember.core.bake.BakeRules;
 import fairember.core.foilcore.FoilRoll;
+import fairember.core.measure.Length;
 import fairember.core.run.WorkHours;
 import fairember.core.worth.Rates;
 
-/** The studio's ways as the core takes them. */
-public record Ways(Rates rates, BakeRules rules, WorkHours hours, FoilRoll roll) {}
+/**
+ * The studio's ways as the core takes them.
+ *
+ * @param cord thickness of the cords that portions are cut from
+ */
+public record Ways(Rates rates, BakeRules rules, WorkHours hours, FoilRoll roll, Length cord) {}

@@ -1,17 +1,21 @@
 package fairember.app.ways;
 
 import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
 
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.School;
 import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.PackedFoil;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Share;
 import fairember.core.measure.Words;
 import fairember.core.measure.Wrong;
+import fairember.core.portion.Portioning;
 import fairember.core.run.WorkHours;
 import fairember.core.worth.Rates;
 import java.time.DayOfWeek;
@@ -19,6 +23,7 @@ import java.time.LocalTime;
 import java.util.Currency;
 import java.util.EnumSet;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The studio's ways: what an hour costs, how it bakes, when it is open, which foil it uses. */
 public record WaysForm(
@@ -38,7 +43,12 @@ public record WaysForm(
         double foilUm,
         double foilWidthMm,
         double foilLengthM,
-        long foilPriceMinor) {
+        long foilPriceMinor,
+        @Nullable Double looseGPerCm3,
+        @Nullable Double firmGPerCm3,
+        @Nullable Double hardGPerCm3,
+        @Nullable Double cordMm) {
+    private static final double USUAL_CORD_MM = 6;
 
     /**
      * The ways as the core takes them.
@@ -63,9 +73,19 @@ public record WaysForm(
         var rules =
                 g.at("", () -> new BakeRules(given("school", school), new Minutes(longHoldMin), new Minutes(setMin)));
         var hours = g.at("", this::parseHours);
-        var roll = g.at("", () -> FoilRoll.of(foilUm, foilWidthMm, foilLengthM, new Money(foilPriceMinor)));
+        PackedFoil usual = PackedFoil.USUAL;
+        var packed = g.at(
+                        "",
+                        () -> PackedFoil.of(
+                                or(looseGPerCm3, usual.loose().gPerCm3()),
+                                or(firmGPerCm3, usual.firm().gPerCm3()),
+                                or(hardGPerCm3, usual.hard().gPerCm3())))
+                .orElse(usual);
+        var roll = g.at("", () -> FoilRoll.of(foilUm, foilWidthMm, foilLengthM, new Money(foilPriceMinor), packed));
+        var cord = g.at("", () -> new Length(Portioning.CORD.check(or(cordMm, USUAL_CORD_MM))));
         g.orRefuse();
-        return new Ways(rates.orElseThrow(), rules.orElseThrow(), hours.orElseThrow(), roll.orElseThrow());
+        return new Ways(
+                rates.orElseThrow(), rules.orElseThrow(), hours.orElseThrow(), roll.orElseThrow(), cord.orElseThrow());
     }
 
     private WorkHours parseHours() {

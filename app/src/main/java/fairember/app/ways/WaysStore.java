@@ -3,6 +3,7 @@ package fairember.app.ways;
 import fairember.app.database.Database;
 import fairember.app.keeping.Kept;
 import fairember.core.bake.School;
+import fairember.core.foilcore.PackedFoil;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.Arrays;
@@ -63,16 +64,21 @@ public class WaysStore implements Kept<WaysForm> {
                                 row.getDouble("foil_um"),
                                 row.getDouble("foil_width_mm"),
                                 row.getDouble("foil_length_m"),
-                                row.getLong("foil_price_minor"))),
+                                row.getLong("foil_price_minor"),
+                                row.getDouble("foil_loose_g_per_cm3"),
+                                row.getDouble("foil_firm_g_per_cm3"),
+                                row.getDouble("foil_hard_g_per_cm3"),
+                                row.getDouble("cord_mm"))),
                 id);
     }
 
     @Override
     public void put(long id, WaysForm form) {
-        form.parse();
+        Ways parsed = form.parse();
+        PackedFoil packed = parsed.roll().packed();
         database.write(
                 """
-                insert into studio values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                insert into studio values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name,
                     currency = excluded.currency, hour_minor = excluded.hour_minor, kwh_minor = excluded.kwh_minor,
                     waste_percent = excluded.waste_percent, margin_percent = excluded.margin_percent,
@@ -80,7 +86,10 @@ public class WaysStore implements Kept<WaysForm> {
                     long_hold_min = excluded.long_hold_min, set_min = excluded.set_min, opens = excluded.opens,
                     closes = excluded.closes, days = excluded.days, foil_um = excluded.foil_um,
                     foil_width_mm = excluded.foil_width_mm, foil_length_m = excluded.foil_length_m,
-                    foil_price_minor = excluded.foil_price_minor
+                    foil_price_minor = excluded.foil_price_minor,
+                    foil_loose_g_per_cm3 = excluded.foil_loose_g_per_cm3,
+                    foil_firm_g_per_cm3 = excluded.foil_firm_g_per_cm3,
+                    foil_hard_g_per_cm3 = excluded.foil_hard_g_per_cm3, cord_mm = excluded.cord_mm
                 """,
                 id,
                 form.name().strip(),
@@ -99,7 +108,11 @@ public class WaysStore implements Kept<WaysForm> {
                 form.foilUm(),
                 form.foilWidthMm(),
                 form.foilLengthM(),
-                form.foilPriceMinor());
+                form.foilPriceMinor(),
+                packed.loose().gPerCm3(),
+                packed.firm().gPerCm3(),
+                packed.hard().gPerCm3(),
+                parsed.cord().mm());
     }
 
     @Override

@@ -20,6 +20,11 @@ public final class Given {
         return value;
     }
 
+    /** The value, or another when there is none. */
+    public static <T> T or(@Nullable T value, T other) {
+        return value == null ? other : value;
+    }
+
     /**
      * The list, when it is there and holds no gaps.
      *

@@ -26,7 +26,8 @@ public enum Wearing {
         return mostG;
     }
 
-    static Wearing of(Mass each) {
+    /** The kind that one earring of this weight is. */
+    public static Wearing of(Mass each) {
         for (Wearing wearing : values()) {
             if (each.g() <= wearing.mostG) {
                 return wearing;

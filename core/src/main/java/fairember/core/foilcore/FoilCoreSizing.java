@@ -63,7 +63,7 @@ public final class FoilCoreSizing {
                     "an open base only where it is flat",
                     "Cover the base, or use a shape that stands flat.");
         }
-        if (spec.lobes() > 1 && !Lobes.splits(outer)) {
+        if (spec.lobes() > 1 && !Lobes.splits(outer.kind())) {
             throw new Refused(
                     "lobes",
                     spec.lobes() + " cores in a " + shape,

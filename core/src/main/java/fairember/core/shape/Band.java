@@ -15,6 +15,11 @@ public record Band(Length around, Length thickness, Length length) implements So
         return thickness.mm();
     }
 
+    /** Length of the sheet that it is wrapped of, on the neutral line: π·(d + t). */
+    public Length sheet() {
+        return new Length(Math.PI * (d() + t()));
+    }
+
     @Override
     public ShapeKind kind() {
         return ShapeKind.BAND;

@@ -14,8 +14,8 @@ public final class Lobes {
     private Lobes() {}
 
     /** Whether this shape can hold more than one core in a row. */
-    public static boolean splits(Solid solid) {
-        return solid instanceof Rod || solid instanceof Frustum || solid instanceof Block;
+    public static boolean splits(ShapeKind kind) {
+        return kind == ShapeKind.ROD || kind == ShapeKind.FRUSTUM || kind == ShapeKind.BLOCK;
     }
 
     /**

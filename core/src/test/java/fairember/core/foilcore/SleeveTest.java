@@ -34,6 +34,6 @@ public class SleeveTest {
     public void everyMeasureOutsideItsSpanIsNamed() {
         assertThat(Refusals.of(() -> size(0, 0.5, 31, 0.1, 900)))
                 .extracting(Wrong::field)
-                .containsExactly("acrossMm", "coveredMm", "turns", "thicknessMm", "seamMm");
+                .containsExactly("thickMm", "coveredMm", "turns", "sheetMm", "seamMm");
     }
 }

@@ -333,7 +333,7 @@ public class SolidTest {
         Inset across = Lobes.of(beam, wall, Floor.OPEN, 2).orElseThrow();
         assertThat(across.volume().mm3()).isCloseTo(78 * 22 * 16, TENTH_PERCENT);
         assertThat(across.cores().get(0).acrossMm()).isCloseTo(-21.5, within(1e-9));
-        assertThat(Lobes.splits(new Ball(new Length(40)))).isFalse();
+        assertThat(Lobes.splits(ShapeKind.BALL)).isFalse();
         assertThat(Lobes.of(rod, new Length(14), Floor.COVERED, 8)).isEmpty();
     }
 

@@ -1,0 +1,84 @@
+package fairember.app.piece;
+
+import fairember.app.web.FindingView;
+import fairember.app.web.WorkingsView;
+import fairember.core.balance.Balance;
+import fairember.core.balance.BalanceWorkings;
+import fairember.core.balance.Ballast;
+import fairember.core.balance.Standing;
+import fairember.core.balance.Wearing;
+import fairember.core.balance.Weight;
+import fairember.core.measure.Mass;
+import fairember.core.shape.Point3;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** How a piece stands, hangs or is worn, with its cores and beside it as if solid. */
+public record BalanceView(
+        List<WeightView> weights,
+        double massG,
+        PlaceView centre,
+        double solidMassG,
+        PlaceView solidCentre,
+        @Nullable StandingView standing,
+        @Nullable StandingView solidStanding,
+        List<BallastView> ballast,
+        @Nullable Double hangTiltDeg,
+        @Nullable Double topPercent,
+        @Nullable Double earringG,
+        @Nullable String earringWears,
+        List<FindingView> findings,
+        WorkingsView workings) {
+
+    /** A place in the piece, from its middle on the ground. */
+    public record PlaceView(double acrossMm, double frontMm, double upMm) {
+        static PlaceView of(Point3 at) {
+            return new PlaceView(at.acrossMm(), at.frontMm(), at.upMm());
+        }
+    }
+
+    /** A mass at its place. */
+    public record WeightView(String of, double massG, PlaceView at) {
+        static WeightView of(Weight weight) {
+            return new WeightView(weight.of(), weight.mass().g(), PlaceView.of(weight.at()));
+        }
+    }
+
+    /** How it stands; the footprint is across, front, across, front ... */
+    public record StandingView(List<Double> footprint, double insideMm, double aboveMm, double tipDeg) {
+        static @Nullable StandingView of(@Nullable Standing standing) {
+            return standing == null
+                    ? null
+                    : new StandingView(
+                            standing.footprint(), standing.insideMm(), standing.aboveMm(), standing.tipDeg());
+        }
+    }
+
+    /** A way to make it stand better: what it adds, and what it can lean then. */
+    public record BallastView(String way, double addedG, double widerMm, double tipDeg) {
+        static BallastView of(Ballast ballast) {
+            return new BallastView(
+                    ballast.way().label(), ballast.added().g(), ballast.wider().mm(), ballast.tipDeg());
+        }
+    }
+
+    public static BalanceView of(Balance balance) {
+        Mass earring = balance.earring();
+        Double top = balance.topShare();
+        return new BalanceView(
+                balance.weights().stream().map(WeightView::of).toList(),
+                balance.mass().g(),
+                PlaceView.of(balance.centre()),
+                balance.solidMass().g(),
+                PlaceView.of(balance.solidCentre()),
+                StandingView.of(balance.standing()),
+                StandingView.of(balance.solidStanding()),
+                balance.ballast().stream().map(BallastView::of).toList(),
+                balance.hangTiltDeg(),
+                top == null ? null : 100 * top,
+                earring == null ? null : earring.g(),
+                earring == null ? null : Wearing.of(earring).label(),
+                FindingView.all(balance.findings()),
+                WorkingsView.of(BalanceWorkings.of(balance)));
+    }
+}

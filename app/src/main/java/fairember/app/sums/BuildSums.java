@@ -1,0 +1,161 @@
+package fairember.app.sums;
+
+import static fairember.app.web.Given.all;
+import static fairember.app.web.Given.given;
+
+import fairember.app.piece.BalanceView;
+import fairember.app.piece.PieceForm;
+import fairember.app.piece.PieceStore;
+import fairember.app.piece.ShapeForm;
+import fairember.app.piece.WireForm;
+import fairember.app.run.CuttingView;
+import fairember.app.web.WorkingsView;
+import fairember.core.balance.Balancing;
+import fairember.core.cutting.Cutting;
+import fairember.core.cutting.Stick;
+import fairember.core.cutting.Want;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.FoilWeighing;
+import fairember.core.foilcore.PackedFoil;
+import fairember.core.foilcore.Packing;
+import fairember.core.foilcore.Sleeve;
+import fairember.core.foilcore.SleeveWorkings;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Money;
+import fairember.core.measure.Refused;
+import fairember.core.wire.Wire;
+import java.util.List;
+import java.util.function.Supplier;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The sums of what a piece is built on and how it stands: nothing is saved. */
+@RestController
+@RequestMapping("/api/sums")
+class BuildSums {
+    /** More blocks or kinds of piece than this are two plans. */
+    private static final int MOST = 200;
+
+    private final PieceStore pieces;
+
+    BuildSums(PieceStore pieces) {
+        this.pieces = pieces;
+    }
+
+    /** The balance of a piece, its mixes and bought parts being those of the studio. */
+    @PostMapping("/balance")
+    BalanceView balance(@RequestBody PieceForm form) {
+        return BalanceView.of(Balancing.balance(pieces.measuring().of(0, form)));
+    }
+
+    /** A sleeve round something thick by {@code thickMm}. */
+    record SleeveSumForm(
+            double thickMm,
+            double coveredMm,
+            int turns,
+            double sheetMm,
+            double seamMm,
+            double foilUm,
+            double foilWidthMm) {}
+
+    /** A sleeve and the sheet round it. */
+    record SleeveSumView(double outerMm, double stripMm, double foilG, double sheetMm, WorkingsView workings) {}
+
+    @PostMapping("/sleeve")
+    SleeveSumView sleeve(@RequestBody SleeveSumForm form) {
+        FoilRoll roll = FoilRoll.of(form.foilUm(), form.foilWidthMm(), 1, Money.ZERO, PackedFoil.USUAL);
+        Gathering g = new Gathering();
+        g.at("", () -> Sleeve.ACROSS.check(form.thickMm()));
+        g.at("", () -> Sleeve.COVERED.check(form.coveredMm()));
+        g.at("", () -> Sleeve.THICKNESS.check(form.sheetMm()));
+        g.at("", () -> Sleeve.SEAM.check(form.seamMm()));
+        g.orRefuse();
+        Sleeve sleeve = Sleeve.size(
+                new Length(form.thickMm()),
+                new Length(form.coveredMm()),
+                form.turns(),
+                new Length(form.sheetMm()),
+                new Length(form.seamMm()),
+                roll);
+        return new SleeveSumView(
+                sleeve.outer().mm(),
+                sleeve.strip().mm(),
+                sleeve.foil().g(),
+                sleeve.sheet().mm(),
+                WorkingsView.of(SleeveWorkings.of(sleeve, roll)));
+    }
+
+    /** A bare core on the scale. */
+    record FoilSumForm(ShapeForm shape, double massG) {}
+
+    /** How dense its foil is packed, and the grade that is. */
+    record FoilSumView(double densityGPerCm3, Packing packing) {}
+
+    @PostMapping("/foil")
+    FoilSumView foil(@RequestBody FoilSumForm form) {
+        Gathering g = new Gathering();
+        var solid = g.at("shape", () -> given("", form.shape()).parse());
+        g.at("", () -> FoilWeighing.MASS.check(form.massG()));
+        g.orRefuse();
+        FoilWeighing.Weighed weighed = FoilWeighing.weigh(solid.orElseThrow(), new Mass(form.massG()));
+        return new FoilSumView(weighed.density().gPerCm3(), weighed.packing());
+    }
+
+    /** What a wire of so many legs takes. */
+    record WireSumView(double cutMm, double massG, int gaugeNumber) {}
+
+    @PostMapping("/wire")
+    WireSumView wire(@RequestBody WireForm form) {
+        Wire wire = form.parse();
+        return new WireSumView(wire.length().mm(), wire.mass().g(), wire.gauge().number());
+    }
+
+    /** Sticks to cut from, and pieces wanted, in one unit. */
+    record CutSumForm(List<StickForm> sticks, List<WantForm> wants) {}
+
+    /** A block, lump or coil. */
+    record StickForm(String name, double size) {
+        private Stick parse() {
+            return new Stick(given("name", name), size);
+        }
+    }
+
+    /** Equal pieces that are wanted. */
+    record WantForm(String name, double size, int count) {
+        private Want parse() {
+            return new Want(given("name", name), size, count);
+        }
+    }
+
+    @PostMapping("/cut")
+    CuttingView.CuttingPlanView cut(@RequestBody CutSumForm form) {
+        Gathering g = new Gathering();
+        var toldSticks = g.at("", () -> all("sticks", form.sticks())).orElse(List.of());
+        var toldWants = g.at("", () -> all("wants", form.wants())).orElse(List.of());
+        few(g, "sticks", toldSticks.size());
+        few(g, "wants", toldWants.size());
+        g.orRefuse();
+        List<Supplier<Stick>> sticks =
+                toldSticks.stream().<Supplier<Stick>>map(s -> s::parse).toList();
+        List<Supplier<Want>> wants =
+                toldWants.stream().<Supplier<Want>>map(w -> w::parse).toList();
+        List<Stick> checkedSticks = g.all("sticks", sticks);
+        List<Want> checkedWants = g.all("wants", wants);
+        g.orRefuse();
+        int pieces = checkedWants.stream().mapToInt(Want::count).sum();
+        if (pieces > Want.COUNT.high()) {
+            throw new Refused("wants", pieces + " pieces", "up to 5000 pieces in one plan", "Plan them in two parts.");
+        }
+        return CuttingView.CuttingPlanView.of(Cutting.plan(checkedSticks, checkedWants));
+    }
+
+    private static void few(Gathering g, String field, int found) {
+        if (found > MOST) {
+            g.wrong(field, Integer.toString(found), "up to " + MOST, "Plan them in two parts.");
+        }
+    }
+}

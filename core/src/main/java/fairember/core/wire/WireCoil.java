@@ -1,0 +1,36 @@
+package fairember.core.wire;
+
+import fairember.core.measure.Length;
+import fairember.core.measure.Money;
+import fairember.core.measure.Span;
+import fairember.core.measure.Words;
+
+/**
+ * Coils of one wire on the shelf.
+ *
+ * @param name 1 to 60 characters
+ * @param gauge of the wire
+ * @param metal it is drawn of
+ * @param length on one coil, 0.05 to 500 m
+ * @param onShelf how many coils there are, 0 to 500
+ * @param price of one
+ */
+public record WireCoil(String name, Gauge gauge, Metal metal, Length length, int onShelf, Money price) {
+    public static final Span LENGTH = Span.of("lengthM", "wire on a coil", 0.05, 500, "m");
+    public static final Span ON_SHELF = Span.count("onShelf", "coils", 0, 500);
+    public static final Span PRICE = Span.count("priceMinor", "price of a coil", 0, 1_000_000);
+    /** Wires this near in thickness are the same wire. */
+    private static final double SAME_MM = 0.03;
+
+    public WireCoil {
+        name = Words.name("name", name);
+        LENGTH.check(length.mm() / 1000);
+        ON_SHELF.check(onShelf);
+        PRICE.check((double) price.minor());
+    }
+
+    /** Whether such wire can be cut from it. */
+    public boolean holds(Gauge wanted, Metal of) {
+        return of == metal && Math.abs(wanted.mm() - gauge.mm()) <= SAME_MM;
+    }
+}
