@@ -69,3 +69,13 @@ export function minorPerWhole(currency: string): number {
 export function count(n: number, one: string, many = `${one}s`): string {
   return `${whole(n)} ${n === 1 ? one : many}`;
 }
+
+/** "once", "twice", "3 times". */
+export function times(n: number): string {
+  return n === 1 ? 'once' : n === 2 ? 'twice' : `${whole(n)} times`;
+}
+
+/** Degrees to the tenth. */
+export function degrees(value: number): string {
+  return `${to(1, value)}°`;
+}

@@ -1,6 +1,22 @@
-import type { Limits, Part, Piece } from '../../server/types';
+import type { Limits, Part } from '../../server/types';
 
-const firstSizes: Record<string, number> = { thicknessMm: 3, lengthMm: 20, heightMm: 10, topMm: 12 };
+const firstSizes: Record<string, number> = {
+  thicknessMm: 3,
+  lengthMm: 24,
+  heightMm: 10,
+  topMm: 12,
+  widestAtMm: 10,
+  tubeMm: 5,
+  cordMm: 3,
+  windingMm: 16,
+  turns: 3,
+  pitchMm: 4,
+  strands: 2,
+  outerMm: 24,
+};
+
+/** A tag to begin a cut-out from, until its own outline is read. */
+const tag = [[-10, 0, 10, 0, 10, 10, 0, 16, -10, 10]];
 
 /** The same part in another shape: dimensions of the same name stay, others get a middling size. */
 export function reshaped(part: Part, kind: Part['shape']['kind'], limits: Limits): Part {
@@ -12,8 +28,22 @@ export function reshaped(part: Part, kind: Part['shape']['kind'], limits: Limits
     ]),
   );
   const { core, ...solid } = part;
-  const kept = core && !shape?.sheet ? { core } : {};
-  return { ...solid, ...kept, shape: { kind, dimensions } };
+  const kept = core && shape?.takesCore ? { core: settled(core, shape) } : {};
+  if (kind !== 'CUT_OUT') return { ...solid, ...kept, shape: { kind, dimensions } };
+  return {
+    ...solid,
+    shape: { kind, dimensions, outline: part.shape.outline ?? tag },
+    placement: { ...part.placement, facing: 'FRONT' },
+  };
+}
+
+/** A core as this shape can have it. */
+function settled(core: NonNullable<Part['core']>, shape: Limits['shapes'][number]): NonNullable<Part['core']> {
+  return {
+    ...core,
+    floor: shape.flatBase ? (core.floor ?? 'COVERED') : 'COVERED',
+    lobes: shape.splits ? (core.lobes ?? 1) : 1,
+  };
 }
 
 export function newPart(mixId: number, name: string, upMm: number): Part {
@@ -23,38 +53,17 @@ export function newPart(mixId: number, name: string, upMm: number): Part {
     count: 1,
     mixId,
     stage: 0,
-    placement: { acrossMm: 0, upMm, frontMm: 0, tiltDeg: 0, arrangement: 'MIRRORED' },
+    placement: { acrossMm: 0, upMm, frontMm: 0, tiltDeg: 0, arrangement: 'MIRRORED', facing: 'UP' },
   };
 }
 
-/** A piece to begin with: one ball, one bake, the steps every piece has. */
-export function newPiece(mixId: number): Piece {
-  const step = (
-    name: string,
-    station: Piece['steps'][number]['station'],
-    setupMin: number,
-    eachMin: number,
-    stage = 0,
-  ) => ({
-    name,
-    station,
-    setupMin,
-    eachMin,
-    stage,
-  });
-  return {
-    name: 'New piece',
-    kind: 'ORNAMENT',
-    pose: 'STANDS',
-    parts: [newPart(mixId, 'Body', 0)],
-    stages: [{ name: 'whole', kind: 'CURE', loose: false, coolingMin: 30 }],
-    steps: [
-      step('condition and mix', 'MIX', 10, 0),
-      step('portion', 'PORTION', 2, 1),
-      step('shape', 'SHAPE', 2, 5),
-      step('sand', 'FINISH', 2, 2, 1),
-    ],
-    fittings: [],
-    gate: ['Mark under the base'],
-  };
+/** The parts without one of them; what was built around it is built around nothing, and later ones move up. */
+export function withoutPart(parts: Part[], index: number): Part[] {
+  return parts
+    .filter((_, i) => i !== index)
+    .map((part) => {
+      const { around, ...alone } = part;
+      if (around === undefined || around === null || around === index) return alone;
+      return { ...alone, around: around > index ? around - 1 : around };
+    });
 }

@@ -1,18 +1,19 @@
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
-import { NumberField } from '../../controls/number-field';
-import { Switch } from '../../controls/switch';
+import { InlineNumber } from '../../controls/inline-number';
 import { ShowWorking } from '../../controls/workings-list';
 import type { Wrong } from '../../server/client';
 import type { MeasuredPart, Part, Piece } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
-import { grams, mm } from '../../words/figures';
-import { PartWorkings } from './part-workings';
+import { CoreFields } from './core-fields';
 import { reshaped } from './new-piece';
+import { OutlineField } from './outline-field';
+import { PartWorkings } from './part-workings';
 
 interface Props {
   part: Part;
+  parts: Part[];
   index: number;
   stages: Piece['stages'];
   measured: MeasuredPart | undefined;
@@ -22,24 +23,13 @@ interface Props {
   onRemove: () => void;
 }
 
+const NOTHING = 'nothing';
+
 /** More of the chosen part: its shape, its core, where it stands, when it is first baked, and how its figures came. */
-export function PartDetail({ part, index, stages, measured, wrongs, onChange, onSettle, onRemove }: Props) {
+export function PartDetail(props: Props) {
+  const { part, parts, index, stages, measured, wrongs, onChange, onSettle, onRemove } = props;
   const limits = useLimits();
-  const place = (field: keyof Part['placement'] & ('acrossMm' | 'upMm' | 'frontMm' | 'tiltDeg'), label: string) => (
-    <label className="inline-flex items-baseline gap-1 text-note text-soft">
-      {label}
-      <NumberField
-        label={`${part.name}, ${label}`}
-        value={part.placement[field]}
-        span={spanOf(limits, 'placement', field)}
-        chars={3}
-        wrong={wrongAt(wrongs, `parts[${index}].placement.${field}`)}
-        onChange={(value) => onChange((p) => ({ ...p, placement: { ...p.placement, [field]: value } }))}
-        onSettle={onSettle}
-      />
-      {field === 'tiltDeg' ? '°' : ''}
-    </label>
-  );
+  const inner = parts.slice(0, index);
   return (
     <div className="flex shrink-0 flex-col gap-1.5 rounded-card border border-line bg-paper px-4 py-2">
       <div className="flex flex-wrap items-center gap-x-4">
@@ -65,6 +55,7 @@ export function PartDetail({ part, index, stages, measured, wrongs, onChange, on
           Take it out
         </Button>
       </div>
+      {part.shape.kind === 'CUT_OUT' && <OutlineField part={part} onChange={onChange} onSettle={onSettle} />}
       <CoreFields
         part={part}
         index={index}
@@ -73,24 +64,41 @@ export function PartDetail({ part, index, stages, measured, wrongs, onChange, on
         onChange={onChange}
         onSettle={onSettle}
       />
+      <PlaceFields {...props} />
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        {place('acrossMm', 'across')}
-        {place('upMm', 'up')}
-        {place('frontMm', 'front')}
-        {place('tiltDeg', 'tilt')}
-        {part.count > 1 && (
-          <Choice
-            label="Copies stand as"
-            value={part.placement.arrangement}
-            options={choicesOf(limits, 'arrangement')}
-            onChange={(arrangement) =>
-              onChange((p) => ({
-                ...p,
-                placement: { ...p.placement, arrangement: arrangement as Part['placement']['arrangement'] },
-              }))
-            }
-            className="text-note"
-          />
+        <InlineNumber
+          of={part.name}
+          words="spares in a run"
+          value={part.spares ?? 0}
+          span={spanOf(limits, 'part', 'spares')}
+          chars={2}
+          wrong={wrongAt(wrongs, `parts[${index}].spares`)}
+          onChange={(spares) => onChange((p) => ({ ...p, spares }))}
+          onSettle={onSettle}
+        />
+        {inner.length > 0 && !part.core && (
+          <label className="inline-flex items-center gap-1 text-note text-soft">
+            built around
+            <Choice
+              label="Built around"
+              value={part.around === undefined || part.around === null ? NOTHING : String(part.around)}
+              options={[
+                { value: NOTHING, label: 'nothing' },
+                ...inner.map((p, i) => ({ value: String(i), label: p.name })),
+              ]}
+              onChange={(value) =>
+                onChange((p) => {
+                  const { around: before, ...alone } = p;
+                  return value === NOTHING ? alone : { ...alone, around: Number(value) };
+                })
+              }
+            />
+          </label>
+        )}
+        {wrongAt(wrongs, `parts[${index}].around`) && (
+          <p role="alert" className="text-note text-madder">
+            {wrongAt(wrongs, `parts[${index}].around`)?.mend}
+          </p>
         )}
       </div>
       {measured && (
@@ -102,55 +110,46 @@ export function PartDetail({ part, index, stages, measured, wrongs, onChange, on
   );
 }
 
-type CoreProps = Omit<Props, 'stages' | 'onRemove'>;
+const places = [
+  { field: 'acrossMm', words: 'across' },
+  { field: 'upMm', words: 'up' },
+  { field: 'frontMm', words: 'front' },
+  { field: 'tiltDeg', words: 'tilt' },
+] as const;
 
-function CoreFields({ part, index, measured, wrongs, onChange, onSettle }: CoreProps) {
+function PlaceFields({ part, index, wrongs, onChange, onSettle }: Props) {
   const limits = useLimits();
-  const core = part.core;
-  const sheet = limits.shapes.find((s) => s.kind === part.shape.kind)?.sheet;
-  if (sheet) return <p className="text-note text-soft">Cut from a sheet: it takes no core.</p>;
+  const set = (change: Partial<Part['placement']>) =>
+    onChange((p) => ({ ...p, placement: { ...p.placement, ...change } }));
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <Switch
-        label="Foil core"
-        on={Boolean(core)}
-        onChange={(on) =>
-          onChange((p) => {
-            const { core: cored, ...solid } = p;
-            return on ? { ...solid, core: { shellMm: 5, packing: 'FIRM' } } : solid;
-          })
-        }
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+      {places.map(({ field, words }) => (
+        <InlineNumber
+          key={field}
+          of={part.name}
+          words={words}
+          value={part.placement[field]}
+          span={spanOf(limits, 'placement', field)}
+          wrong={wrongAt(wrongs, `parts[${index}].placement.${field}`)}
+          onChange={(value) => set({ [field]: value })}
+          onSettle={onSettle}
+        />
+      ))}
+      <Choice
+        label="Its top points"
+        value={part.placement.facing ?? 'UP'}
+        options={choicesOf(limits, 'facing')}
+        onChange={(facing) => set({ facing: facing as NonNullable<Part['placement']['facing']> })}
+        className="text-note"
       />
-      {core && (
-        <>
-          <label className="inline-flex items-baseline gap-1 text-note text-soft">
-            shell
-            <NumberField
-              label={`${part.name}, shell`}
-              value={core.shellMm}
-              span={spanOf(limits, 'core', 'shellMm')}
-              chars={3}
-              wrong={wrongAt(wrongs, `parts[${index}].core.shellMm`)}
-              onChange={(shellMm) => onChange((p) => ({ ...p, core: { ...core, shellMm } }))}
-              onSettle={onSettle}
-            />
-            mm
-          </label>
-          <Choice
-            label="How hard the foil is pressed"
-            value={core.packing}
-            options={choicesOf(limits, 'packing')}
-            onChange={(packing) =>
-              onChange((p) => ({ ...p, core: { ...core, packing: packing as typeof core.packing } }))
-            }
-          />
-          {measured?.core && (
-            <span className="text-note text-soft">
-              tear <b className="figure text-ink">{mm(measured.core.tornMm)} mm</b>, saves{' '}
-              <b className="figure text-ink">{grams(measured.core.claySavedG)} g</b> of clay
-            </span>
-          )}
-        </>
+      {part.count > 1 && (
+        <Choice
+          label="Copies stand as"
+          value={part.placement.arrangement}
+          options={choicesOf(limits, 'arrangement')}
+          onChange={(arrangement) => set({ arrangement: arrangement as Part['placement']['arrangement'] })}
+          className="text-note"
+        />
       )}
     </div>
   );

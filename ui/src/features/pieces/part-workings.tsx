@@ -22,7 +22,7 @@ export function PartWorkings({ part, measured }: { part: Part; measured: Measure
       ),
   });
   const foil = useQuery({
-    queryKey: ['sum-core', part.shape, core, ways.foilUm, ways.foilWidthMm],
+    queryKey: ['sum-core', part.shape, core, measured.core?.packedGPerCm3, ways.foilUm, ways.foilWidthMm],
     enabled: Boolean(core),
     queryFn: () =>
       take(
@@ -31,6 +31,9 @@ export function PartWorkings({ part, measured }: { part: Part; measured: Measure
             shape: part.shape,
             shellMm: core?.shellMm ?? 0,
             packing: core?.packing ?? 'FIRM',
+            floor: core?.floor ?? 'COVERED',
+            lobes: core?.lobes ?? 1,
+            packedGPerCm3: measured.core?.packedGPerCm3 ?? 0.5,
             foilUm: ways.foilUm,
             foilWidthMm: ways.foilWidthMm,
             greatestMm: measured.greatestMm,

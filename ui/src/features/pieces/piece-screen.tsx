@@ -1,30 +1,40 @@
 import { useState } from 'react';
-import { NavLink, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { Findings } from '../../controls/findings';
 import { Pair, Place } from '../../controls/place';
 import { ProblemNote } from '../../controls/problem-note';
 import { Segments } from '../../controls/segments';
+import { TabsLine } from '../../controls/tabs-line';
 import { TextField } from '../../controls/text-field';
 import type { Part, Piece } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
 import { mm } from '../../words/figures';
 import { BakesPair } from './bakes-pair';
-import { newPart } from './new-piece';
+import { BalancePair } from './balance-pair';
+import { BuiltOnPair } from './built-on-pair';
+import { newPart, withoutPart } from './new-piece';
 import { PartDetail } from './part-detail';
 import { PartsLedger } from './parts-ledger';
 import { PieceTotals } from './piece-totals';
+import { PortionsPair } from './portions-pair';
 import { RoutePair } from './route-pair';
 import { SectionDrawing } from './section-drawing';
+import type { Aspect } from './section-geometry';
+import { SizePair } from './size-pair';
 import { usePiece, type PieceDraft } from './use-piece';
 import { usePieceActs } from './use-piece-acts';
 
 const tabs = [
   { path: '', label: 'Parts' },
+  { path: 'portions', label: 'Portions' },
+  { path: 'built-on', label: 'Built on' },
+  { path: 'balance', label: 'Balance' },
   { path: 'bakes', label: 'Bakes and gate' },
   { path: 'route', label: 'Route and findings' },
+  { path: 'size', label: 'Size and versions' },
 ];
 
 /** A piece: its parts and their drawing, its bakes and gate, its route and findings. */
@@ -37,20 +47,13 @@ function OnePiece({ id, tab }: { id: number; tab: string }) {
   const draft = usePiece(id);
   return (
     <Place title={<NameField piece={draft} />} about={<About piece={draft} />} actions={<Actions id={id} />}>
-      <nav aria-label="Parts of this piece" className="-mt-2 flex shrink-0 gap-1 border-b border-line">
-        {tabs.map((t) => (
-          <NavLink
-            key={t.path}
-            end
-            to={`/pieces/${id}${t.path && `/${t.path}`}`}
-            className="-mb-px border-b-2 border-transparent px-3 py-1 text-soft aria-[current=page]:border-verdigris aria-[current=page]:font-semibold aria-[current=page]:text-ink"
-          >
-            {t.label}
-          </NavLink>
-        ))}
-      </nav>
+      <TabsLine label="Parts of this piece" base={`/pieces/${id}`} tabs={tabs} />
       <ProblemNote problem={draft.problem} />
       {tab === '' && <PartsPair piece={draft} />}
+      {tab === 'portions' && <PortionsPair id={id} piece={draft} />}
+      {tab === 'built-on' && <BuiltOnPair id={id} piece={draft} />}
+      {tab === 'balance' && <BalancePair piece={draft} />}
+      {tab === 'size' && <SizePair id={id} piece={draft} />}
       {tab === 'bakes' && <BakesPair piece={draft} />}
       {tab === 'route' && <RoutePair piece={draft} />}
     </Place>
@@ -114,7 +117,7 @@ function Actions({ id }: { id: number }) {
 function PartsPair({ piece }: { piece: PieceDraft }) {
   const { draft, measured, wrongs } = piece;
   const [chosen, setChosen] = useState(0);
-  const [cut, setCut] = useState<'cut' | 'front'>('cut');
+  const [aspect, setAspect] = useState<Aspect>('cut');
   const parts = draft.form.parts;
   const at = Math.min(chosen, parts.length - 1);
   const part = parts[at];
@@ -150,32 +153,34 @@ function PartsPair({ piece }: { piece: PieceDraft }) {
           <div className="flex min-h-80 flex-1 flex-col rounded-card border border-line bg-paper p-3">
             <Segments
               label="View"
-              value={cut}
+              value={aspect}
               options={[
                 { value: 'cut', label: 'Cut through the middle' },
-                { value: 'front', label: 'From the front' },
+                { value: 'front', label: 'Front' },
+                { value: 'side', label: 'Side' },
               ]}
-              onChange={setCut}
+              onChange={setAspect}
             />
             <SectionDrawing
               name={draft.form.name}
               piece={measured}
               parts={parts}
               chosen={at}
-              cut={cut === 'cut'}
+              aspect={aspect}
               onChoose={setChosen}
             />
           </div>
           {part && (
             <PartDetail
               part={part}
+              parts={parts}
               index={at}
               stages={draft.form.stages}
               measured={measured.parts[at]}
               wrongs={wrongs}
               onChange={(how) => change(at, how)}
               onSettle={draft.settle}
-              onRemove={() => setParts((all) => all.filter((_, i) => i !== at))}
+              onRemove={() => setParts((all) => withoutPart(all, at))}
             />
           )}
         </>

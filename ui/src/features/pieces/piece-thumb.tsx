@@ -14,8 +14,9 @@ export function PieceThumb({ piece, width, height }: Props) {
     <svg width={width} height={height} aria-hidden="true">
       {copiesOf(piece).map((copy) => (
         <path
-          key={`${copy.index}-${copy.part.spots.indexOf(copy.spot)}`}
-          d={pathOf(copy.part.front, copy.spot, view)}
+          key={copy.key}
+          d={pathOf(copy.outlines, copy.spot, view)}
+          fillRule="evenodd"
           fill={copy.part.curedHex}
           stroke="#16201d"
           strokeWidth="0.8"

@@ -1,29 +1,34 @@
+import { useMutation } from '@tanstack/react-query';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
+import { Choice } from '../../controls/choice';
 import { Empty } from '../../controls/empty';
 import { Place } from '../../controls/place';
-import type { PieceView } from '../../server/types';
+import { Segments } from '../../controls/segments';
+import { api, take } from '../../server/client';
+import type { Piece, PieceView } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { useMixes, usePieces } from '../../server/use-studio';
 import { count, grams, mm, plain, whole } from '../../words/figures';
-import { newPiece } from './new-piece';
 import { PieceThumb } from './piece-thumb';
+import { SideBySide } from './side-by-side';
 import { usePieceActs } from './use-piece-acts';
 
-/** The pieces of the studio, each by its own drawing. */
+const ALL = 'all';
+
+/** The pieces of the studio, each by its own drawing; or side by side at one scale. */
 export function PiecesPlace() {
   const pieces = usePieces();
   const mixes = useMixes();
-  const go = useNavigate();
-  const { add } = usePieceActs();
+  const [view, setView] = useState<'cards' | 'scale'>('cards');
+  const [collection, setCollection] = useState(ALL);
+  const collections = [...new Set(pieces.map((p) => p.piece.collection ?? '').filter((c) => c !== ''))].sort();
+  const shown = pieces.filter((p) => collection === ALL || p.piece.collection === collection);
   const first = mixes[0];
   const begin = first ? (
-    <Button
-      kind="main"
-      onClick={() => add.mutate(newPiece(first.id), { onSuccess: ({ id }) => void go(`/pieces/${id}`) })}
-    >
-      New piece
-    </Button>
+    <NewPiece mixId={first.id} />
   ) : (
     <Link to="/mixes" className="font-semibold text-verdigris underline">
       Make a mix first
@@ -32,22 +37,94 @@ export function PiecesPlace() {
   return (
     <Place
       title="Pieces"
-      about={pieces.length > 0 && count(pieces.length, 'piece')}
-      actions={pieces.length > 0 && begin}
+      about={pieces.length > 0 && count(shown.length, 'piece')}
+      actions={
+        pieces.length > 0 && (
+          <>
+            {collections.length > 0 && (
+              <Choice
+                label="Collection"
+                value={collection}
+                options={[
+                  { value: ALL, label: 'all collections' },
+                  ...collections.map((c) => ({ value: c, label: c })),
+                ]}
+                onChange={setCollection}
+              />
+            )}
+            <Segments
+              label="How they are shown"
+              value={view}
+              options={[
+                { value: 'cards', label: 'One by one' },
+                { value: 'scale', label: 'Side by side at one scale' },
+              ]}
+              onChange={setView}
+            />
+            {begin}
+          </>
+        )
+      }
     >
-      {pieces.length === 0 ? (
+      {pieces.length === 0 && (
         <Empty title="Nothing is drawn yet" step={begin}>
           A piece is a list of parts at their true size. From it come the grams and the ball to roll for each part, the
           foil core, the weight, and the minutes in the oven.
         </Empty>
-      ) : (
-        <ul className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-4">
-          {pieces.map((piece) => (
+      )}
+      {pieces.length > 0 && view === 'cards' && (
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-4 overflow-y-auto pb-2">
+          {shown.map((piece) => (
             <PieceCard key={piece.id} piece={piece} />
           ))}
         </ul>
       )}
+      {pieces.length > 0 && view === 'scale' && (
+        <div className="flex min-h-0 flex-1 flex-col rounded-card border border-line bg-paper p-3">
+          <SideBySide pieces={shown.map((p) => ({ id: p.id, name: p.piece.name, measured: p.measured }))} />
+        </div>
+      )}
     </Place>
+  );
+}
+
+/** Begins a piece of a kind from a sensible one. */
+function NewPiece({ mixId }: { mixId: number }) {
+  const kinds = choicesOf(useLimits(), 'pieceKind');
+  const go = useNavigate();
+  const { add } = usePieceActs();
+  const template = useMutation({
+    mutationFn: (kind: string) =>
+      take(
+        api.GET('/api/pieces/templates/{kind}', {
+          params: { path: { kind: kind as Piece['kind'] }, query: { mixId } },
+        }),
+      ),
+    onSuccess: (piece) => add.mutate(piece, { onSuccess: ({ id }) => void go(`/pieces/${id}`) }),
+  });
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>
+        <Button kind="main">New piece ▾</Button>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={4}
+          className="z-50 rounded-card border border-line bg-paper p-1 shadow-float"
+        >
+          {kinds.map((kind) => (
+            <DropdownMenu.Item
+              key={kind.value}
+              onSelect={() => template.mutate(kind.value)}
+              className="flex min-h-9 cursor-pointer items-center rounded-small px-3 outline-none data-[highlighted]:bg-verdigris-tint"
+            >
+              {kind.label}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
   );
 }
 
@@ -68,6 +145,7 @@ function PieceCard({ piece: { id, piece, measured } }: { piece: PieceView }) {
         <span className="text-note text-soft">
           {kind}, {mm(measured.box.heightMm)} mm tall, {count(piece.parts.length, 'part')}
         </span>
+        {piece.collection && <span className="text-note text-soft">{piece.collection}</span>}
         <span className="mt-1 figure text-figure font-semibold">{grams(measured.weightG)} g</span>
         {last && (
           <span className="figure text-note whitespace-nowrap text-ember-deep">

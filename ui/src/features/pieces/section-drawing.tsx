@@ -2,7 +2,17 @@ import { useId } from 'react';
 import { useSize } from '../../drawing/use-size';
 import type { MeasuredPiece, Part } from '../../server/types';
 import { mm } from '../../words/figures';
-import { copiesOf, extentOf, fit, pathOf, spread, type Copy, type Label, type View } from './section-geometry';
+import {
+  copiesOf,
+  extentOf,
+  fit,
+  pathOf,
+  spread,
+  type Aspect,
+  type Copy,
+  type Label,
+  type View,
+} from './section-geometry';
 import { sectionLabels } from './section-labels';
 
 const PX_PER_MM = 96 / 25.4;
@@ -14,24 +24,27 @@ interface Props {
   piece: MeasuredPiece;
   parts: Part[];
   chosen: number;
-  cut: boolean;
+  aspect: Aspect;
   onChoose: (part: number) => void;
 }
 
-/** The piece to scale: cut through the middle with its cores and shells, or seen from the front. */
-export function SectionDrawing({ name, piece, parts, chosen, cut, onChoose }: Props) {
+const aspects = { cut: 'section through the middle', front: 'seen from the front', side: 'seen from the right' };
+
+/** The piece to scale: cut through the middle with its cores and shells, or seen from the front or the right. */
+export function SectionDrawing({ name, piece, parts, chosen, aspect, onChoose }: Props) {
+  const cut = aspect === 'cut';
   const [ref, size] = useSize();
   const hatch = useId();
-  const extent = extentOf(piece);
+  const extent = extentOf(piece, aspect);
   const view = fit(extent, LEFT_PX, 16, size.width - LEFT_PX - LABELS_PX, size.height - 56);
-  const copies = copiesOf(piece).filter((copy) => !cut || copy.meets !== 'before');
+  const copies = copiesOf(piece, aspect).filter((copy) => !cut || copy.meets !== 'before');
   const labels = cut ? spread(sectionLabels(copies, parts, view, chosen), 24, size.height - 44, 42) : [];
   const times = view.scale / PX_PER_MM;
   return (
     <div ref={ref} className="relative min-h-64 flex-1">
       {size.width > 0 && (
         <svg width={size.width} height={size.height} className="absolute inset-0" role="img">
-          <title>{`${name}, ${cut ? 'section through the middle' : 'seen from the front'}, ${times.toFixed(1)} times true size`}</title>
+          <title>{`${name}, ${aspects[aspect]}, ${times.toFixed(1)} times true size`}</title>
           <desc>{parts.map((part) => `${part.count} ${part.name}`).join(', ')}</desc>
           <defs>
             <pattern id={hatch} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(52)">
@@ -41,7 +54,7 @@ export function SectionDrawing({ name, piece, parts, chosen, cut, onChoose }: Pr
           </defs>
           {copies.map((copy) => (
             <CopyShape
-              key={`${copy.index}-${copy.part.spots.indexOf(copy.spot)}`}
+              key={copy.key}
               copy={copy}
               view={view}
               cut={cut}
@@ -78,19 +91,15 @@ function CopyShape({ copy, view, cut, hatch, chosen, onChoose }: CopyProps) {
   return (
     <g onClick={onChoose} opacity={cut && meets === 'behind' ? 0.5 : 1} className="cursor-pointer">
       <path
-        d={pathOf(through ? part.section : part.front, spot, view)}
+        d={pathOf(through ? part.section : copy.outlines, spot, view)}
+        fillRule="evenodd"
         fill={part.curedHex}
         stroke={chosen ? '#0c5f50' : '#16201d'}
         strokeWidth={chosen ? 2.5 : 1}
         strokeLinejoin="round"
       />
       {through && part.core && (
-        <path
-          d={pathOf(part.core.section, spot, view, part.core.shellMm)}
-          fill={`url(#${hatch})`}
-          stroke="#5c6864"
-          strokeWidth="1"
-        />
+        <path d={pathOf(part.core.section, spot, view)} fill={`url(#${hatch})`} stroke="#5c6864" strokeWidth="1" />
       )}
       {through && (chosen || flaw || part.core) && (
         <path

@@ -19,12 +19,19 @@ export interface Extent {
   top: number;
 }
 
-/** A point of a part where a copy of it stands: leaned clockwise about the middle of its base, then put in its place. */
+/** From where a piece is seen: the front, cut through the middle or whole, or the right. */
+export type Aspect = 'cut' | 'front' | 'side';
+
+/**
+ * A point of a part where a copy of it stands: mirrored when the copy is, leaned clockwise about the middle of its base, then
+ * put in its place.
+ */
 export function placed(spot: Spot, across: number, up: number): [number, number] {
   const lean = (spot.tiltDeg * Math.PI) / 180;
+  const own = spot.mirrored ? -across : across;
   return [
-    spot.acrossMm + across * Math.cos(lean) + up * Math.sin(lean),
-    spot.upMm - across * Math.sin(lean) + up * Math.cos(lean),
+    spot.acrossMm + own * Math.cos(lean) + up * Math.sin(lean),
+    spot.upMm - own * Math.sin(lean) + up * Math.cos(lean),
   ];
 }
 
@@ -34,17 +41,15 @@ function pointsOf(outline: number[], spot: Spot): [number, number][] {
   return points;
 }
 
-/** What the piece takes up, seen from the front. */
-export function extentOf(piece: MeasuredPiece): Extent {
+/** What the piece takes up as it is seen. */
+export function extentOf(piece: MeasuredPiece, aspect: Aspect = 'front'): Extent {
   const extent = { left: -1, right: 1, bottom: 0, top: 1 };
-  for (const part of piece.parts) {
-    for (const spot of part.spots) {
-      for (const [across, up] of part.front.flatMap((outline) => pointsOf(outline, spot))) {
-        extent.left = Math.min(extent.left, across);
-        extent.right = Math.max(extent.right, across);
-        extent.bottom = Math.min(extent.bottom, up);
-        extent.top = Math.max(extent.top, up);
-      }
+  for (const { outlines, spot } of copiesOf(piece, aspect)) {
+    for (const [across, up] of outlines.flatMap((outline) => pointsOf(outline, spot))) {
+      extent.left = Math.min(extent.left, across);
+      extent.right = Math.max(extent.right, across);
+      extent.bottom = Math.min(extent.bottom, up);
+      extent.top = Math.max(extent.top, up);
     }
   }
   return extent;
@@ -65,11 +70,10 @@ export function fit(extent: Extent, left: number, top: number, width: number, he
 }
 
 /** An SVG path of outlines where a copy stands. */
-export function pathOf(outlines: number[][], spot: Spot, view: View, raised = 0): string {
+export function pathOf(outlines: number[][], spot: Spot, view: View): string {
   return outlines
     .map((outline) => {
-      const lifted = raised === 0 ? outline : outline.map((value, i) => (i % 2 === 1 ? value + raised : value));
-      const points = pointsOf(lifted, spot).map(([a, u]) => `${view.x(a).toFixed(1)} ${view.y(u).toFixed(1)}`);
+      const points = pointsOf(outline, spot).map(([a, u]) => `${view.x(a).toFixed(1)} ${view.y(u).toFixed(1)}`);
       return `M${points.join('L')}Z`;
     })
     .join('');
@@ -77,23 +81,30 @@ export function pathOf(outlines: number[][], spot: Spot, view: View, raised = 0)
 
 /** A copy of a part and how the cutting plane through the middle meets it. */
 export interface Copy {
+  key: string;
   part: MeasuredPart;
   index: number;
+  /** Where it stands as it is seen: from the right, "across" is away from the front. */
   spot: Spot;
+  /** What is seen of it whole. */
+  outlines: number[][];
   meets: 'cut' | 'behind' | 'before';
 }
 
-/** All copies of all parts, from the back to the front. */
-export function copiesOf(piece: MeasuredPiece): Copy[] {
+/** All copies of all parts, from the farthest to the nearest. */
+export function copiesOf(piece: MeasuredPiece, aspect: Aspect = 'front'): Copy[] {
   return piece.parts
     .flatMap((part, index) =>
-      part.spots.map((spot): Copy => {
+      part.spots.map((spot, i): Copy & { near: number } => {
         const half = part.box.depthMm / 2;
         const meets = spot.frontMm - half >= 0 ? 'before' : spot.frontMm + half <= 0 ? 'behind' : 'cut';
-        return { part, index, spot, meets };
+        const key = `${index}-${i}`;
+        if (aspect !== 'side') return { key, part, index, spot, outlines: part.front, meets, near: spot.frontMm };
+        const turned = { ...spot, acrossMm: -spot.frontMm, tiltDeg: 0, mirrored: false };
+        return { key, part, index, spot: turned, outlines: spot.side ?? part.side, meets, near: spot.acrossMm };
       }),
     )
-    .sort((a, b) => a.spot.frontMm - b.spot.frontMm);
+    .sort((a, b) => a.near - b.near);
 }
 
 export interface Label {

@@ -8,6 +8,7 @@ export function dimensionWords(shape: Part['shape']): string {
   const of = (name: string) => mm(d[name] ?? 0);
   if (kind === 'FRUSTUM') return `Ø${of('bottomMm')} → ${of('topMm')} × ${of('heightMm')}`;
   if (kind === 'BLOCK') return `${of('widthMm')} × ${of('depthMm')} × ${of('heightMm')}`;
+  if (kind === 'ELLIPSOID' || kind === 'CUT_OUT') return Object.values(d).map(mm).join(' × ');
   return `Ø${Object.values(d).map(mm).join(' × ')}`;
 }
 
@@ -28,10 +29,11 @@ export function sectionLabels(copies: Copy[], parts: Part[], view: View, chosen:
   for (const copy of cut) {
     const { core, box } = copy.part;
     if (!core || copy.spot !== copy.part.spots[0]) continue;
+    const many = core.lobes > 1 ? `${core.lobes} cores` : 'Core';
     const middle = box.heightMm / 2;
     labels.push({
       key: `core-${copy.index}`,
-      title: `Core ${dimensionWords(core.shape)}`,
+      title: `${many} ${dimensionWords(core.shape)}`,
       text: `${grams(core.foilG)} g foil, ${parts[copy.index]?.core?.packing.toLowerCase() ?? ''}`,
       ...at(copy, view, 0, middle),
       tone: 'ink',
@@ -39,7 +41,7 @@ export function sectionLabels(copies: Copy[], parts: Part[], view: View, chosen:
     labels.push({
       key: `shell-${copy.index}`,
       title: `Shell ${mm(core.shellMm)} mm`,
-      text: `thickest ${mm(copy.part.thickestMm)}`,
+      text: core.exact ? `thickest ${mm(copy.part.thickestMm)}` : `thinnest ${mm(core.thinnestMm)}, nowhere thicker`,
       ...at(copy, view, copy.part.thickestAt.acrossMm, copy.part.thickestAt.upMm),
       tone: toneOf(copy.part),
     });

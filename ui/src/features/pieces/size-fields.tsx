@@ -1,7 +1,7 @@
 import { Fragment } from 'react';
 import { NumberField } from '../../controls/number-field';
 import type { Wrong } from '../../server/client';
-import type { Part } from '../../server/types';
+import type { Part, Span } from '../../server/types';
 import { useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
 
@@ -13,7 +13,16 @@ interface Props {
   onSettle: () => void;
 }
 
-const round = ['diameterMm', 'bottomMm', 'aroundMm'];
+const round = ['diameterMm', 'bottomMm', 'aroundMm', 'outerMm', 'tubeMm', 'cordMm', 'windingMm'];
+
+/** What is written before a dimension. */
+function before(span: Span, at: number): string {
+  if (span.unit === '') return span.label;
+  if (span.field === 'widestAtMm') return 'widest at';
+  if (span.field === 'pitchMm') return 'pitch';
+  if (round.includes(span.field)) return 'Ø';
+  return span.field === 'topMm' ? '→' : at > 0 ? '×' : '';
+}
 
 /** The dimensions of a part in the order they are read aloud: Ø30 → 20 × 54. */
 export function SizeFields({ part, wrongs, path, onChange, onSettle }: Props) {
@@ -22,9 +31,7 @@ export function SizeFields({ part, wrongs, path, onChange, onSettle }: Props) {
     <span className="inline-flex items-baseline gap-1">
       {kind?.dimensions.map(({ span }, i) => (
         <Fragment key={span.field}>
-          <span className="text-soft">
-            {round.includes(span.field) ? 'Ø' : span.field === 'topMm' ? '→' : i > 0 ? '×' : ''}
-          </span>
+          <span className="text-soft">{before(span, i)}</span>
           <NumberField
             label={`${part.name}, ${span.label}`}
             value={part.shape.dimensions[span.field] ?? 0}

@@ -1,13 +1,17 @@
+import { useState } from 'react';
 import { Pair } from '../../controls/place';
+import { Segments } from '../../controls/segments';
 import { Swatch } from '../../controls/swatch';
 import type { RunPlan } from '../../server/types';
 import { grams, mm } from '../../words/figures';
 import { BallRow } from './ball-row';
+import { CuttingTree } from './cutting-tree';
 import { StepList } from './step-list';
 
 /** Every part of the run as balls to roll: how many, how heavy, how wide. */
 export function PortionStation({ plan, runId }: { plan: RunPlan; runId: number }) {
   const { portions } = plan.needs;
+  const [view, setView] = useState<'balls' | 'cuts'>('balls');
   return (
     <Pair
       ledger={
@@ -56,7 +60,20 @@ export function PortionStation({ plan, runId }: { plan: RunPlan; runId: number }
           <StepList plan={plan} station="PORTION" runId={runId} />
         </>
       }
-      drawing={<BallRow portions={portions} />}
+      drawing={
+        <>
+          <Segments
+            label="View"
+            value={view}
+            options={[
+              { value: 'balls', label: 'Balls at size' },
+              { value: 'cuts', label: 'How to cut them' },
+            ]}
+            onChange={setView}
+          />
+          {view === 'balls' ? <BallRow portions={portions} /> : <CuttingTree runId={runId} />}
+        </>
+      }
     />
   );
 }

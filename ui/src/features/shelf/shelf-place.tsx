@@ -2,15 +2,17 @@ import { Link, useParams } from 'react-router';
 import { Place } from '../../controls/place';
 import { BoughtTable } from './bought-table';
 import { ClaysPair } from './clays-pair';
+import { CoilsTable } from './coils-table';
 import { LinesTable } from './lines-table';
 
 const tabs = [
   { path: 'clays', label: 'Clays' },
   { path: 'lines', label: 'Lines and packets' },
   { path: 'findings', label: 'Findings' },
+  { path: 'wire', label: 'Wire' },
 ];
 
-/** What is on the shelf: clays by line, what their packets say, and findings. */
+/** What is on the shelf: clays by line, what their packets say, findings and wire. */
 export function ShelfPlace() {
   const { tab = 'clays' } = useParams();
   return (
@@ -34,6 +36,7 @@ export function ShelfPlace() {
       {tab === 'clays' && <ClaysPair />}
       {tab === 'lines' && <LinesTable />}
       {tab === 'findings' && <BoughtTable />}
+      {tab === 'wire' && <CoilsTable />}
     </Place>
   );
 }

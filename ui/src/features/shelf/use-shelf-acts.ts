@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, take } from '../../server/client';
-import type { Bought, Clay, Line } from '../../server/types';
+import type { Bought, Clay, Coil, Line } from '../../server/types';
 
 /** Adding and removing what is on the shelf; each can be undone. */
 export function useShelfActs() {
@@ -17,6 +17,14 @@ export function useShelfActs() {
     }),
     addBought: useMutation({
       mutationFn: (body: Bought) => take(api.POST('/api/shelf/bought', { body })),
+      onSuccess: refresh,
+    }),
+    addCoil: useMutation({
+      mutationFn: (body: Coil) => take(api.POST('/api/shelf/coils', { body })),
+      onSuccess: refresh,
+    }),
+    removeCoil: useMutation({
+      mutationFn: (id: number) => take(api.DELETE('/api/shelf/coils/{id}', { params: { path: { id } } })),
       onSuccess: refresh,
     }),
     removeLine: useMutation({

@@ -10,9 +10,10 @@ import { wrongAt } from '../../server/use-measured';
 import { minorPerWhole } from '../../words/figures';
 import { OvenFields } from './oven-fields';
 import { useOvenDraft, useWaysDraft } from './use-ways-draft';
+import { WeighedCore } from './weighed-core';
 
 type NumberName = {
-  [K in keyof Ways]: Ways[K] extends number ? K : never;
+  [K in keyof Ways]-?: NonNullable<Ways[K]> extends number ? K : never;
 }[keyof Ways];
 
 const days = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const;
@@ -28,6 +29,7 @@ export function WaysPlace() {
         <Baking ways={ways} />
         <Money ways={ways} />
         <Foil ways={ways} />
+        <Hands ways={ways} />
         <OvenFields oven={oven} />
       </div>
     </Place>
@@ -42,7 +44,7 @@ function Amount({ ways, field, isMoney = false }: { ways: Draft<Ways>; field: Nu
     <FieldLine label={label} unit={isMoney ? ways.form.currency : span.unit}>
       <NumberField
         label={label}
-        value={ways.form[field]}
+        value={ways.form[field] ?? 0}
         span={span}
         per={per}
         chars={6}
@@ -139,6 +141,18 @@ function Foil({ ways }: { ways: Draft<Ways> }) {
       <Amount ways={ways} field="foilWidthMm" />
       <Amount ways={ways} field="foilLengthM" />
       <Amount ways={ways} field="foilPriceMinor" isMoney />
+    </Card>
+  );
+}
+
+function Hands({ ways }: { ways: Draft<Ways> }) {
+  return (
+    <Card title="Your hands">
+      <Amount ways={ways} field="looseGPerCm3" />
+      <Amount ways={ways} field="firmGPerCm3" />
+      <Amount ways={ways} field="hardGPerCm3" />
+      <WeighedCore onWeighed={(packed) => ways.change((w) => ({ ...w, ...packed }))} onSettle={ways.settle} />
+      <Amount ways={ways} field="cordMm" />
     </Card>
   );
 }

@@ -17,11 +17,11 @@ import org.jspecify.annotations.Nullable;
 public record BalanceView(
         List<WeightView> weights,
         double massG,
-        PlaceView centre,
+        MassPlaceView centre,
         double solidMassG,
-        PlaceView solidCentre,
-        @Nullable StandingView standing,
-        @Nullable StandingView solidStanding,
+        MassPlaceView solidCentre,
+        @Nullable FootingView standing,
+        @Nullable FootingView solidStanding,
         List<BallastView> ballast,
         @Nullable Double hangTiltDeg,
         @Nullable Double topPercent,
@@ -31,26 +31,25 @@ public record BalanceView(
         WorkingsView workings) {
 
     /** A place in the piece, from its middle on the ground. */
-    public record PlaceView(double acrossMm, double frontMm, double upMm) {
-        static PlaceView of(Point3 at) {
-            return new PlaceView(at.acrossMm(), at.frontMm(), at.upMm());
+    public record MassPlaceView(double acrossMm, double frontMm, double upMm) {
+        static MassPlaceView of(Point3 at) {
+            return new MassPlaceView(at.acrossMm(), at.frontMm(), at.upMm());
         }
     }
 
     /** A mass at its place. */
-    public record WeightView(String of, double massG, PlaceView at) {
+    public record WeightView(String of, double massG, MassPlaceView at) {
         static WeightView of(Weight weight) {
-            return new WeightView(weight.of(), weight.mass().g(), PlaceView.of(weight.at()));
+            return new WeightView(weight.of(), weight.mass().g(), MassPlaceView.of(weight.at()));
         }
     }
 
     /** How it stands; the footprint is across, front, across, front ... */
-    public record StandingView(List<Double> footprint, double insideMm, double aboveMm, double tipDeg) {
-        static @Nullable StandingView of(@Nullable Standing standing) {
+    public record FootingView(List<Double> footprint, double insideMm, double aboveMm, double tipDeg) {
+        static @Nullable FootingView of(@Nullable Standing standing) {
             return standing == null
                     ? null
-                    : new StandingView(
-                            standing.footprint(), standing.insideMm(), standing.aboveMm(), standing.tipDeg());
+                    : new FootingView(standing.footprint(), standing.insideMm(), standing.aboveMm(), standing.tipDeg());
         }
     }
 
@@ -68,11 +67,11 @@ public record BalanceView(
         return new BalanceView(
                 balance.weights().stream().map(WeightView::of).toList(),
                 balance.mass().g(),
-                PlaceView.of(balance.centre()),
+                MassPlaceView.of(balance.centre()),
                 balance.solidMass().g(),
-                PlaceView.of(balance.solidCentre()),
-                StandingView.of(balance.standing()),
-                StandingView.of(balance.solidStanding()),
+                MassPlaceView.of(balance.solidCentre()),
+                FootingView.of(balance.standing()),
+                FootingView.of(balance.solidStanding()),
                 balance.ballast().stream().map(BallastView::of).toList(),
                 balance.hangTiltDeg(),
                 top == null ? null : 100 * top,

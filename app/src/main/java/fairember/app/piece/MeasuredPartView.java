@@ -10,6 +10,7 @@ import fairember.core.portion.BlockShare;
 import fairember.core.portion.Portioning;
 import fairember.core.shape.Band;
 import fairember.core.shape.Box;
+import fairember.core.shape.Outline;
 import fairember.core.shape.Point3;
 import fairember.core.shape.Posed;
 import fairember.core.stock.BlockSize;
@@ -56,10 +57,34 @@ public record MeasuredPartView(
         }
     }
 
-    /** Where a copy stands: the middle of its base, its lean, and whether it is mirrored left for right. */
-    public record SpotView(double acrossMm, double upMm, double frontMm, double tiltDeg, boolean mirrored) {
-        static SpotView of(Placement.Spot spot) {
-            return new SpotView(spot.acrossMm(), spot.upMm(), spot.frontMm(), spot.tiltDeg(), spot.mirrored());
+    /**
+     * Where a copy stands: the middle of its base, its lean, and whether it is mirrored left for right.
+     *
+     * @param side what is seen of it from the right when it leans, about the middle of its base; null when it stands upright and
+     *     looks as the part does
+     */
+    public record SpotView(
+            double acrossMm,
+            double upMm,
+            double frontMm,
+            double tiltDeg,
+            boolean mirrored,
+            @Nullable List<List<Double>> side) {
+        static SpotView of(Placement.Spot spot, Posed posed) {
+            return new SpotView(
+                    spot.acrossMm(),
+                    spot.upMm(),
+                    spot.frontMm(),
+                    spot.tiltDeg(),
+                    spot.mirrored(),
+                    spot.tiltDeg() == 0 ? null : OutlineViews.of(List.of(leaning(spot, posed))));
+        }
+
+        private static Outline leaning(Placement.Spot spot, Posed posed) {
+            return Outline.around(posed.hull().stream()
+                    .map(spot::of)
+                    .map(at -> new Outline.Point(spot.frontMm() - at.frontMm(), at.upMm() - spot.upMm()))
+                    .toList());
         }
     }
 
@@ -140,7 +165,7 @@ public record MeasuredPartView(
                 measured.mix().colour().raw().srgb().hex(),
                 measured.mix().colour().cured().srgb().hex(),
                 measured.part().placement().spots(measured.part().count()).stream()
-                        .map(SpotView::of)
+                        .map(spot -> SpotView.of(spot, posed))
                         .toList(),
                 OutlineViews.of(posed.section()),
                 OutlineViews.of(posed.front()),

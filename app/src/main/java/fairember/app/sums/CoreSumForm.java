@@ -23,6 +23,7 @@ record CoreSumForm(
         Packing packing,
         @Nullable Floor floor,
         @Nullable Integer lobes,
+        @Nullable Double packedGPerCm3,
         double foilUm,
         double foilWidthMm,
         double greatestMm) {
@@ -40,7 +41,10 @@ record CoreSumForm(
     }
 
     FoilRoll roll() {
-        return FoilRoll.of(foilUm, foilWidthMm, 1, Money.ZERO, PackedFoil.USUAL);
+        PackedFoil usual = PackedFoil.USUAL;
+        Double packed = packedGPerCm3;
+        PackedFoil foil = packed == null ? usual : usual.with(given("packing", packing), packed);
+        return FoilRoll.of(foilUm, foilWidthMm, 1, Money.ZERO, foil);
     }
 
     Length greatest() {

@@ -23,6 +23,14 @@ public record PackedFoil(Density loose, Density firm, Density hard) {
         return new PackedFoil(new Density(looseGPerCm3), new Density(firmGPerCm3), new Density(hardGPerCm3));
     }
 
+    /** The same hand with one grade told anew, g/cm³. */
+    public PackedFoil with(Packing packing, double gPerCm3) {
+        return of(
+                packing == Packing.LOOSE ? gPerCm3 : loose.gPerCm3(),
+                packing == Packing.FIRM ? gPerCm3 : firm.gPerCm3(),
+                packing == Packing.HARD ? gPerCm3 : hard.gPerCm3());
+    }
+
     public Density of(Packing packing) {
         return switch (packing) {
             case LOOSE -> loose;

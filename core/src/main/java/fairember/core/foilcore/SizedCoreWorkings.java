@@ -22,7 +22,9 @@ public final class SizedCoreWorkings {
                         "packed foil, " + core.spec().packing().label(),
                         core.density().gPerCm3(),
                         "g/cm³",
-                        Source.ENTERED)
+                        PackedFoil.USUAL.of(core.spec().packing()).equals(core.density())
+                                ? Source.CONSTANT
+                                : Source.CALIBRATED)
                 .given("ρa", "aluminium", FoilRoll.ALUMINIUM, "g/cm³", Source.CONSTANT)
                 .given("f", "foil thickness", roll.thickness().mm(), "mm", Source.ENTERED)
                 .given("w", "width of the roll", roll.width().mm(), "mm", Source.ENTERED)

@@ -1,5 +1,8 @@
 package fairember.core.shape;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -27,6 +30,35 @@ public record Outline(List<Point> points) {
 
     static Outline rectangle(double left, double bottom, double right, double top) {
         return new Outline(Walls.points(left, bottom, right, bottom, right, top, left, top));
+    }
+
+    /** The convex outline around points, counter-clockwise (Andrew's monotone chain). */
+    public static Outline around(List<Point> points) {
+        List<Point> sorted = points.stream()
+                .sorted(Comparator.comparingDouble(Point::acrossMm).thenComparingDouble(Point::upMm))
+                .toList();
+        List<Point> chain = new ArrayList<>(half(sorted));
+        List<Point> back = new ArrayList<>(sorted);
+        Collections.reverse(back);
+        chain.addAll(half(back));
+        return new Outline(chain);
+    }
+
+    private static List<Point> half(List<Point> sorted) {
+        List<Point> chain = new ArrayList<>();
+        for (Point point : sorted) {
+            while (chain.size() > 1 && turn(chain.get(chain.size() - 2), chain.get(chain.size() - 1), point) <= 0) {
+                chain.remove(chain.size() - 1);
+            }
+            chain.add(point);
+        }
+        return chain.subList(0, Math.max(0, chain.size() - 1));
+    }
+
+    /** Above 0 when the way from a by b to c turns to the left. */
+    private static double turn(Point a, Point b, Point c) {
+        return (b.acrossMm() - a.acrossMm()) * (c.upMm() - a.upMm())
+                - (b.upMm() - a.upMm()) * (c.acrossMm() - a.acrossMm());
     }
 
     public Outline mapped(UnaryOperator<Point> map) {

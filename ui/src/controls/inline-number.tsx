@@ -1,0 +1,35 @@
+import type { Wrong } from '../server/client';
+import type { Span } from '../server/types';
+import { NumberField } from './number-field';
+
+interface Props {
+  /** What it belongs to, for those who do not see it. */
+  of: string;
+  /** The words before the field. */
+  words: string;
+  value: number;
+  span: Span;
+  wrong?: Wrong | undefined;
+  chars?: number;
+  onChange: (value: number) => void;
+  onSettle: () => void;
+}
+
+/** A number in a line of text: its words, the field, its unit. */
+export function InlineNumber({ of, words, value, span, wrong, chars = 3, onChange, onSettle }: Props) {
+  return (
+    <label className="inline-flex items-baseline gap-1 text-note whitespace-nowrap text-soft">
+      {words}
+      <NumberField
+        label={`${of}, ${words}`}
+        value={value}
+        span={span}
+        chars={chars}
+        wrong={wrong}
+        onChange={onChange}
+        onSettle={onSettle}
+      />
+      {span.unit}
+    </label>
+  );
+}

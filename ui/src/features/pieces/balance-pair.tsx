@@ -1,0 +1,147 @@
+import type { ReactNode } from 'react';
+import { Caution } from '../../controls/caution';
+import { Figure, FigureStrip } from '../../controls/figure';
+import { Findings } from '../../controls/findings';
+import { Pair } from '../../controls/place';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
+import type { Balance } from '../../server/types';
+import { degrees, grams, mm, whole } from '../../words/figures';
+import { BalanceDrawing } from './balance-drawing';
+import type { PieceDraft } from './use-piece';
+
+/** Whether a piece stands, hangs straight, sits well on its stick and is light enough to wear; and what would mend it. */
+export function BalancePair({ piece }: { piece: PieceDraft }) {
+  const { balance } = piece.measured;
+  return (
+    <Pair
+      ledger={
+        <>
+          <FigureStrip>
+            <Figure value={grams(balance.massG)} unit="g">
+              as it is
+            </Figure>
+            <Figure value={grams(balance.solidMassG)} unit="g">
+              if it were solid
+            </Figure>
+            <Figure value={mm(balance.centre.upMm)} unit="mm">
+              height of its centre of mass
+            </Figure>
+            {balance.standing && (
+              <Figure value={degrees(balance.standing.tipDeg)} tone={balance.standing.tipDeg < 20 ? 'straw' : 'ink'}>
+                leans before it tips
+              </Figure>
+            )}
+          </FigureStrip>
+          <Verdicts balance={balance} />
+          <Findings findings={balance.findings} />
+          {balance.ballast.length > 0 && <Mends balance={balance} />}
+          <Weights balance={balance} />
+          <ShowWorking label="How its balance comes">
+            <WorkingsList workings={balance.workings} />
+          </ShowWorking>
+          {balance.earringG !== undefined && (
+            <Caution>
+              What an ear bears differs; metals such as nickel can harm some skins. Local rules may apply to what you
+              sell.
+            </Caution>
+          )}
+        </>
+      }
+      drawing={
+        <div className="flex min-h-80 flex-1 flex-col rounded-card border border-line bg-paper p-3">
+          <BalanceDrawing name={piece.draft.form.name} piece={piece.measured} pin={piece.draft.form.pin ?? null} />
+        </div>
+      }
+    />
+  );
+}
+
+function Verdicts({ balance }: { balance: Balance }) {
+  const { standing, solidStanding, hangTiltDeg, topPercent, earringG, earringWears } = balance;
+  const lines: [string, ReactNode][] = [];
+  if (standing) {
+    const how =
+      standing.tipDeg < 0 ? 'it falls' : standing.tipDeg < 10 ? 'mend it' : standing.tipDeg < 20 ? 'with care' : 'well';
+    lines.push(['It stands', `${how}: its centre of mass is ${mm(standing.insideMm)} mm inside its foot`]);
+    if (solidStanding) lines.push(['Solid, it would lean', degrees(solidStanding.tipDeg)]);
+  }
+  if (hangTiltDeg !== undefined) {
+    const side = hangTiltDeg > 0 ? 'its right side low' : 'its left side low';
+    lines.push([
+      'It hangs',
+      Math.abs(hangTiltDeg) < 0.05 ? 'straight' : `${degrees(Math.abs(hangTiltDeg))} aslant, ${side}`,
+    ]);
+  }
+  if (topPercent !== undefined)
+    lines.push(['On its stick', `centre of mass at ${whole(topPercent)} % of the length; over 80 % is top-heavy`]);
+  if (earringG !== undefined) lines.push(['Each earring', `${grams(earringG)} g, ${earringWears ?? ''}`]);
+  if (lines.length === 0) lines.push(['It lies', 'nothing to balance: tell a pin or a stick where it has one']);
+  return (
+    <dl className="rounded-card border border-line bg-paper px-4 py-2">
+      {lines.map(([term, words]) => (
+        <div key={term} className="flex gap-3 py-0.5">
+          <dt className="w-40 text-soft">{term}</dt>
+          <dd className="figure">{words}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+function Mends({ balance }: { balance: Balance }) {
+  return (
+    <section className="rounded-card border border-line bg-paper px-4 py-2">
+      <h2 className="text-figure">What would mend it</h2>
+      <ul>
+        {balance.ballast.map((b) => (
+          <li key={b.way} className="flex flex-wrap gap-x-3 border-t border-line py-1 first:border-0">
+            <span className="mr-auto">{b.way}</span>
+            {b.addedG > 0 && <span className="figure">+{grams(b.addedG)} g</span>}
+            {b.widerMm > 0 && <span className="figure">{mm(b.widerMm)} mm farther out</span>}
+            <span className="figure font-semibold">leans {degrees(b.tipDeg)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Copies of a part together. */
+function Weights({ balance }: { balance: Balance }) {
+  const together = new Map<string, { g: number; moment: number; count: number }>();
+  for (const w of balance.weights) {
+    const sum = together.get(w.of) ?? { g: 0, moment: 0, count: 0 };
+    together.set(w.of, { g: sum.g + w.massG, moment: sum.moment + w.massG * w.at.upMm, count: sum.count + 1 });
+  }
+  return (
+    <div
+      className="min-h-24 overflow-y-auto rounded-card border border-line bg-paper"
+      tabIndex={0}
+      role="group"
+      aria-label="Weights"
+    >
+      <table className="w-full">
+        <thead className="sticky top-0 bg-paper text-left text-note text-soft">
+          <tr>
+            <th className="py-1.5 pl-3 font-semibold">What weighs</th>
+            <th className="text-right font-semibold">Copies</th>
+            <th className="text-right font-semibold">All, g</th>
+            <th className="pr-3 text-right font-semibold">Centre at, mm</th>
+          </tr>
+        </thead>
+        <tbody>
+          {[...together].map(([of, sum]) => (
+            <tr key={of} className="border-t border-line">
+              <th scope="row" className="py-1 pl-3 text-left font-normal">
+                {of}
+              </th>
+              <td className="text-right figure">{sum.count}</td>
+              <td className="text-right figure">{grams(sum.g)}</td>
+              <td className="pr-3 text-right figure">{mm(sum.g === 0 ? 0 : sum.moment / sum.g)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,121 @@
+import { Button } from '../../controls/button';
+import { Choice } from '../../controls/choice';
+import { NumberField } from '../../controls/number-field';
+import { TextField } from '../../controls/text-field';
+import { api, take } from '../../server/client';
+import type { Coil, Shelf } from '../../server/types';
+import { useDraft } from '../../server/use-draft';
+import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { wrongAt } from '../../server/use-measured';
+import { useShelf, useWays } from '../../server/use-studio';
+import { minorPerWhole } from '../../words/figures';
+import { useShelfActs } from './use-shelf-acts';
+
+/** Coils of wire on the shelf, from which runs plan their cutting. */
+export function CoilsTable() {
+  const { coils } = useShelf();
+  const { currency } = useWays().ways;
+  const { addCoil, removeCoil } = useShelfActs();
+  return (
+    <div className="relative max-w-4xl overflow-x-auto rounded-card border border-line bg-paper">
+      <table className="w-full">
+        <thead className="text-note text-soft">
+          <tr>
+            <th className="py-2 pl-3 text-left font-semibold">Wire</th>
+            <th className="pr-2 text-right font-semibold">Thick, mm</th>
+            <th className="pr-2 text-left font-semibold">Metal</th>
+            <th className="pr-2 text-right font-semibold">On a coil, m</th>
+            <th className="pr-2 text-right font-semibold">Coils</th>
+            <th className="pr-2 text-right font-semibold">Price of one, {currency}</th>
+            <th>
+              <span className="sr-only">Remove</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {coils.map((c) => (
+            <CoilRow key={c.id} held={c} currency={currency} onRemove={() => removeCoil.mutate(c.id)} />
+          ))}
+        </tbody>
+      </table>
+      {coils.length === 0 && (
+        <p className="px-3 py-2 text-soft">With your coils here, a run says which wire is cut from which.</p>
+      )}
+      <Button
+        kind="quiet"
+        className="m-1"
+        onClick={() =>
+          addCoil.mutate({
+            name: 'New wire',
+            gaugeMm: 0.8,
+            metal: 'STEEL',
+            lengthM: 10,
+            onShelf: 1,
+            priceMinor: 300,
+          })
+        }
+      >
+        Add a wire
+      </Button>
+    </div>
+  );
+}
+
+interface RowProps {
+  held: Shelf['coils'][number];
+  currency: string;
+  onRemove: () => void;
+}
+
+function CoilRow({ held, currency, onRemove }: RowProps) {
+  const limits = useLimits();
+  const row = useDraft<Coil>({ edition: held.edition, form: held.coil }, (edition, form) =>
+    take(api.PUT('/api/shelf/coils/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
+  );
+  const number = (field: 'gaugeMm' | 'lengthM' | 'onShelf' | 'priceMinor', per = 1) => {
+    const span = spanOf(limits, 'coil', field);
+    return (
+      <NumberField
+        label={`${row.form.name}, ${span.label}`}
+        value={row.form[field]}
+        span={span}
+        per={per}
+        chars={5}
+        wrong={wrongAt(row.wrongs, field)}
+        onChange={(value) => row.change((c) => ({ ...c, [field]: value }))}
+        onSettle={row.settle}
+      />
+    );
+  };
+  return (
+    <tr className="border-t border-line">
+      <td className="py-1.5 pl-3">
+        <TextField
+          label="Name of the wire"
+          value={row.form.name}
+          wrong={wrongAt(row.wrongs, 'name')}
+          onChange={(name) => row.change((c) => ({ ...c, name }))}
+          onSettle={row.settle}
+          className="w-52 font-semibold"
+        />
+      </td>
+      <td className="pr-2 text-right">{number('gaugeMm')}</td>
+      <td className="pr-2">
+        <Choice
+          label={`${row.form.name}, metal`}
+          value={row.form.metal}
+          options={choicesOf(limits, 'metal')}
+          onChange={(metal) => row.change((c) => ({ ...c, metal: metal as Coil['metal'] }))}
+        />
+      </td>
+      <td className="pr-2 text-right">{number('lengthM')}</td>
+      <td className="pr-2 text-right">{number('onShelf')}</td>
+      <td className="pr-2 text-right">{number('priceMinor', minorPerWhole(currency))}</td>
+      <td className="text-right">
+        <Button kind="quiet" aria-label={`Remove ${row.form.name}`} onClick={onRemove}>
+          ✕
+        </Button>
+      </td>
+    </tr>
+  );
+}
