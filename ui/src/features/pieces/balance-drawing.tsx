@@ -63,14 +63,15 @@ export function BalanceDrawing({ name, piece, pin }: Props) {
                 strokeWidth="2"
               />
               <text x={view.x(pin.acrossMm) + 10} y={view.y(pin.upMm) + 4} className="fill-ink text-note font-semibold">
-                eye{balance.hangTiltDeg !== undefined && `, hangs ${degrees(Math.abs(balance.hangTiltDeg))} aslant`}
+                {`eye${hangWords(balance.hangTiltDeg)}`}
               </text>
             </g>
           )}
           <Centre x={x} y={y} />
           <text
-            x={x + 12}
+            x={x < size.width / 2 ? x + 12 : x - 12}
             y={y + 4}
+            textAnchor={x < size.width / 2 ? 'start' : 'end'}
             className="fill-ink text-note font-semibold"
             paintOrder="stroke"
             stroke="#fff"
@@ -93,6 +94,12 @@ export function BalanceDrawing({ name, piece, pin }: Props) {
       )}
     </div>
   );
+}
+
+/** ", hangs straight", ", hangs 4.2° aslant"; nothing when it does not hang. */
+function hangWords(tilt: number | undefined): string {
+  if (tilt === undefined) return '';
+  return Math.abs(tilt) < 0.05 ? ', hangs straight' : `, hangs ${degrees(Math.abs(tilt))} aslant`;
 }
 
 function Centre({ x, y }: { x: number; y: number }) {
@@ -134,7 +141,7 @@ function Foot({ corners, view, centre, inside, top, height, width }: FootProps) 
   return (
     <g>
       <text x={8} y={top + 14} className="fill-soft text-note">
-        Its foot from above, the front below; {mm(inside)} mm from the centre of mass to the nearest edge
+        Its foot from above, its front below; {mm(inside)} mm to the edge
       </text>
       <path d={`M${path}Z`} fill="#d5dad8" stroke="#16201d" />
       <Centre x={px(centre.acrossMm)} y={py(centre.frontMm)} />

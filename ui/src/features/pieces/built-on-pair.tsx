@@ -20,6 +20,7 @@ export function BuiltOnPair({ id, piece }: { id: number; piece: PieceDraft }) {
     <Pair
       ledger={
         <>
+          <PinCard piece={piece} />
           {inserts.map((insert, i) => (
             <InsertFields
               key={i}
@@ -95,7 +96,6 @@ export function BuiltOnPair({ id, piece }: { id: number; piece: PieceDraft }) {
               Add a wire
             </Button>
           </div>
-          <PinCard piece={piece} />
         </>
       }
       drawing={
@@ -113,6 +113,7 @@ export function BuiltOnPair({ id, piece }: { id: number; piece: PieceDraft }) {
                 name={draft.form.name}
                 piece={measured}
                 parts={draft.form.parts}
+                inserts={draft.form.inserts}
                 chosen={-1}
                 aspect="cut"
                 onChoose={() => undefined}

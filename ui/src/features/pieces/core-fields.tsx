@@ -26,7 +26,7 @@ export function CoreFields({ part, index, measured, wrongs, onChange, onSettle }
   const shape = limits.shapes.find((s) => s.kind === part.shape.kind);
   const set = (change: Partial<Core>) => onChange((p) => (p.core ? { ...p, core: { ...p.core, ...change } } : p));
   if (!shape?.takesCore) return <p className="text-note text-soft">A sheet, cord or tube: it takes no core.</p>;
-  if (part.around !== undefined && part.around !== null)
+  if (part.around !== undefined)
     return <p className="text-note text-soft">Built around another part: it takes no core.</p>;
   return (
     <>

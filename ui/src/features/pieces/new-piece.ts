@@ -63,7 +63,7 @@ export function withoutPart(parts: Part[], index: number): Part[] {
     .filter((_, i) => i !== index)
     .map((part) => {
       const { around, ...alone } = part;
-      if (around === undefined || around === null || around === index) return alone;
+      if (around === undefined || around === index) return alone;
       return { ...alone, around: around > index ? around - 1 : around };
     });
 }

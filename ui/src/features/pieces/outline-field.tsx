@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useId } from 'react';
 import { api, Problem, take } from '../../server/client';
 import type { Part } from '../../server/types';
-import { mm } from '../../words/figures';
+import { count, mm } from '../../words/figures';
 
 interface Props {
   part: Part;
@@ -29,6 +29,7 @@ export function OutlineField({ part, onChange, onSettle }: Props) {
     },
   });
   const corners = (part.shape.outline ?? []).reduce((sum, ring) => sum + ring.length / 2, 0);
+  const holes = (part.shape.outline?.length ?? 1) - 1;
   const wrong = read.error instanceof Problem ? read.error.wrongs[0] : undefined;
   const failure = wrong ? `Found ${wrong.found}, allowed is ${wrong.allowed}. ${wrong.mend}` : read.error?.message;
   return (
@@ -51,7 +52,8 @@ export function OutlineField({ part, onChange, onSettle }: Props) {
         />
       </label>
       <span className="text-note text-soft">
-        {corners} corners{(part.shape.outline?.length ?? 0) > 1 && `, ${(part.shape.outline?.length ?? 1) - 1} holes`}
+        {count(corners, 'corner')}
+        {holes > 0 && `, ${count(holes, 'hole')}`}
       </span>
       {failure && (
         <p role="alert" className="w-full text-note text-madder">

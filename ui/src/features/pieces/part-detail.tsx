@@ -81,7 +81,7 @@ export function PartDetail(props: Props) {
             built around
             <Choice
               label="Built around"
-              value={part.around === undefined || part.around === null ? NOTHING : String(part.around)}
+              value={part.around === undefined ? NOTHING : String(part.around)}
               options={[
                 { value: NOTHING, label: 'nothing' },
                 ...inner.map((p, i) => ({ value: String(i), label: p.name })),

@@ -165,6 +165,7 @@ function PartsPair({ piece }: { piece: PieceDraft }) {
               name={draft.form.name}
               piece={measured}
               parts={parts}
+              inserts={draft.form.inserts}
               chosen={at}
               aspect={aspect}
               onChoose={setChosen}

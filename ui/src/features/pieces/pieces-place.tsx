@@ -139,7 +139,7 @@ function PieceCard({ piece: { id, piece, measured } }: { piece: PieceView }) {
         className="flex h-full flex-col rounded-card border border-line bg-paper p-4 hover:border-verdigris"
       >
         <span className="flex h-40 items-end justify-center">
-          <PieceThumb piece={measured} width={162} height={156} />
+          <PieceThumb piece={measured} width={150} height={156} />
         </span>
         <span className="mt-3 font-head text-figure font-bold">{piece.name}</span>
         <span className="text-note text-soft">

@@ -102,7 +102,7 @@ function PortionRow({ name, count, sums }: { name: string; count: number; sums: 
           <span className="text-soft">no block known</span>
         )}
       </td>
-      <td className={`pr-3 pl-1 text-right figure ${far ? 'font-semibold text-straw' : ''}`}>
+      <td className={`pr-3 pl-1 text-right figure whitespace-nowrap ${far ? 'font-semibold text-straw' : ''}`}>
         {share && `${share.errorPercent > 0 ? '+' : ''}${share.errorPercent.toFixed(1)} %`}
       </td>
     </tr>

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { useSize } from '../../drawing/use-size';
-import type { MeasuredPiece, Part } from '../../server/types';
+import type { Insert, MeasuredPiece, Part } from '../../server/types';
 import { mm } from '../../words/figures';
 import {
   copiesOf,
@@ -10,6 +10,7 @@ import {
   spread,
   type Aspect,
   type Copy,
+  type Extent,
   type Label,
   type View,
 } from './section-geometry';
@@ -23,6 +24,7 @@ interface Props {
   name: string;
   piece: MeasuredPiece;
   parts: Part[];
+  inserts?: Insert[] | undefined;
   chosen: number;
   aspect: Aspect;
   onChoose: (part: number) => void;
@@ -31,7 +33,7 @@ interface Props {
 const aspects = { cut: 'section through the middle', front: 'seen from the front', side: 'seen from the right' };
 
 /** The piece to scale: cut through the middle with its cores and shells, or seen from the front or the right. */
-export function SectionDrawing({ name, piece, parts, chosen, aspect, onChoose }: Props) {
+export function SectionDrawing({ name, piece, parts, inserts, chosen, aspect, onChoose }: Props) {
   const cut = aspect === 'cut';
   const [ref, size] = useSize();
   const hatch = useId();
@@ -52,6 +54,16 @@ export function SectionDrawing({ name, piece, parts, chosen, aspect, onChoose }:
               <line x1="0" y1="0" x2="0" y2="5" stroke="#8d9995" strokeWidth="1.6" />
             </pattern>
           </defs>
+          {inserts?.map((insert, i) => (
+            <InsertShape
+              key={i}
+              insert={insert}
+              overFoilMm={piece.inserts[i]?.outerMm ?? insert.thickMm}
+              view={view}
+              extent={extent}
+              side={aspect === 'side'}
+            />
+          ))}
           {copies.map((copy) => (
             <CopyShape
               key={copy.key}
@@ -108,6 +120,43 @@ function CopyShape({ copy, view, cut, hatch, chosen, onChoose }: CopyProps) {
           stroke={flaw ? '#c2942b' : '#16201d'}
           strokeWidth={flaw ? 2.5 : 1}
           strokeDasharray="3 2"
+        />
+      )}
+    </g>
+  );
+}
+
+interface InsertProps {
+  insert: Insert;
+  overFoilMm: number;
+  view: View;
+  extent: Extent;
+  side: boolean;
+}
+
+const BEYOND_MM = 7;
+
+/** An insert behind the clay, with the foil round what is covered; broken off a little beyond the piece. */
+function InsertShape({ insert, overFoilMm, view, extent, side }: InsertProps) {
+  const middle = side ? 0 : insert.acrossMm;
+  const top = Math.min(insert.upMm + insert.lengthMm, extent.top + BEYOND_MM);
+  const bottom = Math.max(insert.upMm, extent.bottom - BEYOND_MM);
+  if (top <= bottom) return null;
+  const covered = Math.min(top, insert.upMm + insert.lengthMm);
+  const box = (width: number, low: number, high: number) => ({
+    x: view.x(middle - width / 2),
+    y: view.y(high),
+    width: width * view.scale,
+    height: Math.max(0, (high - low) * view.scale),
+  });
+  return (
+    <g strokeDasharray="4 2">
+      <rect {...box(insert.thickMm, bottom, top)} fill="#e7dcc4" stroke="#5c6864" />
+      {insert.turns > 0 && (
+        <rect
+          {...box(overFoilMm, Math.max(bottom, covered - insert.coveredMm), covered)}
+          fill="none"
+          stroke="#5c6864"
         />
       )}
     </g>

@@ -41,7 +41,7 @@ export function sectionLabels(copies: Copy[], parts: Part[], view: View, chosen:
     labels.push({
       key: `shell-${copy.index}`,
       title: `Shell ${mm(core.shellMm)} mm`,
-      text: core.exact ? `thickest ${mm(copy.part.thickestMm)}` : `thinnest ${mm(core.thinnestMm)}, nowhere thicker`,
+      text: core.exact ? `thickest ${mm(copy.part.thickestMm)}` : `thinnest ${mm(core.thinnestMm)}`,
       ...at(copy, view, copy.part.thickestAt.acrossMm, copy.part.thickestAt.upMm),
       tone: toneOf(copy.part),
     });

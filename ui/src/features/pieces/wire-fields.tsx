@@ -33,7 +33,7 @@ export function WireFields({ wire, index, sums, wrongs, onChange, onSettle, onRe
           wrong={wrongAt(wrongs, `${at}.name`)}
           onChange={(name) => onChange((w) => ({ ...w, name }))}
           onSettle={onSettle}
-          className="w-40 border-transparent font-head text-figure font-bold"
+          className="w-30 border-transparent font-head text-figure font-bold"
         />
         <InlineNumber
           of={wire.name}

@@ -16,7 +16,7 @@ import java.util.stream.Stream;
  */
 public record BlockShare(Mass block, int whole, int pieces, double error) {
     /** Finer than this nobody cuts a block by eye. */
-    static final int MOST_PIECES = 192;
+    static final int MOST_PIECES = 64;
 
     /**
      * The nearest share among several sizes of block; of two alike, the one with fewer cuts.
