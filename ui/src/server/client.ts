@@ -59,6 +59,8 @@ export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
 }
 
 /** The wrong fields of a failure; none when it was of another kind. */
+const none: Wrong[] = [];
+
 export function wrongsOf(failure: unknown): Wrong[] {
-  return failure instanceof Problem ? failure.wrongs : [];
+  return failure instanceof Problem ? failure.wrongs : none;
 }

@@ -67,7 +67,7 @@ export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) =>
     settle: () => {
       if (waiting) mutate(edits);
     },
-    wrongs: refused || (isError && edits !== null) ? wrongsOf(error) : [],
+    wrongs: wrongsOf(refused || (isError && edits !== null) ? error : null),
     state: isPending ? 'saving' : refused ? 'refused' : edits === null ? 'saved' : 'typing',
   };
 }

@@ -106,13 +106,7 @@ function Mends({ balance }: { balance: Balance }) {
   );
 }
 
-/** Copies of a part together. */
 function Weights({ balance }: { balance: Balance }) {
-  const together = new Map<string, { g: number; moment: number; count: number }>();
-  for (const w of balance.weights) {
-    const sum = together.get(w.of) ?? { g: 0, moment: 0, count: 0 };
-    together.set(w.of, { g: sum.g + w.massG, moment: sum.moment + w.massG * w.at.upMm, count: sum.count + 1 });
-  }
   return (
     <div
       className="min-h-24 overflow-y-auto rounded-card border border-line bg-paper"
@@ -130,14 +124,14 @@ function Weights({ balance }: { balance: Balance }) {
           </tr>
         </thead>
         <tbody>
-          {[...together].map(([of, sum]) => (
-            <tr key={of} className="border-t border-line">
+          {balance.weights.map((sum) => (
+            <tr key={sum.of} className="border-t border-line">
               <th scope="row" className="py-1 pl-3 text-left font-normal">
-                {of}
+                {sum.of}
               </th>
               <td className="text-right figure">{sum.count}</td>
-              <td className="text-right figure">{grams(sum.g)}</td>
-              <td className="pr-3 text-right figure">{mm(sum.g === 0 ? 0 : sum.moment / sum.g)}</td>
+              <td className="text-right figure">{grams(sum.massG)}</td>
+              <td className="pr-3 text-right figure">{mm(sum.at.upMm)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,8 +1,10 @@
+import { memo } from 'react';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
 import { TextField } from '../../controls/text-field';
+import { useStable } from '../../controls/use-stable';
 import type { Wrong } from '../../server/client';
 import type { MeasuredPart, MixView, Part } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
@@ -25,22 +27,51 @@ interface Props {
 /** The parts of a piece, edited in place: how many, how large, of which mix; and what to portion for each. */
 export function PartsLedger(props: Props) {
   const mixes = useMixes();
+  const onChoose = useStable(props.onChoose);
+  const onChange = useStable(props.onChange);
+  const onSettle = useStable(props.onSettle);
   return (
     <div className="relative min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
-      <table className="w-full">
-        <thead className="sticky top-0 z-10 bg-paper text-left text-note whitespace-nowrap text-soft">
-          <tr>
-            <th className="py-2 pl-3 font-semibold">Part</th>
-            <th className="px-1 text-right font-semibold">Each</th>
-            <th className="px-1 font-semibold">Size, mm</th>
-            <th className="px-1 font-semibold">Mix</th>
-            <th className="px-1 text-right font-semibold">Clay, g</th>
-            <th className="pr-3 pl-1 text-right font-semibold">Ball, mm</th>
+      <table role="table" className="block">
+        <thead
+          role="rowgroup"
+          className="sticky top-0 z-10 block bg-paper text-left text-note whitespace-nowrap text-soft"
+        >
+          <tr role="row" className={columns}>
+            <th role="columnheader" className="py-2 pl-3 font-semibold">
+              Part
+            </th>
+            <th role="columnheader" className="px-1 py-2 text-right font-semibold">
+              Each
+            </th>
+            <th role="columnheader" className="px-1 py-2 font-semibold">
+              Size, mm
+            </th>
+            <th role="columnheader" className="px-1 py-2 font-semibold">
+              Mix
+            </th>
+            <th role="columnheader" className="px-1 py-2 text-right font-semibold">
+              Clay, g
+            </th>
+            <th role="columnheader" className="py-2 pr-3 pl-1 text-right font-semibold">
+              Ball, mm
+            </th>
           </tr>
         </thead>
-        <tbody>
+        <tbody role="rowgroup" className="block">
           {props.parts.map((part, index) => (
-            <PartRow key={index} {...props} part={part} index={index} mixes={mixes} />
+            <PartRow
+              key={index}
+              part={part}
+              index={index}
+              sums={props.measured[index]}
+              wrongs={wrongsIn(props.wrongs, `parts[${index}].`)}
+              chosen={props.chosen === index}
+              mixes={mixes}
+              onChoose={onChoose}
+              onChange={onChange}
+              onSettle={onSettle}
+            />
           ))}
         </tbody>
       </table>
@@ -53,24 +84,43 @@ export function PartsLedger(props: Props) {
   );
 }
 
-interface RowProps extends Props {
+interface RowProps {
   part: Part;
   index: number;
+  sums: MeasuredPart | undefined;
+  wrongs: Wrong[];
+  chosen: boolean;
   mixes: MixView[];
+  onChoose: (index: number) => void;
+  onChange: (index: number, change: (part: Part) => Part) => void;
+  onSettle: () => void;
 }
 
-function PartRow({ part, index, mixes, measured, wrongs, chosen, onChoose, onChange, onSettle }: RowProps) {
+/** The columns of the ledger. Rows out of sight are not laid out: a piece can have two hundred. */
+const columns = 'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_7.6rem_3.4rem_4.4rem]';
+
+const none: Wrong[] = [];
+
+/** The wrongs of one row; always the same list when there are none. */
+function wrongsIn(wrongs: Wrong[], path: string): Wrong[] {
+  const own = wrongs.filter((wrong) => wrong.field.startsWith(path));
+  return own.length > 0 ? own : none;
+}
+
+/** A row, redrawn only when its own part, sums or mixes change. */
+const PartRow = memo(function PartRow(props: RowProps) {
+  const { part, index, sums, wrongs, chosen, mixes, onChoose, onChange, onSettle } = props;
   const limits = useLimits();
   const at = `parts[${index}]`;
-  const sums = measured[index];
   const kind = limits.shapes.find((shape) => shape.kind === part.shape.kind);
   return (
     <tr
+      role="row"
       onClick={() => onChoose(index)}
       onFocus={() => onChoose(index)}
-      className={`border-t border-line ${chosen === index ? 'bg-verdigris-tint/70' : ''}`}
+      className={`${columns} row-lazy items-center border-t border-line ${chosen ? 'bg-verdigris-tint/70' : ''}`}
     >
-      <td className="py-1 pl-3">
+      <td role="cell" className="py-1 pl-3">
         <TextField
           label="Name of the part"
           value={part.name}
@@ -84,7 +134,7 @@ function PartRow({ part, index, mixes, measured, wrongs, chosen, onChoose, onCha
           {part.core ? ', cored' : ''}
         </div>
       </td>
-      <td className="px-1 text-right">
+      <td role="cell" className="px-1 text-right">
         <NumberField
           label={`${part.name}, count`}
           value={part.count}
@@ -95,7 +145,7 @@ function PartRow({ part, index, mixes, measured, wrongs, chosen, onChoose, onCha
           onSettle={onSettle}
         />
       </td>
-      <td className="px-1 whitespace-nowrap">
+      <td role="cell" className="px-1">
         <SizeFields
           part={part}
           wrongs={wrongs}
@@ -104,7 +154,7 @@ function PartRow({ part, index, mixes, measured, wrongs, chosen, onChoose, onCha
           onSettle={onSettle}
         />
       </td>
-      <td className="px-1">
+      <td role="cell" className="px-1">
         <Choice
           label={`${part.name}, mix`}
           value={String(part.mixId)}
@@ -117,8 +167,12 @@ function PartRow({ part, index, mixes, measured, wrongs, chosen, onChoose, onCha
           className="max-w-30 border-transparent"
         />
       </td>
-      <td className="px-1 text-right figure text-figure whitespace-nowrap">{sums && grams(sums.massG)}</td>
-      <td className="pr-3 pl-1 text-right figure text-figure whitespace-nowrap">{sums && mm(sums.ballMm)}</td>
+      <td role="cell" className="px-1 text-right figure text-figure whitespace-nowrap">
+        {sums && grams(sums.massG)}
+      </td>
+      <td role="cell" className="pr-3 pl-1 text-right figure text-figure whitespace-nowrap">
+        {sums && mm(sums.ballMm)}
+      </td>
     </tr>
   );
-}
+});

@@ -1,4 +1,5 @@
-import { useId } from 'react';
+import { memo, useId, useMemo } from 'react';
+import { useStable } from '../../controls/use-stable';
 import { useSize } from '../../drawing/use-size';
 import type { Insert, MeasuredPiece, Part } from '../../server/types';
 import { mm } from '../../words/figures';
@@ -37,11 +38,17 @@ export function SectionDrawing({ name, piece, parts, inserts, chosen, aspect, on
   const cut = aspect === 'cut';
   const [ref, size] = useSize();
   const hatch = useId();
-  const extent = extentOf(piece, aspect);
-  const view = fit(extent, LEFT_PX, 16, size.width - LEFT_PX - LABELS_PX, size.height - 56);
-  const copies = copiesOf(piece, aspect).filter((copy) => !cut || copy.meets !== 'before');
+  const { extent, view, copies } = useMemo(() => {
+    const around = extentOf(piece, aspect);
+    return {
+      extent: around,
+      view: fit(around, LEFT_PX, 16, size.width - LEFT_PX - LABELS_PX, size.height - 56),
+      copies: copiesOf(piece, aspect).filter((copy) => aspect !== 'cut' || copy.meets !== 'before'),
+    };
+  }, [piece, aspect, size.width, size.height]);
   const labels = cut ? spread(sectionLabels(copies, parts, view, chosen), 24, size.height - 44, 42) : [];
   const times = view.scale / PX_PER_MM;
+  const choose = useStable(onChoose);
   return (
     <div ref={ref} className="relative min-h-64 flex-1">
       {size.width > 0 && (
@@ -69,10 +76,10 @@ export function SectionDrawing({ name, piece, parts, inserts, chosen, aspect, on
               key={copy.key}
               copy={copy}
               view={view}
-              cut={cut}
+              aspect={aspect}
               hatch={hatch}
               chosen={copy.index === chosen}
-              onChoose={() => onChoose(copy.index)}
+              onChoose={choose}
             />
           ))}
           <HeightLine view={view} top={extent.top} bottom={extent.bottom} />
@@ -89,21 +96,33 @@ export function SectionDrawing({ name, piece, parts, inserts, chosen, aspect, on
 interface CopyProps {
   copy: Copy;
   view: View;
-  cut: boolean;
+  aspect: Aspect;
   hatch: string;
   chosen: boolean;
-  onChoose: () => void;
+  onChoose: (part: number) => void;
 }
 
-function CopyShape({ copy, view, cut, hatch, chosen, onChoose }: CopyProps) {
+/** Whether nothing that a copy is drawn from has changed: its part stands for its place too. */
+function alike(a: CopyProps, b: CopyProps): boolean {
+  return (
+    a.copy.part === b.copy.part &&
+    a.copy.key === b.copy.key &&
+    a.view.key === b.view.key &&
+    a.aspect === b.aspect &&
+    a.chosen === b.chosen
+  );
+}
+
+const CopyShape = memo(function CopyShape({ copy, view, aspect, hatch, chosen, onChoose }: CopyProps) {
   const { part, spot, meets } = copy;
+  const cut = aspect === 'cut';
   const through = cut && meets === 'cut';
   const ball = part.thickestAt;
   const flaw = part.findings.some((f) => f.verdict !== 'KEEPS');
   return (
-    <g onClick={onChoose} opacity={cut && meets === 'behind' ? 0.5 : 1} className="cursor-pointer">
+    <g onClick={() => onChoose(copy.index)} opacity={cut && meets === 'behind' ? 0.5 : 1} className="cursor-pointer">
       <path
-        d={pathOf(through ? part.section : copy.outlines, spot, view)}
+        d={pathOf(through ? (part.section ?? part.front) : copy.outlines, spot, view)}
         fillRule="evenodd"
         fill={part.curedHex}
         stroke={chosen ? '#0c5f50' : '#16201d'}
@@ -124,7 +143,7 @@ function CopyShape({ copy, view, cut, hatch, chosen, onChoose }: CopyProps) {
       )}
     </g>
   );
-}
+}, alike);
 
 interface InsertProps {
   insert: Insert;

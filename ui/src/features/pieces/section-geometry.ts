@@ -5,6 +5,8 @@ import type { MeasuredPart, MeasuredPiece } from '../../server/types';
 export type Spot = MeasuredPart['spots'][number];
 
 export interface View {
+  /** The same for views that put every place alike. */
+  key: string;
   scale: number;
   /** Pixels right of the drawing's left edge for a place across. */
   x: (acrossMm: number) => number;
@@ -63,6 +65,7 @@ export function fit(extent: Extent, left: number, top: number, width: number, he
   const leftPx = left + (width - across * scale) / 2;
   const topPx = top + (height - up * scale) / 2;
   return {
+    key: [scale, leftPx, topPx, extent.left, extent.top].join(' '),
     scale,
     x: (acrossMm) => leftPx + (acrossMm - extent.left) * scale,
     y: (upMm) => topPx + (extent.top - upMm) * scale,
@@ -101,7 +104,15 @@ export function copiesOf(piece: MeasuredPiece, aspect: Aspect = 'front'): Copy[]
         const key = `${index}-${i}`;
         if (aspect !== 'side') return { key, part, index, spot, outlines: part.front, meets, near: spot.frontMm };
         const turned = { ...spot, acrossMm: -spot.frontMm, tiltDeg: 0, mirrored: false };
-        return { key, part, index, spot: turned, outlines: spot.side ?? part.side, meets, near: spot.acrossMm };
+        return {
+          key,
+          part,
+          index,
+          spot: turned,
+          outlines: spot.side ?? part.side ?? part.front,
+          meets,
+          near: spot.acrossMm,
+        };
       }),
     )
     .sort((a, b) => a.near - b.near);

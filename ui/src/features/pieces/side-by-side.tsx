@@ -24,6 +24,7 @@ export function SideBySide({ pieces }: Props) {
           {best.places.map(({ piece, left, ground }) => {
             const { extent, measured } = piece;
             const view: View = {
+              key: `${left} ${ground} ${best.scale}`,
               scale: best.scale,
               x: (across) => left + (across - extent.left) * best.scale,
               y: (up) => ground - (up - extent.bottom) * best.scale,

@@ -28,7 +28,7 @@ function before(span: Span, at: number): string {
 export function SizeFields({ part, wrongs, path, onChange, onSettle }: Props) {
   const kind = useLimits().shapes.find((shape) => shape.kind === part.shape.kind);
   return (
-    <span className="inline-flex items-baseline gap-1">
+    <span className="inline-flex flex-wrap items-baseline gap-1">
       {kind?.dimensions.map(({ span }, i) => (
         <Fragment key={span.field}>
           <span className="text-soft">{before(span, i)}</span>

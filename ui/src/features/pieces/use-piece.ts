@@ -21,7 +21,13 @@ export function usePiece(id: number) {
   const { measured, wrongs, problem } = useMeasured('measured-piece', draft.form, view.measured, (form) =>
     take(api.POST('/api/pieces/measure', { body: form })),
   );
-  return { draft, edition: view.edition, measured, wrongs: [...wrongs, ...draft.wrongs], problem };
+  return {
+    draft,
+    edition: view.edition,
+    measured,
+    wrongs: draft.wrongs.length > 0 ? [...wrongs, ...draft.wrongs] : wrongs,
+    problem,
+  };
 }
 
 export type PieceDraft = ReturnType<typeof usePiece>;

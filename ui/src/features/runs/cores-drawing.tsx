@@ -36,12 +36,12 @@ export function CoresDrawing({ plan }: { plan: RunPlan }) {
             const ground = (size.height + height * scale) / 2 - 16;
             return (
               <g key={`${row.pieceId}-${row.partName}`}>
-                <path d={outlinePath(part.section, middle, ground, scale, 0)} fill={part.curedHex} stroke="#16201d" />
                 <path
-                  d={outlinePath(core.section, middle, ground, scale, core.shellMm)}
-                  fill={`url(#${hatch})`}
-                  stroke="#5c6864"
+                  d={outlinePath(part.section ?? part.front, middle, ground, scale)}
+                  fill={part.curedHex}
+                  stroke="#16201d"
                 />
+                <path d={outlinePath(core.section, middle, ground, scale)} fill={`url(#${hatch})`} stroke="#5c6864" />
                 <text x={middle} y={ground + 20} textAnchor="middle" className="font-semibold">
                   {row.count} × {row.partName}
                 </text>
@@ -54,13 +54,13 @@ export function CoresDrawing({ plan }: { plan: RunPlan }) {
   );
 }
 
-function outlinePath(outlines: MeasuredPart['section'], x: number, ground: number, scale: number, raised: number) {
+function outlinePath(outlines: MeasuredPart['front'], x: number, ground: number, scale: number) {
   return outlines
     .map((outline) => {
       const points: string[] = [];
       for (let i = 0; i + 1 < outline.length; i += 2) {
         points.push(
-          `${(x + (outline[i] ?? 0) * scale).toFixed(1)} ${(ground - ((outline[i + 1] ?? 0) + raised) * scale).toFixed(1)}`,
+          `${(x + (outline[i] ?? 0) * scale).toFixed(1)} ${(ground - (outline[i + 1] ?? 0) * scale).toFixed(1)}`,
         );
       }
       return `M${points.join('L')}Z`;

@@ -10,7 +10,10 @@ import fairember.core.balance.Wearing;
 import fairember.core.balance.Weight;
 import fairember.core.measure.Mass;
 import fairember.core.shape.Point3;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** How a piece stands, hangs or is worn, with its cores and beside it as if solid. */
@@ -37,10 +40,19 @@ public record BalanceView(
         }
     }
 
-    /** A mass at its place. */
-    public record WeightView(String of, double massG, MassPlaceView at) {
-        static WeightView of(Weight weight) {
-            return new WeightView(weight.of(), weight.mass().g(), MassPlaceView.of(weight.at()));
+    /** All copies of something that weighs, together: their mass and its centre. */
+    public record WeightView(String of, int count, double massG, MassPlaceView at) {
+        static List<WeightView> all(List<Weight> weights) {
+            Map<String, List<Weight>> together = new LinkedHashMap<>();
+            weights.forEach(w ->
+                    together.computeIfAbsent(w.of(), name -> new ArrayList<>()).add(w));
+            return together.values().stream()
+                    .map(same -> new WeightView(
+                            same.get(0).of(),
+                            same.size(),
+                            Weight.total(same).g(),
+                            MassPlaceView.of(Weight.centre(same))))
+                    .toList();
         }
     }
 
@@ -65,7 +77,7 @@ public record BalanceView(
         Mass earring = balance.earring();
         Double top = balance.topShare();
         return new BalanceView(
-                balance.weights().stream().map(WeightView::of).toList(),
+                WeightView.all(balance.weights()),
                 balance.mass().g(),
                 MassPlaceView.of(balance.centre()),
                 balance.solidMass().g(),

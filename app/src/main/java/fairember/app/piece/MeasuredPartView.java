@@ -14,7 +14,9 @@ import fairember.core.shape.Outline;
 import fairember.core.shape.Point3;
 import fairember.core.shape.Posed;
 import fairember.core.stock.BlockSize;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,6 +24,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param cordMm length of the cord, as thick as the studio cuts them, that holds its clay
  * @param sheetMm length of the sheet of a wrapped band, on the neutral line, seam not counted; null for other shapes
+ * @param section cut upright through the middle; null when it is as from the front
+ * @param side seen from the right; null when it is as from the front
  * @param share of a block that comes nearest; null when no block of its clays is known
  */
 public record MeasuredPartView(
@@ -41,9 +45,9 @@ public record MeasuredPartView(
         String rawHex,
         String curedHex,
         List<SpotView> spots,
-        List<List<Double>> section,
+        @Nullable List<List<Double>> section,
         List<List<Double>> front,
-        List<List<Double>> side,
+        @Nullable List<List<Double>> side,
         @Nullable SizedCoreView core,
         List<FindingView> findings) {
 
@@ -70,18 +74,26 @@ public record MeasuredPartView(
             double tiltDeg,
             boolean mirrored,
             @Nullable List<List<Double>> side) {
-        static SpotView of(Placement.Spot spot, Posed posed) {
-            return new SpotView(
-                    spot.acrossMm(),
-                    spot.upMm(),
-                    spot.frontMm(),
-                    spot.tiltDeg(),
-                    spot.mirrored(),
-                    spot.tiltDeg() == 0 ? null : OutlineViews.of(List.of(leaning(spot, posed))));
+        /** Copies that lean as much look alike from the side, whichever way they lean. */
+        static List<SpotView> all(List<Placement.Spot> spots, Posed posed) {
+            Map<Double, List<List<Double>>> sides = new HashMap<>();
+            return spots.stream()
+                    .map(spot -> new SpotView(
+                            spot.acrossMm(),
+                            spot.upMm(),
+                            spot.frontMm(),
+                            spot.tiltDeg(),
+                            spot.mirrored(),
+                            spot.tiltDeg() == 0
+                                    ? null
+                                    : sides.computeIfAbsent(
+                                            Math.abs(spot.tiltDeg()),
+                                            lean -> OutlineViews.of(List.of(leaning(spot, posed))))))
+                    .toList();
         }
 
         private static Outline leaning(Placement.Spot spot, Posed posed) {
-            return Outline.around(posed.hull().stream()
+            return Outline.around(posed.sketchedHull().stream()
                     .map(spot::of)
                     .map(at -> new Outline.Point(spot.frontMm() - at.frontMm(), at.upMm() - spot.upMm()))
                     .toList());
@@ -137,6 +149,10 @@ public record MeasuredPartView(
         }
     }
 
+    private static @Nullable List<List<Double>> unlike(List<Outline> outlines, List<Outline> front) {
+        return outlines.equals(front) ? null : OutlineViews.of(outlines);
+    }
+
     static MeasuredPartView of(MeasuredPart measured, Length cordThick) {
         SizedCore core = measured.core();
         Posed posed = measured.part().posed();
@@ -164,12 +180,10 @@ public record MeasuredPartView(
                 measured.mix().mix().name(),
                 measured.mix().colour().raw().srgb().hex(),
                 measured.mix().colour().cured().srgb().hex(),
-                measured.part().placement().spots(measured.part().count()).stream()
-                        .map(spot -> SpotView.of(spot, posed))
-                        .toList(),
-                OutlineViews.of(posed.section()),
+                SpotView.all(measured.part().placement().spots(measured.part().count()), posed),
+                unlike(posed.section(), posed.front()),
                 OutlineViews.of(posed.front()),
-                OutlineViews.of(posed.side()),
+                unlike(posed.side(), posed.front()),
                 core == null ? null : SizedCoreView.of(core, measured),
                 FindingView.all(measured.findings()));
     }

@@ -4,7 +4,7 @@ import fairember.core.shape.Outline;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Outlines as flat lists across, up, across, up ..., in mm to the micrometre. */
+/** Outlines as flat lists across, up, across, up ..., in mm to the hundredth. */
 public final class OutlineViews {
     private OutlineViews() {}
 
@@ -15,13 +15,13 @@ public final class OutlineViews {
     private static List<Double> flat(Outline outline) {
         List<Double> flat = new ArrayList<>(2 * outline.points().size());
         for (Outline.Point point : outline.points()) {
-            flat.add(thousandths(point.acrossMm()));
-            flat.add(thousandths(point.upMm()));
+            flat.add(hundredths(point.acrossMm()));
+            flat.add(hundredths(point.upMm()));
         }
         return flat;
     }
 
-    private static double thousandths(double mm) {
-        return Math.round(mm * 1000) / 1000.0;
+    private static double hundredths(double mm) {
+        return Math.round(mm * 100) / 100.0;
     }
 }

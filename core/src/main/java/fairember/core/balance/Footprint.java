@@ -2,9 +2,11 @@ package fairember.core.balance;
 
 import fairember.core.piece.Part;
 import fairember.core.piece.Placement;
+import fairember.core.shape.Box;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -34,14 +36,20 @@ final class Footprint {
     }
 
     static Footprint of(List<Part> parts) {
+        double ground = ground(parts);
         List<Point3> points = new ArrayList<>();
         for (Part part : parts) {
+            if (notUnder(part) > ground + GIVES_MM) {
+                continue;
+            }
             List<Point3> own = part.posed().hull();
             for (Placement.Spot spot : part.placement().spots(part.count())) {
-                own.forEach(point -> points.add(spot.of(point)));
+                own.stream()
+                        .map(spot::of)
+                        .filter(point -> point.upMm() < ground + GIVES_MM + ABOVE_MM)
+                        .forEach(points::add);
             }
         }
-        double ground = points.stream().mapToDouble(Point3::upMm).min().orElse(0);
         Geometry hull = hull(under(points, ground + TOUCHING_MM));
         return new Footprint(ground, hull instanceof Polygon ? hull : spot(points, ground + GIVES_MM));
     }
@@ -107,8 +115,40 @@ final class Footprint {
     }
 
     boolean touches(Part part) {
-        List<Point3> own = part.posed().hull();
-        return part.placement().spots(part.count()).stream()
-                .anyMatch(spot -> own.stream().anyMatch(p -> spot.of(p).upMm() <= groundMm + GIVES_MM));
+        return notUnder(part) <= groundMm + GIVES_MM && lowest(part) <= groundMm + GIVES_MM;
+    }
+
+    /** Height of the lowest point of all; parts that cannot reach below another are not looked at closely. */
+    private static double ground(List<Part> parts) {
+        double ground = Double.POSITIVE_INFINITY;
+        List<Part> lowFirst = parts.stream()
+                .sorted(Comparator.comparingDouble(Footprint::notUnder))
+                .toList();
+        for (Part part : lowFirst) {
+            if (notUnder(part) < ground) {
+                ground = Math.min(ground, lowest(part));
+            }
+        }
+        return ground;
+    }
+
+    /** A height that no point of a part lies under: the lowest corner of its box, leaned. */
+    private static double notUnder(Part part) {
+        double lean = Math.toRadians(part.placement().tiltDeg());
+        Box box = part.posed().box();
+        double aside = box.width().mm() / 2 * Math.abs(Math.sin(lean));
+        return part.placement().upMm() - aside + Math.min(0, box.height().mm() * Math.cos(lean));
+    }
+
+    /** Height of its lowest point; of one that does not lean, that of its base. All its copies are as high. */
+    private static double lowest(Part part) {
+        Placement.Spot first = part.placement().spots(1).get(0);
+        if (part.placement().tiltDeg() == 0) {
+            return first.upMm();
+        }
+        return part.posed().hull().stream()
+                .mapToDouble(point -> first.of(point).upMm())
+                .min()
+                .orElse(0);
     }
 }

@@ -13,6 +13,7 @@ import fairember.core.shape.Point3;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /** Tells what weighs what, and where, in a piece. */
 final class Weighing {
@@ -38,8 +39,10 @@ final class Weighing {
         List<Weight> weights = new ArrayList<>();
         for (MeasuredPart measured : piece.parts()) {
             Part part = measured.part();
+            SizedCore core = measured.core();
+            SizedCore kept = core != null && keepsCore.test(measured) ? core : null;
             for (Placement.Spot spot : part.placement().spots(part.count())) {
-                weights.addAll(copy(measured, spot));
+                weights.addAll(copy(measured, kept, spot));
             }
         }
         double inserts = 0;
@@ -62,12 +65,11 @@ final class Weighing {
         return new Weight(insert.name(), insert.mass(), new Point3(insert.acrossMm(), 0, middle));
     }
 
-    private List<Weight> copy(MeasuredPart measured, Placement.Spot spot) {
+    private List<Weight> copy(MeasuredPart measured, @Nullable SizedCore core, Placement.Spot spot) {
         Part part = measured.part();
         Moment clay = Moment.of(part.solid().volume(), spot.of(part.posed().centroid()));
         List<Weight> weights = new ArrayList<>();
-        SizedCore core = measured.core();
-        if (core != null && keepsCore.test(measured)) {
+        if (core != null) {
             Moment foil = Moment.NONE;
             for (Inset.Core inside : core.inset().cores()) {
                 Point3 own = inside.solid().centroid();

@@ -13,7 +13,7 @@ import java.util.List;
  */
 public record Weight(String of, Mass mass, Point3 at) {
     /** Σ m·c / Σ m; the middle on the ground when nothing weighs anything. */
-    static Point3 centre(List<Weight> weights) {
+    public static Point3 centre(List<Weight> weights) {
         double all = total(weights).g();
         double across = 0;
         double front = 0;
@@ -27,7 +27,8 @@ public record Weight(String of, Mass mass, Point3 at) {
         return new Point3(across, front, up);
     }
 
-    static Mass total(List<Weight> weights) {
+    /** Σ m. */
+    public static Mass total(List<Weight> weights) {
         return new Mass(weights.stream().mapToDouble(w -> w.mass.g()).sum());
     }
 }

@@ -81,8 +81,8 @@ public record Band(Length around, Length thickness, Length length) implements So
     }
 
     @Override
-    public List<Point3> hull() {
+    public List<Point3> hull(int turns) {
         double outer = d() / 2 + t();
-        return Curves.turned(Walls.points(outer, 0, outer, length.mm()));
+        return Curves.turned(Walls.points(outer, 0, outer, length.mm()), turns);
     }
 }

@@ -88,7 +88,7 @@ public record Block(Length width, Length depth, Length height) implements Solid 
     }
 
     @Override
-    public List<Point3> hull() {
+    public List<Point3> hull(int turns) {
         return Curves.stacked(plan(), 0, c());
     }
 }

@@ -93,9 +93,10 @@ public record Coil(Length cord, Length winding, double turns, Length pitch) impl
     }
 
     @Override
-    public List<Point3> hull() {
+    public List<Point3> hull(int turns) {
         double outer = (winding.mm() + d()) / 2;
         return Curves.turned(
-                Walls.points(winding.mm() / 2, 0, outer, d() / 2, outer, tall() - d() / 2, winding.mm() / 2, tall()));
+                Walls.points(winding.mm() / 2, 0, outer, d() / 2, outer, tall() - d() / 2, winding.mm() / 2, tall()),
+                turns);
     }
 }

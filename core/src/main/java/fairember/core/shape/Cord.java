@@ -71,7 +71,7 @@ public record Cord(Length diameter, Length length) implements Strand {
     }
 
     @Override
-    public List<Point3> hull() {
+    public List<Point3> hull(int turns) {
         List<Point3> spots = new ArrayList<>();
         for (Outline.Point p : side().get(0).points()) {
             spots.add(new Point3(-half(), p.acrossMm(), p.upMm()));

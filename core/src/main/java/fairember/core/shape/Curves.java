@@ -6,7 +6,8 @@ import java.util.List;
 
 /** Points along arcs and turned profiles, close enough to draw and to stand on. */
 final class Curves {
-    private static final int TURNS = 96;
+    /** Meridians of a round solid. */
+    static final int TURNS = 96;
 
     private Curves() {}
 
@@ -76,11 +77,11 @@ final class Curves {
     }
 
     /** A profile turned about the axis. */
-    static List<Point3> turned(List<Outline.Point> profile) {
+    static List<Point3> turned(List<Outline.Point> profile, int turns) {
         List<Point3> spots = new ArrayList<>();
         for (Outline.Point point : profile) {
-            for (int i = 0; i < (point.acrossMm() < 1e-9 ? 1 : TURNS); i++) {
-                double angle = 2 * Math.PI * i / TURNS;
+            for (int i = 0; i < (point.acrossMm() < 1e-9 ? 1 : turns); i++) {
+                double angle = 2 * Math.PI * i / turns;
                 spots.add(new Point3(
                         point.acrossMm() * Math.cos(angle), point.acrossMm() * Math.sin(angle), point.upMm()));
             }

@@ -96,7 +96,7 @@ public record CutOut(CutShape outline, Length thickness) implements Solid {
     }
 
     @Override
-    public List<Point3> hull() {
+    public List<Point3> hull(int turns) {
         return Curves.stacked(plan().subList(0, 1), 0, t());
     }
 }

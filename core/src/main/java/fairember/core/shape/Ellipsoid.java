@@ -102,7 +102,7 @@ public record Ellipsoid(Length width, Length depth, Length height) implements So
     }
 
     @Override
-    public List<Point3> hull() {
+    public List<Point3> hull(int turns) {
         List<Point3> spots = new ArrayList<>();
         for (Outline.Point point : Curves.arc(0, 1, c(), -Math.PI / 2, Math.PI / 2)) {
             double scale = Math.max(point.acrossMm(), 1e-6);

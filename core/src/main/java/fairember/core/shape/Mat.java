@@ -133,7 +133,7 @@ public record Mat(Length cord, double turns, Length pitch) implements Strand {
     }
 
     @Override
-    public List<Point3> hull() {
+    public List<Point3> hull(int turns) {
         return Curves.stacked(plan(), 0, d());
     }
 }

@@ -1,8 +1,6 @@
 package fairember.core.shape;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -15,6 +13,8 @@ import java.util.function.UnaryOperator;
 public record Outline(List<Point> points) {
     /** Greatest distance in mm between a true curve and the polygon drawn for it. */
     public static final double FLATNESS_MM = 0.02;
+
+    private static final int DIRECTIONS = 48;
 
     public Outline {
         points = List.copyOf(points);
@@ -32,33 +32,35 @@ public record Outline(List<Point> points) {
         return new Outline(Walls.points(left, bottom, right, bottom, right, top, left, top));
     }
 
-    /** The convex outline around points, counter-clockwise (Andrew's monotone chain). */
+    /** A convex outline around points: the farthest of them in each of {@value #DIRECTIONS} directions, counter-clockwise. */
     public static Outline around(List<Point> points) {
-        List<Point> sorted = points.stream()
-                .sorted(Comparator.comparingDouble(Point::acrossMm).thenComparingDouble(Point::upMm))
-                .toList();
-        List<Point> chain = new ArrayList<>(half(sorted));
-        List<Point> back = new ArrayList<>(sorted);
-        Collections.reverse(back);
-        chain.addAll(half(back));
-        return new Outline(chain);
-    }
-
-    private static List<Point> half(List<Point> sorted) {
-        List<Point> chain = new ArrayList<>();
-        for (Point point : sorted) {
-            while (chain.size() > 1 && turn(chain.get(chain.size() - 2), chain.get(chain.size() - 1), point) <= 0) {
-                chain.remove(chain.size() - 1);
+        double[] x = points.stream().mapToDouble(Point::acrossMm).toArray();
+        double[] y = points.stream().mapToDouble(Point::upMm).toArray();
+        List<Point> corners = new ArrayList<>();
+        int last = -1;
+        for (int d = 0; d < DIRECTIONS; d++) {
+            int farthest = farthest(x, y, 2 * Math.PI * d / DIRECTIONS);
+            if (farthest != last) {
+                corners.add(points.get(farthest));
             }
-            chain.add(point);
+            last = farthest;
         }
-        return chain.subList(0, Math.max(0, chain.size() - 1));
+        return new Outline(corners);
     }
 
-    /** Above 0 when the way from a by b to c turns to the left. */
-    private static double turn(Point a, Point b, Point c) {
-        return (b.acrossMm() - a.acrossMm()) * (c.upMm() - a.upMm())
-                - (b.upMm() - a.upMm()) * (c.acrossMm() - a.acrossMm());
+    private static int farthest(double[] x, double[] y, double angle) {
+        double cos = Math.cos(angle);
+        double sin = Math.sin(angle);
+        int farthest = 0;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < x.length; i++) {
+            double far = x[i] * cos + y[i] * sin;
+            if (far > most) {
+                most = far;
+                farthest = i;
+            }
+        }
+        return farthest;
     }
 
     public Outline mapped(UnaryOperator<Point> map) {

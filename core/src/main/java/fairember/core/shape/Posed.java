@@ -9,6 +9,8 @@ import java.util.function.UnaryOperator;
  * the middle of that underside.
  */
 public record Posed(Solid solid, Facing facing) {
+    private static final int SKETCHED = 24;
+
     private double w() {
         return solid.box().width().mm();
     }
@@ -49,6 +51,11 @@ public record Posed(Solid solid, Facing facing) {
 
     public List<Point3> hull() {
         return solid.hull().stream().map(this::turned).toList();
+    }
+
+    /** The same as coarse as a drawing needs it. */
+    public List<Point3> sketchedHull() {
+        return solid.hull(SKETCHED).stream().map(this::turned).toList();
     }
 
     public List<Outline> front() {

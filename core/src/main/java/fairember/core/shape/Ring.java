@@ -106,10 +106,10 @@ public record Ring(Length outer, Length tube) implements Solid {
     }
 
     @Override
-    public List<Point3> hull() {
+    public List<Point3> hull(int turns) {
         List<Outline.Point> profile = new ArrayList<>();
         Curves.arc(r(), r(), r(), -Math.PI / 2, Math.PI / 2)
                 .forEach(p -> profile.add(new Outline.Point(p.acrossMm() + centre(), p.upMm())));
-        return Curves.turned(profile);
+        return Curves.turned(profile, turns);
     }
 }

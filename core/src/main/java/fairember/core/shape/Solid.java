@@ -67,6 +67,11 @@ public sealed interface Solid permits Turned, Block, Ellipsoid, Ring, Band, CutO
     /** What is seen of it from above: across to the right, "up" away from the one who looks from the front. */
     List<Outline> plan();
 
-    /** Points whose convex hull is its own, within {@link Outline#FLATNESS_MM}. */
-    List<Point3> hull();
+    /** Points whose convex hull is its own, within {@link Outline#FLATNESS_MM}; round solids by {@code turns} meridians. */
+    List<Point3> hull(int turns);
+
+    /** The same as fine as a foot is reckoned. */
+    default List<Point3> hull() {
+        return hull(Curves.TURNS);
+    }
 }

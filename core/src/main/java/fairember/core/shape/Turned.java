@@ -33,7 +33,7 @@ public sealed interface Turned extends Solid permits Ball, Egg, Rod, Capsule, Co
     }
 
     @Override
-    default List<Point3> hull() {
-        return Curves.turned(profile());
+    default List<Point3> hull(int turns) {
+        return Curves.turned(profile(), turns);
     }
 }

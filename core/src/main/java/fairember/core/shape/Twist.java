@@ -81,7 +81,7 @@ public record Twist(Length cord, int strands, Length length, double turns) imple
     }
 
     @Override
-    public List<Point3> hull() {
-        return new Cord(new Length(tall()), length).hull();
+    public List<Point3> hull(int turns) {
+        return new Cord(new Length(tall()), length).hull(turns);
     }
 }

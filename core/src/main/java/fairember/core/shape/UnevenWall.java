@@ -2,7 +2,8 @@ package fairember.core.shape;
 
 /** The wall between an ellipse and the one whose semi-axes are each less by s: nowhere thicker than s, thinner between. */
 final class UnevenWall {
-    private static final int STEPS = 180;
+    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
+    private static final int STEPS = 48;
 
     private UnevenWall() {}
 
@@ -20,20 +21,34 @@ final class UnevenWall {
 
     /** Distance of a point inside to an ellipse, by golden-section search around the parameter it came from. */
     private static double toEllipse(double a, double b, double x, double y, double near) {
-        double golden = (Math.sqrt(5) - 1) / 2;
-        double low = Math.max(0, near - 0.8);
-        double high = Math.min(Math.PI / 2, near + 0.8);
-        for (int i = 0; i < 40; i++) {
-            double left = high - golden * (high - low);
-            double right = low + golden * (high - low);
-            boolean leftNearer = away(a, b, x, y, left) < away(a, b, x, y, right);
-            low = leftNearer ? low : left;
-            high = leftNearer ? right : high;
+        double low = Math.max(0, near - 0.6);
+        double high = Math.min(Math.PI / 2, near + 0.6);
+        double left = high - GOLDEN * (high - low);
+        double right = low + GOLDEN * (high - low);
+        double fromLeft = away(a, b, x, y, left);
+        double fromRight = away(a, b, x, y, right);
+        for (int i = 0; i < 28; i++) {
+            if (fromLeft < fromRight) {
+                high = right;
+                right = left;
+                fromRight = fromLeft;
+                left = high - GOLDEN * (high - low);
+                fromLeft = away(a, b, x, y, left);
+            } else {
+                low = left;
+                left = right;
+                fromLeft = fromRight;
+                right = low + GOLDEN * (high - low);
+                fromRight = away(a, b, x, y, right);
+            }
         }
-        return away(a, b, x, y, (low + high) / 2);
+        return Math.sqrt(Math.min(fromLeft, fromRight));
     }
 
+    /** Square of the distance. */
     private static double away(double a, double b, double x, double y, double angle) {
-        return Math.hypot(a * Math.cos(angle) - x, b * Math.sin(angle) - y);
+        double across = a * Math.cos(angle) - x;
+        double up = b * Math.sin(angle) - y;
+        return across * across + up * up;
     }
 }

@@ -1,0 +1,140 @@
+// Measures in the browser how long a design of 60 parts takes from a key press to the redrawn piece:
+//   ./run --port 18080 & node --experimental-websocket scripts/measure-pages.mjs http://localhost:18080
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const base = process.argv[2] ?? 'http://localhost:18080';
+const PRESSES = 200;
+const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
+
+/** Sixty parts of many kinds, a third of them cored, in pairs and rings. */
+function design(mixIds) {
+  const shapes = [
+    { kind: 'BALL', dimensions: { diameterMm: 24 } },
+    { kind: 'EGG', dimensions: { diameterMm: 20, lengthMm: 30, widestAtMm: 12 } },
+    { kind: 'CONE', dimensions: { diameterMm: 22, heightMm: 26 } },
+    { kind: 'FRUSTUM', dimensions: { bottomMm: 26, topMm: 18, heightMm: 30 } },
+    { kind: 'ELLIPSOID', dimensions: { widthMm: 24, depthMm: 18, heightMm: 14 } },
+    { kind: 'ROD', dimensions: { diameterMm: 8, lengthMm: 14 } },
+    { kind: 'TEARDROP', dimensions: { diameterMm: 8, lengthMm: 16 } },
+    { kind: 'CORD', dimensions: { cordMm: 3, lengthMm: 20 } },
+    { kind: 'COIL', dimensions: { cordMm: 2, windingMm: 12, turns: 3, pitchMm: 3 } },
+    { kind: 'BLOCK', dimensions: { widthMm: 9, depthMm: 6, heightMm: 5 } },
+  ];
+  const parts = Array.from({ length: 60 }, (_, i) => ({
+    name: `Part ${i + 1}`,
+    shape: shapes[i % shapes.length],
+    count: 1 + (i % 3),
+    mixId: mixIds[i % mixIds.length],
+    stage: 0,
+    placement: {
+      acrossMm: (i * 7) % 50,
+      upMm: i * 3,
+      frontMm: ((i * 5) % 30) - 15,
+      tiltDeg: i % 4 === 0 ? 15 : 0,
+      arrangement: i % 2 ? 'RING' : 'MIRRORED',
+    },
+    ...(i % 10 < 4 ? { core: { shellMm: 4, packing: 'FIRM' } } : {}),
+  }));
+  return {
+    name: 'Sixty parts',
+    kind: 'SET_PIECE',
+    pose: 'STANDS',
+    parts,
+    stages: [{ name: 'whole', kind: 'CURE', loose: false, coolingMin: 40 }],
+    steps: [],
+    fittings: [],
+    gate: [],
+  };
+}
+
+const mixes = await (await fetch(`${base}/api/mixes`)).json();
+const added = await fetch(`${base}/api/pieces`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify(design(mixes.map((m) => m.id))),
+});
+if (!added.ok) throw new Error(await added.text());
+const { id } = await added.json();
+
+const folder = mkdtempSync(join(tmpdir(), 'fair-ember-'));
+const quiet = ['networking', 'timer-throttling'].map((what) => `--disable-background-${what}`);
+const chromium = spawn(
+  'chromium',
+  ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--remote-debugging-port=0', ...quiet, `--user-data-dir=${folder}`],
+  { stdio: 'ignore' },
+);
+let port;
+while (!port) {
+  await sleep(100);
+  try {
+    port = readFileSync(join(folder, 'DevToolsActivePort'), 'utf8').split('\n')[0];
+  } catch {
+    // Not begun yet.
+  }
+}
+const target = (await (await fetch(`http://127.0.0.1:${port}/json`)).json()).find((t) => t.type === 'page');
+const socket = new WebSocket(target.webSocketDebuggerUrl);
+await new Promise((open) => (socket.onopen = open));
+const waiting = new Map();
+let last = 0;
+socket.onmessage = ({ data }) => {
+  const { id: answered, result } = JSON.parse(data);
+  waiting.get(answered)?.(result);
+  waiting.delete(answered);
+};
+const send = (method, params = {}) =>
+  new Promise((done) => {
+    waiting.set(++last, done);
+    socket.send(JSON.stringify({ id: last, method, params }));
+  });
+const ask = async (expression) =>
+  (await send('Runtime.evaluate', { expression, awaitPromise: true, returnByValue: true })).result.value;
+
+await send('Emulation.setDeviceMetricsOverride', { width: 1280, height: 800, deviceScaleFactor: 1, mobile: false });
+await send('Page.navigate', { url: `${base}/pieces/${id}` });
+while (!(await ask(`document.querySelectorAll('tbody tr').length >= 60`))) await sleep(200);
+// A press counts from its event to the frame after the first change of the drawing that follows the answer to it.
+await ask(`(() => {
+  window.took = [];
+  let pressed = null;
+  let answered = false;
+  addEventListener('keydown', (e) => { pressed = e.timeStamp; answered = false; }, true);
+  const plain = window.fetch;
+  window.fetch = async (...told) => {
+    const began = performance.now();
+    const answer = await plain(...told);
+    if (String(told[0].url ?? told[0]).endsWith('/measure') && pressed !== null && began >= pressed) answered = true;
+    return answer;
+  };
+  new MutationObserver(() => {
+    if (!answered || pressed === null) return;
+    const from = pressed;
+    pressed = null;
+    requestAnimationFrame(() => setTimeout(() => window.took.push(performance.now() - from)));
+  }).observe(document.querySelector('main') ?? document.body, {
+    subtree: true, attributes: true, attributeFilter: ['d'], characterData: true, childList: true,
+  });
+})()`);
+// Every press makes a piece that was never measured before: ten steps up in one part, then in the next.
+for (let i = 0; i < PRESSES; i++) {
+  if (i % 10 === 0) {
+    const row = ((i / 10) * 10) % 60;
+    await ask(`document.querySelectorAll('tbody tr')[${row}].querySelectorAll('input[inputmode]')[1].focus()`);
+    await sleep(1500);
+  }
+  const key = { key: 'ArrowUp', code: 'ArrowUp', windowsVirtualKeyCode: 38 };
+  await send('Input.dispatchKeyEvent', { type: 'rawKeyDown', ...key });
+  await send('Input.dispatchKeyEvent', { type: 'keyUp', ...key });
+  await sleep(250);
+}
+const took = (await ask('window.took')).slice(10).sort((a, b) => a - b);
+const at = (share) => took[Math.floor(took.length * share)].toFixed(0);
+console.log(`60 parts, ${took.length} key presses to the redrawn frame: p50 ${at(0.5)} ms, p95 ${at(0.95)} ms`);
+await fetch(`${base}/api/pieces/${id}`, { method: 'DELETE' });
+chromium.kill();
+await sleep(300);
+rmSync(folder, { recursive: true, force: true });
+process.exit(0);
