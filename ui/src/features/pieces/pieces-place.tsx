@@ -105,7 +105,9 @@ function NewPiece({ mixId }: { mixId: number }) {
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>
-        <Button kind="main">New piece ▾</Button>
+        <Button kind="main" aria-label="New piece">
+          New piece ▾
+        </Button>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

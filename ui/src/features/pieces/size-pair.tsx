@@ -167,8 +167,8 @@ function VersionsCard({ id, piece }: { id: number; piece: PieceDraft }) {
     <Card title="Versions that runs keep to">
       {kept.length === 0 ? (
         <p className="text-soft">
-          When this piece changes while a run on the bench or a finished one uses it, that run keeps to the piece as it
-          was, and it is listed here.
+          When this piece changes after a run has begun to make it, that run keeps to the piece as it was, and it is
+          listed here. A run that has not begun it follows the change; so does one that is taken off the bench.
         </p>
       ) : (
         <ul>

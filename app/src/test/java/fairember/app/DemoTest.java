@@ -24,9 +24,11 @@ public class DemoTest extends ServerTest {
         }
         assertThat(names)
                 .containsExactly(
+                        "Gull tag",
                         "Harbour seal",
                         "Kelp-frond earrings",
                         "Lighthouse ornament",
+                        "Quay heron",
                         "Signal-flag charm",
                         "Tugboat pencil topper");
         List<String> states = new ArrayList<>();

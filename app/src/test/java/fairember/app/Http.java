@@ -27,6 +27,20 @@ final class Http {
         return send("GET", path, null);
     }
 
+    /** A file, as it is. */
+    byte[] bytes(String path) {
+        try {
+            HttpRequest request =
+                    HttpRequest.newBuilder(URI.create(base + path)).build();
+            return CLIENT.send(request, HttpResponse.BodyHandlers.ofByteArray()).body();
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
     Answer post(String path, Object body) {
         return send("POST", path, body);
     }

@@ -86,6 +86,12 @@ public class LimitsTest extends ServerTest {
         return path.replaceAll("/(\\d+)", "[$1]").replace('/', '.');
     }
 
+    /** Sizes that go together in every shape. */
+    private static final JsonNode SIZES = Http.JSON.readTree("""
+            {"diameterMm":20,"lengthMm":40,"widthMm":20,"depthMm":15,"heightMm":8,"thicknessMm":3,"bottomMm":20,"topMm":12,
+             "widestAtMm":15,"outerMm":30,"tubeMm":6,"cordMm":3,"windingMm":16,"turns":3,"pitchMm":4,"strands":2,"aroundMm":8}
+            """);
+
     @Test
     public void everyShapeHasItsDimensionsAndEveryChoiceItsWords() {
         JsonNode limits = http().get("/api/limits").json();
@@ -94,14 +100,16 @@ public class LimitsTest extends ServerTest {
             assertThat(shape.path("label").asString()).isNotBlank();
             assertThat(shape.path("dimensions").size()).isPositive();
             ObjectNode dimensions = Http.JSON.createObjectNode();
-            double value = 20;
             for (JsonNode dimension : shape.path("dimensions")) {
-                dimensions.put(dimension.path("span").path("field").asString(), value);
-                value /= 2.5;
+                String field = dimension.path("span").path("field").asString();
+                dimensions.put(field, SIZES.path(field).asDouble());
             }
             ObjectNode body = Http.JSON.createObjectNode();
             body.put("kind", shape.path("kind").asString());
             body.set("dimensions", dimensions);
+            if (shape.path("kind").asString().equals("CUT_OUT")) {
+                body.set("outline", Http.JSON.readTree("[[0,0,30,0,30,20,0,20]]"));
+            }
             assertThat(http().post("/api/sums/shape", body).status()).isEqualTo(200);
         }
         limits.path("choices")

@@ -7,8 +7,8 @@ import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Pieces as they were when runs used them. A run on the bench, or finished, keeps to the piece as it is at the moment the piece
- * next changes; a planned run follows the piece.
+ * Pieces as they were when runs used them. A run that is finished, or has begun to make the piece, keeps to it as it is when it
+ * next changes; a run that has not begun it follows it. Taking a run off the bench lets it follow again.
  */
 @Repository
 public class PieceVersions {
@@ -20,11 +20,15 @@ public class PieceVersions {
         this.mapper = mapper;
     }
 
-    /** Keeps the piece as it is before it changes, when a run works or worked by it. */
+    /** Keeps the piece as it is before it changes, when a run has made some of it. */
     void keep(long pieceId, int edition, PieceForm form) {
         int runs = database.write("""
                 update run_line set piece_edition = ? where piece_id = ? and piece_edition is null
-                    and run_id in (select id from run where state <> 'PLANNED')
+                    and run_id in (select id from run where state = 'FINISHED' or state = 'ON_BENCH' and (
+                        exists (select 1 from tally where tally.run_id = run.id
+                            and tally.piece_id = run_line.piece_id and tally.done + tally.lost > 0)
+                        or exists (select 1 from load_item where load_item.run_id = run.id
+                            and load_item.piece_id = run_line.piece_id)))
                 """, edition, pieceId);
         if (runs > 0) {
             database.write(

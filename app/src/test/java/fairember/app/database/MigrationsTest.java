@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairember.app.FairEmber;
+import fairember.app.piece.PieceStore;
+import fairember.core.piece.MeasuredPiece;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -23,7 +25,7 @@ import org.testng.annotations.Test;
 public class MigrationsTest {
     @DataProvider
     public Object[][] versions() {
-        return new Object[][] {{"1"}};
+        return new Object[][] {{"1"}, {"2"}};
     }
 
     @Test(dataProvider = "versions")
@@ -46,6 +48,10 @@ public class MigrationsTest {
                     .containsExactly("Body", "Ear");
             assertThat(database.one("select count(*) from load_item", row -> row.getInt(1)))
                     .contains(1);
+            PieceStore pieces = studio.getBean(PieceStore.class);
+            MeasuredPiece mouse = pieces.measuring().of(1);
+            assertThat(mouse.parts()).hasSize(2);
+            assertThat(mouse.inserts()).hasSize(version.equals("1") ? 0 : 1);
         }
     }
 

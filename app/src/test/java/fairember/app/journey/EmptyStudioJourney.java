@@ -37,10 +37,11 @@ public class EmptyStudioJourney extends Journey {
                 page.all(By.cssSelector("input[aria-label='Name of the mix']")).size() == 1);
         page.keys("p");
         page.press("New piece");
+        page.pick("ornament");
         page.until(() -> page.all(By.cssSelector("input[aria-label='Name of the piece']"))
                         .size()
                 == 1);
-        page.sees("3.8");
+        page.sees("46.4");
         page.keys("r");
         page.press("New run");
         page.press("Put on the bench");

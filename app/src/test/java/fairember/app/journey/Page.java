@@ -136,6 +136,12 @@ final class Page implements AutoCloseable {
                 .click();
     }
 
+    /** Picks from a menu that is open. */
+    void pick(String words) {
+        one(By.xpath("//*[@role='menuitem'][normalize-space(.)=\"" + words + "\"]"))
+                .click();
+    }
+
     /** Single keys, as on the bench. */
     void keys(CharSequence... keys) {
         new Actions(driver).sendKeys(keys).perform();

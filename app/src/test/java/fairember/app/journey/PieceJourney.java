@@ -64,6 +64,7 @@ public class PieceJourney extends Journey {
     public void aPieceIsMadeAndRemovedAndComesBackWithUndo() {
         go("/pieces");
         page.press("New piece");
+        page.pick("ornament");
         page.until(() -> page.driver().getCurrentUrl().matches(".*/pieces/\\d+"));
         page.enter("Name of the piece", "Net float");
         page.until(() -> page.text().contains("to Net float"));

@@ -1,0 +1,230 @@
+package fairember.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.testng.annotations.Test;
+
+/** A piece described by its parts, portioned, built on, balanced, scaled, kept in versions and cut for a run. */
+public class GeometryJourney extends Journey {
+    private long begin(String kind, String name) {
+        go("/pieces");
+        page.press("New piece");
+        page.pick(kind);
+        page.until(() -> page.driver().getCurrentUrl().matches(".*/pieces/\\d+"));
+        String address = page.driver().getCurrentUrl();
+        page.enter("Name of the piece", name);
+        page.until(() -> page.text().contains("to " + name));
+        return Long.parseLong(address.replaceAll(".*/", ""));
+    }
+
+    private void removed() {
+        page.press("Remove");
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/pieces"));
+    }
+
+    /** A ball of 46 on a shell of 5 becomes an egg; its core follows nearly, and both saying so and the savings follow. */
+    @Test
+    public void aPartTakesAnotherShapeAndItsCoreFollows() {
+        begin("ornament", "Egg float");
+        page.choose("Shape", "egg");
+        page.sees("the core follows the shape nearly");
+        page.enter("Body, height of its widest, mm", "40");
+        page.sees("Stand the egg on its blunt end");
+        page.enter("Body, height of its widest, mm", "10");
+        page.leaves("Stand the egg on its blunt end");
+        page.enter("Body, shell, mm", "2");
+        page.sees("where foil shows or the shell tears");
+        page.choose("Shape", "block");
+        page.choose("Base of the core", "open base");
+        page.enter("Body, cores in a row", "2");
+        page.sees("2 cores");
+        page.press("Side");
+        page.press("Front");
+        removed();
+    }
+
+    @Test
+    public void aCutOutIsReadFromItsFileAndABadFileLeavesItAsItWas() throws IOException {
+        long id = begin("charm", "Anchor tag");
+        page.choose("Shape", "cut-out");
+        page.sees("5 corners");
+        upload("""
+                <svg xmlns='http://www.w3.org/2000/svg' width='20mm' height='30mm' viewBox='0 0 20 30'>
+                <path d='M0 0H20V30H0Z M6 4h8v8h-8z'/></svg>
+                """);
+        page.sees("8 corners, 1 hole");
+        page.until(() -> page.text().contains("saved"));
+        upload("<svg><script>alert(1)</script><rect width='9' height='9'/></svg>");
+        page.sees("Turn everything into plain paths");
+        page.sees("8 corners, 1 hole");
+        upload("<svg viewBox='0 0 9 9' width='9mm' height='9mm'><path d='M0 0L9 9L9 0L0 9Z'/></svg>");
+        page.sees("crosses or touches itself");
+        page.until(() -> page.text().contains("saved"));
+        go("/pieces/" + id);
+        page.sees("8 corners, 1 hole");
+        removed();
+    }
+
+    private void upload(String svg) throws IOException {
+        Path file = Files.createTempFile("outline", ".svg");
+        Files.writeString(file, svg);
+        page.one(By.cssSelector("input[type=file]")).sendKeys(file.toString());
+    }
+
+    /** Eight turns of 16 µm on 7.4 make 7.656; the sheet is π·(7.656 + 2.6) + 1 = 33.2. A pen gives up its refill at the gate. */
+    @Test
+    public void aPenIsWrappedItsRefillTakenOutAndItsCeilingKept() {
+        long id = begin("topper", "Pen buoy");
+        go("/pieces/" + id + "/built-on");
+        page.sees("33.2 × 18.0 mm");
+        page.enter("Pencil, to be taken out of it first", "ink refill");
+        page.until(() -> page.text().contains("saved"));
+        page.one(By.xpath("//label[contains(., 'stays in through the oven')]")).click();
+        page.one(By.xpath("//label[contains(., 'it stands only so much heat')]"))
+                .click();
+        page.enter("Pencil, never over, °C", "90");
+        page.until(() -> page.text().contains("saved"));
+        go("/pieces/" + id);
+        page.sees("Take it out before the oven");
+        go("/pieces/" + id + "/balance");
+        page.sees("of the length; over 80 % is top-heavy");
+        removed();
+    }
+
+    @Test
+    public void aTallPieceIsToldToMendAndTheMendsSayHowFar() {
+        long id = begin("figurine", "Buoy keeper");
+        page.enter("Body, bottom diameter, mm", "12");
+        page.until(() -> page.text().contains("saved"));
+        go("/pieces/" + id + "/balance");
+        page.sees("What would mend it");
+        page.sees("make the base wider");
+        page.sees("add weight low in the base");
+        page.press("How its balance comes");
+        page.sees("atan(e/h)");
+        removed();
+    }
+
+    /** The seal to 86 mm, twice its height: its findings stay, its shell stays; undo brings it back. */
+    @Test
+    public void aPieceIsScaledAndWhatStaysIsSaid() {
+        go("/pieces/2/size");
+        page.enter("New height, mm", "86");
+        page.press("Scale it");
+        page.sees("Body keeps its shell of 5 mm");
+        page.until(() -> page.text().contains("saved"));
+        page.sees("× 86.0 mm");
+        page.press("Undo");
+        page.until(() -> page.text().contains("× 43.0 mm"));
+        page.enter("New height, mm", "4000");
+        page.press("Scale it");
+        page.until(() -> !page.all(By.cssSelector("[aria-invalid=true]")).isEmpty());
+    }
+
+    /** Run 1 is finished: it keeps the lighthouse it made when the shell changes; the old one can be brought back. */
+    @Test
+    public void aChangedPieceKeepsTheVersionThatRunsMade() {
+        go("/pieces/1");
+        page.enter("Tower, shell, mm", "6");
+        page.until(() -> page.text().contains("saved"));
+        go("/pieces/1/size");
+        page.sees("First lighthouses");
+        page.sees("version ");
+        page.one(By.xpath("//button[starts-with(normalize-space(.), 'Bring version')]"))
+                .click();
+        page.sees("shell 6 to 4.5");
+        go("/pieces/1");
+        page.until(() -> page.value("Tower, shell, mm").equals("4.5"));
+    }
+
+    @Test
+    public void aPieceBecomesAnotherProductInACollectionAndStandsBesideItsKin() {
+        go("/pieces/3/size");
+        page.press("Make it another product");
+        page.until(() -> !page.driver().getCurrentUrl().endsWith("/3/size"));
+        page.until(() -> page.value("Name of the piece").equals("Signal-flag charm, another"));
+        removed();
+        page.press("Side by side at one scale");
+        page.sees("Quay heron");
+        page.choose("Collection", "Kelp and tide");
+        page.leaves("Quay heron");
+        page.sees("Gull tag");
+    }
+
+    /** Portions and gauge of the lighthouse; then a run's cutting tree and its wires. */
+    @Test
+    public void portionsAreShownAsSharesCordsAndGaugeAndARunAsATreeOfCuts() {
+        go("/pieces/1/portions");
+        page.sees("1/2 of 57 g");
+        page.sees("halve once");
+        String gauge = page.control("Print it (PDF)").getDomAttribute("href");
+        assertThat(gauge).startsWith("/api/pieces/1/gauge.pdf");
+        page.until(() -> (Boolean) page.script("const i = document.querySelector('main img, section img');"
+                + "return i !== null && i.complete && i.naturalWidth > 0"));
+        go("/runs/4/portion");
+        page.press("How to cut them");
+        page.sees("lump mixed");
+        page.sees("1.2 mm steel wire");
+        page.sees("Armature steel, 1");
+    }
+
+    /** A ball of foil of 25 mm that weighs 4.909 g is pressed to 0.6: cores weigh more from then on. */
+    @Test
+    public void ownFoilIsLearnedFromOneWeighedCore() {
+        go("/pieces/1");
+        page.sees("firm");
+        go("/ways");
+        page.enter("Weighed core, weighs, g", "4.909");
+        page.press("Learn from it");
+        page.sees("that is your firm foil now");
+        page.until(() -> page.value("firm foil, g/cm³").equals("0.6"));
+        page.enter("Weighed core, weighs, g", "99");
+        page.press("Learn from it");
+        page.until(() -> !page.all(By.cssSelector("[aria-invalid=true]")).isEmpty());
+        page.until(() -> page.text().contains("Ways"));
+        page.press("Undo");
+    }
+
+    @Test
+    public void aCoilIsAddedChangedAndRemoved() {
+        go("/shelf/wire");
+        page.press("Add a wire");
+        page.until(() -> !page.all(By.cssSelector("button[aria-label='Remove New wire']"))
+                .isEmpty());
+        page.choose("New wire, metal", "brass");
+        page.press("Remove New wire");
+        page.until(() ->
+                page.all(By.cssSelector("button[aria-label='Remove New wire']")).isEmpty());
+    }
+
+    /** From the list to a changed part with the keyboard alone. */
+    @Test
+    public void thePartsAreReachedAndChangedWithKeysAlone() {
+        go("/pieces");
+        page.script("document.querySelector(\"button[aria-label='New piece']\").focus()");
+        page.keys(Keys.ENTER);
+        page.until(
+                () -> page.script("return document.activeElement.textContent").equals("ornament"));
+        page.keys(Keys.ARROW_DOWN);
+        page.until(
+                () -> page.script("return document.activeElement.textContent").equals("charm"));
+        page.keys(Keys.ENTER);
+        page.until(() -> page.driver().getCurrentUrl().matches(".*/pieces/\\d+"));
+        page.sees("saved");
+        page.field("Drop, diameter, mm").sendKeys(Keys.ARROW_UP);
+        page.until(() -> page.value("Drop, diameter, mm").equals("12"));
+        page.keys(Keys.TAB);
+        page.until(() -> page.text().contains("saved"));
+        page.script("document.querySelector(\"button[aria-label='Shape']\").focus()");
+        page.keys(Keys.ENTER);
+        page.until(() -> !page.all(By.cssSelector("[role=option]")).isEmpty());
+        page.keys(Keys.HOME, Keys.ENTER);
+        page.until(() -> page.text().contains("ball"));
+        removed();
+    }
+}
