@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Finding } from '../server/types';
 
 const looks = {
@@ -7,7 +8,7 @@ const looks = {
 };
 
 /** What the rules found, worst first; nothing when there is nothing to say. */
-export function Findings({ findings }: { findings: Finding[] }) {
+export const Findings = memo(function Findings({ findings }: { findings: Finding[] }) {
   const rank = { BREAKS: 0, WARNS: 1, KEEPS: 2 };
   const sorted = [...findings].sort((a, b) => rank[a.verdict] - rank[b.verdict]);
   if (sorted.length === 0) return null;
@@ -16,7 +17,10 @@ export function Findings({ findings }: { findings: Finding[] }) {
       {sorted.map((finding) => {
         const look = looks[finding.verdict];
         return (
-          <li key={finding.rule + finding.says} className={`flex gap-3 rounded-card border px-3 py-2 ${look.box}`}>
+          <li
+            key={finding.rule + finding.says}
+            className={`row-lazy flex gap-3 rounded-card border px-3 py-2 ${look.box}`}
+          >
             <span aria-hidden="true" className="font-bold">
               {look.mark}
             </span>
@@ -29,4 +33,4 @@ export function Findings({ findings }: { findings: Finding[] }) {
       })}
     </ul>
   );
-}
+});

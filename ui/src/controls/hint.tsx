@@ -15,30 +15,37 @@ const tones = {
 };
 
 /**
- * A few words that float beside a field while they matter: its range, or what is wrong. What is wrong is also told to a
- * screen reader at once.
+ * A field and a few words that float beside it while they matter: its range, or what is wrong. What is wrong is also told to a
+ * screen reader at once. What floats is only made when there is something to say: a page has hundreds of fields.
  */
 export function Hint({ text, tone, id, children }: Props) {
   return (
-    <Tooltip.Provider>
-      <Tooltip.Root open={text !== null}>
-        <Tooltip.Trigger asChild>{children}</Tooltip.Trigger>
-        <span id={id} role={tone === 'wrong' && text ? 'alert' : undefined} className="sr-only">
-          {text}
-        </span>
-        <Tooltip.Portal>
-          <Tooltip.Content
-            side="bottom"
-            align="end"
-            sideOffset={4}
-            aria-hidden="true"
-            className={`hint z-40 rounded-small border px-2 py-1 text-note shadow-float ${tones[tone]}`}
-          >
-            {text}
-          </Tooltip.Content>
-        </Tooltip.Portal>
-      </Tooltip.Root>
-    </Tooltip.Provider>
+    <span className="relative inline-block">
+      {children}
+      <span id={id} role={tone === 'wrong' && text ? 'alert' : undefined} className="sr-only">
+        {text}
+      </span>
+      {text !== null && (
+        <Tooltip.Provider>
+          <Tooltip.Root open>
+            <Tooltip.Trigger asChild>
+              <span aria-hidden="true" className="pointer-events-none absolute inset-0" />
+            </Tooltip.Trigger>
+            <Tooltip.Portal>
+              <Tooltip.Content
+                side="bottom"
+                align="end"
+                sideOffset={4}
+                aria-hidden="true"
+                className={`hint z-40 rounded-small border px-2 py-1 text-note shadow-float ${tones[tone]}`}
+              >
+                {text}
+              </Tooltip.Content>
+            </Tooltip.Portal>
+          </Tooltip.Root>
+        </Tooltip.Provider>
+      )}
+    </span>
   );
 }
 

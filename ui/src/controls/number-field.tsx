@@ -15,7 +15,6 @@ interface Props {
   chars?: number;
   /** How many of the server's units make one that is typed, such as 100 minor units. */
   per?: number;
-  className?: string;
 }
 
 function parse(text: string): number | null {
@@ -26,7 +25,7 @@ function parse(text: string): number | null {
 
 /** A number edited in place. It says its range and unit when it is entered and what is wrong while it is. */
 export function NumberField(props: Props) {
-  const { label, value, span, onChange, onSettle, wrong, chars = 2, per = 1, className = '' } = props;
+  const { label, value, span, onChange, onSettle, wrong, chars = 2, per = 1 } = props;
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [inside, setInside] = useState(false);
@@ -35,49 +34,49 @@ export function NumberField(props: Props) {
   const range = `${plain(span.low / per)} to ${plain(span.high / per)}${span.unit ? ` ${span.unit}` : ''}${span.whole && per === 1 ? ', whole' : ''}`;
   const complaint = garbled ? `Found “${typed}”, allowed is a number, ${range}.` : complaintOf(wrong);
 
-  const step = (by: number) => {
+  const step = (input: HTMLInputElement, by: number) => {
     const next = Math.round((value / per + by) * 1000) / 1000;
+    // Written at once, while nothing else of the page has changed: later it would lay out all of it for the caret's sake.
+    input.value = plain(next);
     setTyped(plain(next));
     onChange(next * per);
   };
 
   return (
-    <span className={`inline-block ${className}`}>
-      <Hint id={`${id}-hint`} text={complaint ?? (inside ? range : null)} tone={complaint ? 'wrong' : 'range'}>
-        <input
-          id={id}
-          type="text"
-          inputMode="decimal"
-          autoComplete="off"
-          aria-label={`${label}${span.unit ? `, ${span.unit}` : ''}`}
-          aria-invalid={Boolean(complaint)}
-          aria-describedby={`${id}-hint`}
-          className="field text-right figure text-figure"
-          style={{ width: `${Math.max(chars, (typed ?? shown).length) + 0.7}ch` }}
-          value={typed ?? shown}
-          onFocus={(event) => {
-            setInside(true);
-            event.target.select();
-          }}
-          onChange={(event) => {
-            setTyped(event.target.value);
-            const parsed = parse(event.target.value);
-            if (parsed !== null) onChange(per === 1 ? parsed : Math.round(parsed * per));
-          }}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') onSettle();
-            if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-              event.preventDefault();
-              step((event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
-            }
-          }}
-          onBlur={() => {
-            setInside(false);
-            setTyped(null);
-            onSettle();
-          }}
-        />
-      </Hint>
-    </span>
+    <Hint id={`${id}-hint`} text={complaint ?? (inside ? range : null)} tone={complaint ? 'wrong' : 'range'}>
+      <input
+        id={id}
+        type="text"
+        inputMode="decimal"
+        autoComplete="off"
+        aria-label={`${label}${span.unit ? `, ${span.unit}` : ''}`}
+        aria-invalid={Boolean(complaint)}
+        aria-describedby={`${id}-hint`}
+        className="field text-right figure text-figure"
+        style={{ width: `${Math.max(chars, (typed ?? shown).length) + 0.7}ch` }}
+        value={typed ?? shown}
+        onFocus={(event) => {
+          setInside(true);
+          event.target.select();
+        }}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          const parsed = parse(event.target.value);
+          if (parsed !== null) onChange(per === 1 ? parsed : Math.round(parsed * per));
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') onSettle();
+          if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+            event.preventDefault();
+            step(event.currentTarget, (event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
+          }
+        }}
+        onBlur={() => {
+          setInside(false);
+          setTyped(null);
+          onSettle();
+        }}
+      />
+    </Hint>
   );
 }

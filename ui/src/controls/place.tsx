@@ -24,11 +24,11 @@ export function Place({ title, about, actions, children }: Props) {
 /** The pair: the ledger at the left, the drawing it makes at the right. */
 export function Pair({ ledger, drawing }: { ledger: ReactNode; drawing: ReactNode }) {
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-1 gap-4 overflow-y-auto lg:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)] lg:overflow-hidden">
-      <section aria-label="Ledger" tabIndex={0} className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
+    <div className="grid min-h-0 flex-1 grid-cols-1 gap-4 overflow-y-auto lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] lg:gap-1.5 lg:overflow-hidden">
+      <section aria-label="Ledger" tabIndex={0} className="flex min-h-0 keeps-bar flex-col gap-3 lg:overflow-y-auto">
         {ledger}
       </section>
-      <section aria-label="Drawing" tabIndex={0} className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
+      <section aria-label="Drawing" tabIndex={0} className="flex min-h-0 keeps-bar flex-col gap-3 lg:overflow-y-auto">
         {drawing}
       </section>
     </div>

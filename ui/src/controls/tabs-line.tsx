@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { NavLink } from 'react-router';
 
 interface Props {
@@ -7,7 +8,7 @@ interface Props {
 }
 
 /** The parts of a place, side by side, each with its own address. */
-export function TabsLine({ label, base, tabs }: Props) {
+export const TabsLine = memo(function TabsLine({ label, base, tabs }: Props) {
   return (
     <nav aria-label={label} className="-mt-2 flex shrink-0 flex-wrap gap-1 border-b border-line">
       {tabs.map((t) => (
@@ -22,4 +23,4 @@ export function TabsLine({ label, base, tabs }: Props) {
       ))}
     </nav>
   );
-}
+});

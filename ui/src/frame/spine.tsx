@@ -11,7 +11,7 @@ import { stretchesOf, stripScale, type Strip } from './strip-scale';
 const LOAD_LEAST = 64;
 const looks = {
   done: 'border-spine-line bg-transparent text-spine-soft',
-  in: 'glow border-ember bg-ember text-paper',
+  in: 'glow relative border-ember bg-ember text-paper',
   planned: 'border-spine-block bg-spine-block text-spine-ink',
 };
 

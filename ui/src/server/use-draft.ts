@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { Problem, wrongsOf, type Wrong } from './client';
 
 const SETTLED_MS = 900;
@@ -12,7 +12,8 @@ export interface Saved<F> {
 export interface Draft<F> {
   /** What is on the screen: what was typed, or what is saved. */
   form: F;
-  change: (change: (form: F) => F) => void;
+  /** Changes it and gives what it is now. */
+  change: (change: (form: F) => F) => F;
   /** Saves what was typed now, as when a field is left. */
   settle: () => void;
   /** What the server did not take of it. */
@@ -27,16 +28,21 @@ export interface Draft<F> {
 export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) => Promise<unknown>): Draft<F> {
   const client = useQueryClient();
   const [edits, setEdits] = useState<F | null>(null);
+  const latest = useRef<F | null>(null);
+  const put = (next: F | null) => {
+    latest.current = next;
+    setEdits(next);
+  };
   const saving = useMutation({
     meta: { form: true },
     mutationFn: (form: F) => save(saved.edition, form),
     onSuccess: async (_, form) => {
       await client.invalidateQueries();
-      setEdits((current) => (current === form ? null : current));
+      if (latest.current === form) put(null);
     },
     onError: async (failure) => {
       if (failure instanceof Problem && failure.status === 409) {
-        setEdits(null);
+        put(null);
         await client.invalidateQueries();
       }
     },
@@ -63,7 +69,11 @@ export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) =>
 
   return {
     form: edits ?? saved.form,
-    change: (change) => setEdits((current) => change(current ?? saved.form)),
+    change: (change) => {
+      const next = change(latest.current ?? saved.form);
+      put(next);
+      return next;
+    },
     settle: () => {
       if (waiting) mutate(edits);
     },

@@ -2,25 +2,51 @@ import { replaceEqualDeep, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem, wrongsOf, type Wrong } from './client';
 
+const numbers = new WeakMap<object, number>();
+let last = 0;
+
+/** A key for a form that is quick to compare: every form is an object of its own that never changes. */
+export function keyOf(form: object): number {
+  const known = numbers.get(form);
+  if (known !== undefined) return known;
+  numbers.set(form, ++last);
+  return last;
+}
+
+/** How a measure is asked: once, and forgotten soon, for there is one for every key that is pressed. */
+export const asking = { retry: false, structuralSharing: false, gcTime: 2000 } as const;
+
+interface Saved<F, V> {
+  /** The form that is measured already; null when none is. */
+  form: F | null;
+  measured: V;
+}
+
 /**
- * What the server makes of a form while it is typed. What it made last stays in sight while it works, and while what is
- * typed cannot be taken. What did not change stays the same object, so that only what did is redrawn.
+ * What the server makes of a form while it is typed; of the form as it is saved it is known. What it made last stays in
+ * sight while it works, and while what is typed cannot be taken. What did not change stays the same object, so that only
+ * what did is redrawn.
  */
-export function useMeasured<F, V>(name: string, form: F, first: V, ask: (form: F) => Promise<V>) {
+export function useMeasured<F extends object, V>(
+  name: string,
+  form: F,
+  saved: Saved<F, V>,
+  ask: (form: F) => Promise<V>,
+) {
   const query = useQuery({
-    queryKey: [name, form],
+    queryKey: [name, keyOf(form)],
     queryFn: () => ask(form),
-    retry: false,
-    gcTime: 60_000,
+    enabled: form !== saved.form,
+    ...asking,
   });
-  const [good, setGood] = useState(first);
-  const [taken, setTaken] = useState<V | undefined>(undefined);
-  if (query.data !== undefined && query.data !== taken) {
-    setTaken(query.data);
-    setGood(replaceEqualDeep(good, query.data));
+  const answer = form === saved.form ? saved.measured : query.data;
+  const [good, setGood] = useState({ form, answer: saved.measured, measured: saved.measured });
+  if (answer !== undefined && answer !== good.answer) {
+    setGood({ form, answer, measured: replaceEqualDeep(good.measured, answer) });
   }
-  const problem = query.error instanceof Problem && query.error.wrongs.length === 0 ? query.error : null;
-  return { measured: good, wrongs: wrongsOf(query.error), problem };
+  const failure = form === saved.form ? null : query.error;
+  const problem = failure instanceof Problem && failure.wrongs.length === 0 ? failure : null;
+  return { measured: good.measured, measuredForm: good.form, wrongs: wrongsOf(failure), problem };
 }
 
 /** The wrong that stands at a field, if there is one. */

@@ -52,9 +52,19 @@ export function stopwatch(seconds: number): string {
   return `${hours > 0 ? `${hours}:` : ''}${two(Math.floor(s / 60) % 60)}:${two(s % 60)}`;
 }
 
+const currencies = new Map<string, Intl.NumberFormat>();
+
+function inCurrency(currency: string): Intl.NumberFormat {
+  const known = currencies.get(currency);
+  if (known) return known;
+  const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
+  currencies.set(currency, format);
+  return format;
+}
+
 /** Money from whole minor units, with its currency. */
 export function money(minor: number, currency: string): string {
-  const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
+  const format = inCurrency(currency);
   const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
   return format.format(minor / 10 ** digits);
 }

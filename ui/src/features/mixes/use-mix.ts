@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { api, take } from '../../server/client';
 import type { Mix } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
@@ -15,8 +16,8 @@ export function useMix(id: number, wantedG: number) {
   );
   const { measured, wrongs, problem } = useMeasured(
     'measured-mix',
-    { mix: draft.form, wantedG },
-    view.measured,
+    useMemo(() => ({ mix: draft.form, wantedG }), [draft.form, wantedG]),
+    { form: null, measured: view.measured },
     ({ mix }) => take(api.POST('/api/mixes/measure', { params: { query: { wantedG } }, body: mix })),
   );
   return { draft, measured, wrongs: [...wrongs, ...draft.wrongs], problem };

@@ -150,6 +150,12 @@ function StageNeed({ stage }: { stage: MeasuredPiece['stages'][number] }) {
         </span>
       </p>
       <p className="mt-1">{stage.reason}</p>
+      {stage.solidHoldMin > stage.holdMin && (
+        <p className="text-note text-soft">
+          Without its cores it would take {minutes(stage.solidHoldMin)}: they save{' '}
+          {minutes(stage.solidHoldMin - stage.holdMin)}.
+        </p>
+      )}
       <p className="text-note text-soft">
         {stage.unitsEach > 1 ? `${stage.unitsEach} things on the tray for one piece, each ` : 'On the tray '}
         {mm(stage.unit.widthMm)} × {mm(stage.unit.depthMm)} mm, {mm(stage.unit.heightMm)} high
@@ -181,6 +187,11 @@ function GateLines({ piece }: { piece: PieceDraft }) {
             <Button kind="quiet" className="text-note" onClick={() => setGate((all) => all.filter((_, j) => j !== i))}>
               Take it out
             </Button>
+          </li>
+        ))}
+        {piece.measured.gateLines.slice(piece.measuredForm.gate.length).map((line) => (
+          <li key={line} className="py-1 pl-0.5">
+            {line} <span className="text-note text-soft">from what it is built on</span>
           </li>
         ))}
       </ul>

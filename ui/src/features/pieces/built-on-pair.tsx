@@ -13,7 +13,7 @@ import { WireFields } from './wire-fields';
 
 /** What a piece is built on and hangs from: inserts with their sleeves, wires with their bends, its pin. */
 export function BuiltOnPair({ id, piece }: { id: number; piece: PieceDraft }) {
-  const { draft, measured } = piece;
+  const { draft, measured, measuredForm } = piece;
   const inserts = draft.form.inserts ?? [];
   const wires = draft.form.wires ?? [];
   return (
@@ -110,10 +110,10 @@ export function BuiltOnPair({ id, piece }: { id: number; piece: PieceDraft }) {
           ) : (
             <div className="flex min-h-80 flex-1 flex-col rounded-card border border-line bg-paper p-3">
               <SectionDrawing
-                name={draft.form.name}
+                name={measuredForm.name}
                 piece={measured}
-                parts={draft.form.parts}
-                inserts={draft.form.inserts}
+                parts={measuredForm.parts}
+                inserts={measuredForm.inserts}
                 chosen={-1}
                 aspect="cut"
                 onChoose={() => undefined}

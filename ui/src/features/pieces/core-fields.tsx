@@ -89,7 +89,8 @@ function CoreSums({ core }: { core: NonNullable<MeasuredPart['core']> }) {
   const money = useMoney();
   return (
     <p className="text-note text-soft">
-      Foil <b className="figure text-ink">{grams(core.foilG)} g</b>, tear{' '}
+      Foil <b className="figure text-ink">{grams(core.foilG)} g</b>,{' '}
+      <b className="figure text-ink">{whole(core.foilMm2 / 100)} cm²</b>, tear{' '}
       <b className="figure text-ink">{mm(core.tornMm)} mm</b> off the roll; prick{' '}
       <b className="figure text-ink">{core.vents}</b> {core.vents === 1 ? 'vent' : 'vents'} where they do not show.
       Saves <b className="figure text-ink">{grams(core.claySavedG)} g</b> of clay worth{' '}

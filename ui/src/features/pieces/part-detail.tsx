@@ -1,3 +1,4 @@
+import type { Ref } from 'react';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { InlineNumber } from '../../controls/inline-number';
@@ -12,6 +13,7 @@ import { OutlineField } from './outline-field';
 import { PartWorkings } from './part-workings';
 
 interface Props {
+  ref?: Ref<HTMLDivElement>;
   part: Part;
   parts: Part[];
   index: number;
@@ -27,11 +29,17 @@ const NOTHING = 'nothing';
 
 /** More of the chosen part: its shape, its core, where it stands, when it is first baked, and how its figures came. */
 export function PartDetail(props: Props) {
-  const { part, parts, index, stages, measured, wrongs, onChange, onSettle, onRemove } = props;
+  const { ref, part, parts, index, stages, measured, wrongs, onChange, onSettle, onRemove } = props;
   const limits = useLimits();
   const inner = parts.slice(0, index);
   return (
-    <div className="flex shrink-0 flex-col gap-1.5 rounded-card border border-line bg-paper px-4 py-2">
+    <div
+      ref={ref}
+      role="group"
+      aria-label={`More of ${part.name}`}
+      tabIndex={-1}
+      className="flex shrink-0 flex-col gap-1.5 rounded-card border border-line bg-paper px-4 py-2"
+    >
       <div className="flex flex-wrap items-center gap-x-4">
         <h2 className="text-figure">{part.name}</h2>
         <Choice

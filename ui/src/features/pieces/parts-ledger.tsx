@@ -19,6 +19,8 @@ interface Props {
   wrongs: Wrong[];
   chosen: number;
   onChoose: (index: number) => void;
+  /** Chooses a part and goes on to the rest of it. */
+  onMore: (index: number) => void;
   onChange: (index: number, change: (part: Part) => Part) => void;
   onAdd: () => void;
   onSettle: () => void;
@@ -28,10 +30,11 @@ interface Props {
 export function PartsLedger(props: Props) {
   const mixes = useMixes();
   const onChoose = useStable(props.onChoose);
+  const onMore = useStable(props.onMore);
   const onChange = useStable(props.onChange);
   const onSettle = useStable(props.onSettle);
   return (
-    <div className="relative min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
+    <div className="relative min-h-0 keeps-bar overflow-y-auto rounded-card border border-line bg-paper">
       <table role="table" className="block">
         <thead
           role="rowgroup"
@@ -69,6 +72,7 @@ export function PartsLedger(props: Props) {
               chosen={props.chosen === index}
               mixes={mixes}
               onChoose={onChoose}
+              onMore={onMore}
               onChange={onChange}
               onSettle={onSettle}
             />
@@ -92,12 +96,13 @@ interface RowProps {
   chosen: boolean;
   mixes: MixView[];
   onChoose: (index: number) => void;
+  onMore: (index: number) => void;
   onChange: (index: number, change: (part: Part) => Part) => void;
   onSettle: () => void;
 }
 
 /** The columns of the ledger. Rows out of sight are not laid out: a piece can have two hundred. */
-const columns = 'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_7.6rem_3.4rem_4.4rem]';
+const columns = 'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_7.8rem_3.4rem_4.4rem]';
 
 const none: Wrong[] = [];
 
@@ -109,15 +114,15 @@ function wrongsIn(wrongs: Wrong[], path: string): Wrong[] {
 
 /** A row, redrawn only when its own part, sums or mixes change. */
 const PartRow = memo(function PartRow(props: RowProps) {
-  const { part, index, sums, wrongs, chosen, mixes, onChoose, onChange, onSettle } = props;
+  const { part, index, sums, wrongs, chosen, mixes, onChoose, onMore, onChange, onSettle } = props;
   const limits = useLimits();
   const at = `parts[${index}]`;
-  const kind = limits.shapes.find((shape) => shape.kind === part.shape.kind);
+  const kind = limits.shapes.find((known) => known.kind === part.shape.kind);
+  const shape = `${kind?.label ?? ''}${part.core ? ', cored' : ''}`;
   return (
     <tr
       role="row"
       onClick={() => onChoose(index)}
-      onFocus={() => onChoose(index)}
       className={`${columns} row-lazy items-center border-t border-line ${chosen ? 'bg-verdigris-tint/70' : ''}`}
     >
       <td role="cell" className="py-1 pl-3">
@@ -129,10 +134,15 @@ const PartRow = memo(function PartRow(props: RowProps) {
           onSettle={onSettle}
           className="w-24 border-transparent font-semibold"
         />
-        <div className="pl-0.5 text-note text-soft">
-          {kind?.label}
-          {part.core ? ', cored' : ''}
-        </div>
+        <button
+          type="button"
+          aria-label={`${shape}, more of ${part.name}`}
+          aria-pressed={chosen}
+          onClick={() => onMore(index)}
+          className="block pl-0.5 text-left text-note text-soft underline decoration-line decoration-dotted underline-offset-2 hover:text-ink"
+        >
+          {shape}
+        </button>
       </td>
       <td role="cell" className="px-1 text-right">
         <NumberField
@@ -164,7 +174,7 @@ const PartRow = memo(function PartRow(props: RowProps) {
             mark: <Swatch raw={m.measured.rawHex} cured={m.measured.curedHex} />,
           }))}
           onChange={(mixId) => onChange(index, (p) => ({ ...p, mixId: Number(mixId) }))}
-          className="max-w-30 border-transparent"
+          className="max-w-32 border-transparent"
         />
       </td>
       <td role="cell" className="px-1 text-right figure text-figure whitespace-nowrap">

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
@@ -115,9 +115,10 @@ function Actions({ id }: { id: number }) {
 }
 
 function PartsPair({ piece }: { piece: PieceDraft }) {
-  const { draft, measured, wrongs } = piece;
+  const { draft, measured, measuredForm: drawn, wrongs } = piece;
   const [chosen, setChosen] = useState(0);
   const [aspect, setAspect] = useState<Aspect>('cut');
+  const detail = useRef<HTMLDivElement>(null);
   const parts = draft.form.parts;
   const at = Math.min(chosen, parts.length - 1);
   const part = parts[at];
@@ -134,6 +135,10 @@ function PartsPair({ piece }: { piece: PieceDraft }) {
             wrongs={wrongs}
             chosen={at}
             onChoose={setChosen}
+            onMore={(index) => {
+              setChosen(index);
+              detail.current?.focus();
+            }}
             onChange={change}
             onAdd={() => {
               setChosen(parts.length);
@@ -162,17 +167,18 @@ function PartsPair({ piece }: { piece: PieceDraft }) {
               onChange={setAspect}
             />
             <SectionDrawing
-              name={draft.form.name}
+              name={drawn.name}
               piece={measured}
-              parts={parts}
-              inserts={draft.form.inserts}
-              chosen={at}
+              parts={drawn.parts}
+              inserts={drawn.inserts}
+              chosen={Math.min(at, drawn.parts.length - 1)}
               aspect={aspect}
               onChoose={setChosen}
             />
           </div>
           {part && (
             <PartDetail
+              ref={detail}
               part={part}
               parts={parts}
               index={at}

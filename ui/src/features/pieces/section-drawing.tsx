@@ -8,6 +8,7 @@ import {
   extentOf,
   fit,
   pathOf,
+  placed,
   spread,
   type Aspect,
   type Copy,
@@ -34,7 +35,8 @@ interface Props {
 const aspects = { cut: 'section through the middle', front: 'seen from the front', side: 'seen from the right' };
 
 /** The piece to scale: cut through the middle with its cores and shells, or seen from the front or the right. */
-export function SectionDrawing({ name, piece, parts, inserts, chosen, aspect, onChoose }: Props) {
+export const SectionDrawing = memo(function SectionDrawing(props: Props) {
+  const { name, piece, parts, inserts, chosen, aspect, onChoose } = props;
   const cut = aspect === 'cut';
   const [ref, size] = useSize();
   const hatch = useId();
@@ -91,7 +93,7 @@ export function SectionDrawing({ name, piece, parts, inserts, chosen, aspect, on
       )}
     </div>
   );
-}
+});
 
 interface CopyProps {
   copy: Copy;
@@ -183,11 +185,11 @@ function InsertShape({ insert, overFoilMm, view, extent, side }: InsertProps) {
 }
 
 function circlePath(across: number, up: number, radius: number, copy: Copy, view: View): string {
-  const outline = Array.from({ length: 48 }, (_, i) => {
-    const angle = (Math.PI * 2 * i) / 48;
-    return [across + radius * Math.cos(angle), up + radius * Math.sin(angle)];
-  }).flat();
-  return pathOf([outline], copy.spot, view);
+  const [middleAcross, middleUp] = placed(copy.spot, across, up);
+  const x = view.x(middleAcross);
+  const y = view.y(middleUp);
+  const r = radius * view.scale;
+  return `M${x - r} ${y}A${r} ${r} 0 1 0 ${x + r} ${y}A${r} ${r} 0 1 0 ${x - r} ${y}Z`;
 }
 
 function HeightLine({ view, top, bottom }: { view: View; top: number; bottom: number }) {

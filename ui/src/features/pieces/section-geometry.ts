@@ -37,24 +37,58 @@ export function placed(spot: Spot, across: number, up: number): [number, number]
   ];
 }
 
-function pointsOf(outline: number[], spot: Spot): [number, number][] {
-  const points: [number, number][] = [];
-  for (let i = 0; i + 1 < outline.length; i += 2) points.push(placed(spot, outline[i] ?? 0, outline[i + 1] ?? 0));
+/** Outlines as the server tells them: the points of each, "across,up across,up ...", in mm. */
+export type Outlines = string[];
+
+const read = new WeakMap<Outlines, [number, number][][]>();
+
+/** The points of outlines. They are read once, for they stay the same object as long as they stay the same. */
+export function pointsOf(outlines: Outlines): [number, number][][] {
+  const known = read.get(outlines);
+  if (known) return known;
+  const points = outlines.map((outline) =>
+    outline.split(' ').map((point): [number, number] => {
+      const comma = point.indexOf(',');
+      return [Number(point.slice(0, comma)), Number(point.slice(comma + 1))];
+    }),
+  );
+  read.set(outlines, points);
   return points;
+}
+
+const least: Extent = { left: -1, right: 1, bottom: 0, top: 1 };
+const taken = new WeakMap<Outlines, WeakMap<Spot, Extent>>();
+
+function around(extents: Extent[]): Extent {
+  return {
+    left: Math.min(...extents.map((e) => e.left)),
+    right: Math.max(...extents.map((e) => e.right)),
+    bottom: Math.min(...extents.map((e) => e.bottom)),
+    top: Math.max(...extents.map((e) => e.top)),
+  };
+}
+
+/** What a copy takes up; worked out once, like its points. */
+function copyExtent(outlines: Outlines, spot: Spot): Extent {
+  const ofOutlines = taken.get(outlines) ?? new WeakMap<Spot, Extent>();
+  taken.set(outlines, ofOutlines);
+  const known = ofOutlines.get(spot);
+  if (known) return known;
+  const extent = { left: Infinity, right: -Infinity, bottom: Infinity, top: -Infinity };
+  for (const [own, height] of pointsOf(outlines).flat()) {
+    const [across, up] = placed(spot, own, height);
+    extent.left = Math.min(extent.left, across);
+    extent.right = Math.max(extent.right, across);
+    extent.bottom = Math.min(extent.bottom, up);
+    extent.top = Math.max(extent.top, up);
+  }
+  ofOutlines.set(spot, extent);
+  return extent;
 }
 
 /** What the piece takes up as it is seen. */
 export function extentOf(piece: MeasuredPiece, aspect: Aspect = 'front'): Extent {
-  const extent = { left: -1, right: 1, bottom: 0, top: 1 };
-  for (const { outlines, spot } of copiesOf(piece, aspect)) {
-    for (const [across, up] of outlines.flatMap((outline) => pointsOf(outline, spot))) {
-      extent.left = Math.min(extent.left, across);
-      extent.right = Math.max(extent.right, across);
-      extent.bottom = Math.min(extent.bottom, up);
-      extent.top = Math.max(extent.top, up);
-    }
-  }
-  return extent;
+  return around([least, ...copiesOf(piece, aspect).map(({ outlines, spot }) => copyExtent(outlines, spot))]);
 }
 
 /** Fits an extent into a box of pixels. */
@@ -73,13 +107,20 @@ export function fit(extent: Extent, left: number, top: number, width: number, he
 }
 
 /** An SVG path of outlines where a copy stands. */
-export function pathOf(outlines: number[][], spot: Spot, view: View): string {
-  return outlines
-    .map((outline) => {
-      const points = pointsOf(outline, spot).map(([a, u]) => `${view.x(a).toFixed(1)} ${view.y(u).toFixed(1)}`);
-      return `M${points.join('L')}Z`;
-    })
-    .join('');
+export function pathOf(outlines: Outlines, spot: Spot, view: View): string {
+  return pathThrough(
+    pointsOf(outlines).map((points) =>
+      points.map(([own, height]) => {
+        const [across, up] = placed(spot, own, height);
+        return [view.x(across), view.y(up)];
+      }),
+    ),
+  );
+}
+
+/** An SVG path through rings of points in px. */
+export function pathThrough(rings: [number, number][][]): string {
+  return rings.map((points) => `M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`).join('');
 }
 
 /** A copy of a part and how the cutting plane through the middle meets it. */
@@ -90,7 +131,7 @@ export interface Copy {
   /** Where it stands as it is seen: from the right, "across" is away from the front. */
   spot: Spot;
   /** What is seen of it whole. */
-  outlines: number[][];
+  outlines: Outlines;
   meets: 'cut' | 'behind' | 'before';
 }
 

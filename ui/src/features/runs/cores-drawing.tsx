@@ -1,7 +1,8 @@
 import { useId } from 'react';
 import { useSize } from '../../drawing/use-size';
-import type { MeasuredPart, RunPlan } from '../../server/types';
+import type { RunPlan } from '../../server/types';
 import { usePieces } from '../../server/use-studio';
+import { pathThrough, pointsOf, type Outlines } from '../pieces/section-geometry';
 
 /** Every core of the run inside its part, side by side at one scale. */
 export function CoresDrawing({ plan }: { plan: RunPlan }) {
@@ -19,6 +20,7 @@ export function CoresDrawing({ plan }: { plan: RunPlan }) {
   const width = shown.reduce((sum, s) => sum + s.part.box.widthMm + gap, -gap);
   const height = Math.max(...shown.map((s) => s.part.box.heightMm));
   const scale = Math.min((size.width - 20) / width, (size.height - 60) / height, 8);
+  const margin = (size.width - width * scale) / 2;
   const lefts = shown.map((_, i) => shown.slice(0, i).reduce((sum, s) => sum + s.part.box.widthMm + gap, 0));
   return (
     <div ref={ref} className="relative min-h-80 flex-1 rounded-card border border-line bg-paper">
@@ -32,7 +34,7 @@ export function CoresDrawing({ plan }: { plan: RunPlan }) {
             </pattern>
           </defs>
           {shown.map(({ row, part, core }, i) => {
-            const middle = 10 + ((lefts[i] ?? 0) + part.box.widthMm / 2) * scale;
+            const middle = margin + ((lefts[i] ?? 0) + part.box.widthMm / 2) * scale;
             const ground = (size.height + height * scale) / 2 - 16;
             return (
               <g key={`${row.pieceId}-${row.partName}`}>
@@ -54,16 +56,8 @@ export function CoresDrawing({ plan }: { plan: RunPlan }) {
   );
 }
 
-function outlinePath(outlines: MeasuredPart['front'], x: number, ground: number, scale: number) {
-  return outlines
-    .map((outline) => {
-      const points: string[] = [];
-      for (let i = 0; i + 1 < outline.length; i += 2) {
-        points.push(
-          `${(x + (outline[i] ?? 0) * scale).toFixed(1)} ${(ground - (outline[i + 1] ?? 0) * scale).toFixed(1)}`,
-        );
-      }
-      return `M${points.join('L')}Z`;
-    })
-    .join('');
+function outlinePath(outlines: Outlines, x: number, ground: number, scale: number) {
+  return pathThrough(
+    pointsOf(outlines).map((points) => points.map(([across, up]) => [x + across * scale, ground - up * scale])),
+  );
 }

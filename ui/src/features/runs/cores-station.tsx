@@ -6,15 +6,52 @@ import { dimensionWords } from '../pieces/section-labels';
 import { CoresDrawing } from './cores-drawing';
 import { StepList } from './step-list';
 
+/** Foil sleeves to wrap round inserts, so that the pieces slide off. */
+function Sleeves({ sleeves }: { sleeves: RunPlan['needs']['sleeves'] }) {
+  return (
+    <div className="rounded-card border border-line bg-paper">
+      <table className="w-full">
+        <thead className="text-left text-note text-soft">
+          <tr>
+            <th className="py-2 pl-3 font-semibold">Sleeve on</th>
+            <th className="text-right font-semibold">How many</th>
+            <th className="pl-4 font-semibold">Wrap to, mm</th>
+            <th className="text-right font-semibold">Strip each</th>
+            <th className="pr-3 text-right font-semibold">Foil each</th>
+          </tr>
+        </thead>
+        <tbody>
+          {sleeves.map((sleeve) => (
+            <tr key={`${sleeve.pieceId}-${sleeve.insertName}`} className="border-t border-line">
+              <td className="py-2 pl-3">
+                <span className="block font-semibold">{sleeve.insertName}</span>
+                <span className="block text-note text-soft">{sleeve.pieceName}</span>
+              </td>
+              <td className="text-right figure text-figure">{sleeve.count}</td>
+              <td className="pl-4 figure">Ø{mm(sleeve.outerMm)}</td>
+              <td className="text-right figure whitespace-nowrap">
+                {mm(sleeve.stripMm)} × {mm(sleeve.widthMm)} <span className="text-note text-soft">mm</span>
+              </td>
+              <td className="pr-3 pl-4 text-right figure text-figure whitespace-nowrap">
+                {grams(sleeve.foilG)} <span className="text-note text-soft">g</span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
 /** Cores to press: their size, the foil to tear for each, and the roll in all. */
 export function CoresStation({ plan, runId }: { plan: RunPlan; runId: number }) {
-  const { cores, tornMm, foilG } = plan.needs;
+  const { cores, sleeves, tornMm, foilG } = plan.needs;
   return (
     <Pair
       ledger={
         <>
           {cores.length === 0 ? (
-            <p className="text-soft">No part of this run has a foil core.</p>
+            sleeves.length === 0 && <p className="text-soft">No part of this run has a foil core.</p>
           ) : (
             <div className="rounded-card border border-line bg-paper">
               <table className="w-full">
@@ -53,6 +90,7 @@ export function CoresStation({ plan, runId }: { plan: RunPlan; runId: number }) 
               </table>
             </div>
           )}
+          {sleeves.length > 0 && <Sleeves sleeves={sleeves} />}
           <FigureStrip>
             <Figure value={whole(tornMm / 10)} unit="cm">
               of the roll in all

@@ -28,7 +28,7 @@ export function CuttingTree({ runId }: { runId: number }) {
       {wires.map((cut) => (
         <section key={`${cut.gaugeMm}-${cut.metal}`} className="rounded-card border border-line bg-paper px-4 py-2">
           <h2 className="flex items-center gap-2 text-figure">
-            {plain(cut.gaugeMm)} mm {cut.metal} wire
+            {plain(cut.gaugeMm)} mm {cut.metal} wire, {mm(cut.totalMm)} mm in all
             <Sums plan={cut.plan} write={mm} unit="mm" />
           </h2>
           <Plan plan={cut.plan} write={mm} unit="mm" whole="" />

@@ -21,16 +21,13 @@ export function useRun(id: number) {
   const draft = useDraft<Run>({ edition: view.edition, form: view.run }, (edition, form) =>
     take(api.PUT('/api/runs/{id}', { params: { path: { id }, query: { edition } }, body: form })),
   );
-  const typed = draft.form !== view.run;
-  const { measured, wrongs, problem } = useMeasured('planned-run', draft.form, view.plan, (form) =>
-    take(api.POST('/api/runs/plan', { params: { query: { id } }, body: form })),
+  const { measured, wrongs, problem } = useMeasured(
+    'planned-run',
+    draft.form,
+    { form: view.run, measured: view.plan },
+    (form) => take(api.POST('/api/runs/plan', { params: { query: { id } }, body: form })),
   );
-  return {
-    draft,
-    plan: typed ? measured : view.plan,
-    wrongs: [...(typed ? wrongs : []), ...draft.wrongs],
-    problem,
-  };
+  return { draft, plan: measured, wrongs: [...wrongs, ...draft.wrongs], problem };
 }
 
 export type RunDraft = ReturnType<typeof useRun>;

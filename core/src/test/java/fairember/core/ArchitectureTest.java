@@ -39,7 +39,7 @@ public class ArchitectureTest {
     /** The libraries that a package may use. */
     private static final Map<String, List<String>> LIBRARIES = Map.of(
             "colour", List.of("org.hipparchus.."),
-            "shape", List.of("org.hipparchus.."),
+            "shape", List.of("org.hipparchus..", "org.locationtech.jts.geom..", "org.locationtech.jts.simplify.."),
             "balance", List.of("org.locationtech.jts.geom.."),
             "cutout", List.of("org.locationtech.jts..", "org.apache.batik.parser..", "javax.xml.stream.."));
 

@@ -10,13 +10,10 @@ import fairember.core.portion.BlockShare;
 import fairember.core.portion.Portioning;
 import fairember.core.shape.Band;
 import fairember.core.shape.Box;
-import fairember.core.shape.Outline;
 import fairember.core.shape.Point3;
 import fairember.core.shape.Posed;
 import fairember.core.stock.BlockSize;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -45,9 +42,9 @@ public record MeasuredPartView(
         String rawHex,
         String curedHex,
         List<SpotView> spots,
-        @Nullable List<List<Double>> section,
-        List<List<Double>> front,
-        @Nullable List<List<Double>> side,
+        @Nullable List<String> section,
+        List<String> front,
+        @Nullable List<String> side,
         @Nullable SizedCoreView core,
         List<FindingView> findings) {
 
@@ -73,30 +70,19 @@ public record MeasuredPartView(
             double frontMm,
             double tiltDeg,
             boolean mirrored,
-            @Nullable List<List<Double>> side) {
-        /** Copies that lean as much look alike from the side, whichever way they lean. */
-        static List<SpotView> all(List<Placement.Spot> spots, Posed posed) {
-            Map<Double, List<List<Double>>> sides = new HashMap<>();
-            return spots.stream()
-                    .map(spot -> new SpotView(
-                            spot.acrossMm(),
-                            spot.upMm(),
-                            spot.frontMm(),
-                            spot.tiltDeg(),
-                            spot.mirrored(),
-                            spot.tiltDeg() == 0
-                                    ? null
-                                    : sides.computeIfAbsent(
-                                            Math.abs(spot.tiltDeg()),
-                                            lean -> OutlineViews.of(List.of(leaning(spot, posed))))))
-                    .toList();
+            @Nullable List<String> side) {
+        private static double hundredths(double mm) {
+            return Math.round(mm * 100) / 100.0;
         }
 
-        private static Outline leaning(Placement.Spot spot, Posed posed) {
-            return Outline.around(posed.sketchedHull().stream()
-                    .map(spot::of)
-                    .map(at -> new Outline.Point(spot.frontMm() - at.frontMm(), at.upMm() - spot.upMm()))
-                    .toList());
+        static SpotView of(Placement.Spot spot, Posed posed, double withinMm) {
+            return new SpotView(
+                    hundredths(spot.acrossMm()),
+                    hundredths(spot.upMm()),
+                    hundredths(spot.frontMm()),
+                    spot.tiltDeg(),
+                    spot.mirrored(),
+                    spot.tiltDeg() == 0 ? null : PosedViews.leaning(posed, spot, withinMm));
         }
     }
 
@@ -124,8 +110,8 @@ public record MeasuredPartView(
             double weightSavedG,
             long moneySavedMinor,
             double minutesSaved,
-            List<List<Double>> section) {
-        static SizedCoreView of(SizedCore core, MeasuredPart measured) {
+            List<String> section) {
+        static SizedCoreView of(SizedCore core, MeasuredPart measured, double withinMm) {
             Posed posed = measured.part().posed();
             return new SizedCoreView(
                     ShapeForm.of(core.inner()),
@@ -143,19 +129,18 @@ public record MeasuredPartView(
                     measured.weightSaved().g(),
                     measured.moneySaved().minor(),
                     measured.minutesSaved().min(),
-                    OutlineViews.of(core.inset().cores().stream()
-                            .flatMap(inside -> posed.section(inside).stream())
-                            .toList()));
+                    OutlineViews.of(
+                            core.inset().cores().stream()
+                                    .flatMap(inside -> posed.section(inside).stream())
+                                    .toList(),
+                            withinMm));
         }
     }
 
-    private static @Nullable List<List<Double>> unlike(List<Outline> outlines, List<Outline> front) {
-        return outlines.equals(front) ? null : OutlineViews.of(outlines);
-    }
-
-    static MeasuredPartView of(MeasuredPart measured, Length cordThick) {
+    static MeasuredPartView of(MeasuredPart measured, Length cordThick, double withinMm) {
         SizedCore core = measured.core();
         Posed posed = measured.part().posed();
+        PosedViews views = PosedViews.of(posed, withinMm);
         Point3 thickest = posed.turned(measured.thickest().middle());
         List<Mass> blocks = measured.mix().mix().ingredients().stream()
                 .flatMap(part -> part.clay().blocks().stream())
@@ -180,11 +165,13 @@ public record MeasuredPartView(
                 measured.mix().mix().name(),
                 measured.mix().colour().raw().srgb().hex(),
                 measured.mix().colour().cured().srgb().hex(),
-                SpotView.all(measured.part().placement().spots(measured.part().count()), posed),
-                unlike(posed.section(), posed.front()),
-                OutlineViews.of(posed.front()),
-                unlike(posed.side(), posed.front()),
-                core == null ? null : SizedCoreView.of(core, measured),
+                measured.part().placement().spots(measured.part().count()).stream()
+                        .map(spot -> SpotView.of(spot, posed, withinMm))
+                        .toList(),
+                views.section(),
+                views.front(),
+                views.side(),
+                core == null ? null : SizedCoreView.of(core, measured, withinMm),
                 FindingView.all(measured.findings()));
     }
 }

@@ -29,7 +29,6 @@ public record MeasuredPieceView(
         double foilG,
         double fittedG,
         double weightG,
-        double weightSolidG,
         double claySavedG,
         double tornMm,
         MeasuredPartView.BoxView box,
@@ -103,9 +102,10 @@ public record MeasuredPieceView(
 
     public static MeasuredPieceView of(MeasuredPiece piece, Ways ways) {
         Balance balance = Balancing.balance(piece);
+        double withinMm = PosedViews.withinMm(piece.box());
         return new MeasuredPieceView(
                 piece.parts().stream()
-                        .map(part -> MeasuredPartView.of(part, ways.cord()))
+                        .map(part -> MeasuredPartView.of(part, ways.cord(), withinMm))
                         .toList(),
                 piece.stages().stream().map(MeasuredStageView::of).toList(),
                 piece.inserts().stream()
@@ -120,7 +120,6 @@ public record MeasuredPieceView(
                 piece.foil().g(),
                 piece.fitted().g(),
                 piece.weight().g(),
-                piece.weightSolid().g(),
                 piece.claySaved().g(),
                 piece.torn().mm(),
                 MeasuredPartView.BoxView.of(piece.box()),

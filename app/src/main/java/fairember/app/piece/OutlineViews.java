@@ -1,27 +1,50 @@
 package fairember.app.piece;
 
 import fairember.core.shape.Outline;
-import java.util.ArrayList;
 import java.util.List;
 
-/** Outlines as flat lists across, up, across, up ..., in mm to the hundredth. */
+/**
+ * Outlines as SVG writes the points of a polygon: "across,up across,up ...", in mm to the hundredth. They are by far most of
+ * what is told of a piece, and text is made, read and compared much quicker than lists of numbers.
+ */
 public final class OutlineViews {
     private OutlineViews() {}
 
-    public static List<List<Double>> of(List<Outline> outlines) {
-        return outlines.stream().map(OutlineViews::flat).toList();
+    public static List<String> of(List<Outline> outlines) {
+        return outlines.stream().map(OutlineViews::points).toList();
     }
 
-    private static List<Double> flat(Outline outline) {
-        List<Double> flat = new ArrayList<>(2 * outline.points().size());
+    /** The same with fewer corners, straying no farther than so many mm. */
+    static List<String> of(List<Outline> outlines, double withinMm) {
+        return of(outlines.stream().map(outline -> outline.coarser(withinMm)).toList());
+    }
+
+    private static String points(Outline outline) {
+        StringBuilder told = new StringBuilder(14 * outline.points().size());
         for (Outline.Point point : outline.points()) {
-            flat.add(hundredths(point.acrossMm()));
-            flat.add(hundredths(point.upMm()));
+            if (!told.isEmpty()) {
+                told.append(' ');
+            }
+            add(told, point.acrossMm());
+            told.append(',');
+            add(told, point.upMm());
         }
-        return flat;
+        return told.toString();
     }
 
-    private static double hundredths(double mm) {
-        return Math.round(mm * 100) / 100.0;
+    private static void add(StringBuilder told, double mm) {
+        long hundredths = Math.round(mm * 100);
+        if (hundredths < 0) {
+            told.append('-');
+        }
+        long size = Math.abs(hundredths);
+        told.append(size / 100);
+        long rest = size % 100;
+        if (rest > 0) {
+            told.append('.').append(rest / 10);
+        }
+        if (rest % 10 > 0) {
+            told.append(rest % 10);
+        }
     }
 }

@@ -25,10 +25,11 @@ public record CuttingView(List<MixCutView> mixes, List<WireCutView> wires) {
     }
 
     /** The cut list of one kind of wire, in mm. */
-    public record WireCutView(double gaugeMm, int gaugeNumber, String metal, CuttingPlanView plan) {
+    public record WireCutView(double gaugeMm, int gaugeNumber, String metal, double totalMm, CuttingPlanView plan) {
         static WireCutView of(RunCutting.WireCut cut) {
             Gauge gauge = cut.gauge();
-            return new WireCutView(gauge.mm(), gauge.number(), cut.metal().label(), CuttingPlanView.of(cut.plan()));
+            return new WireCutView(
+                    gauge.mm(), gauge.number(), cut.metal().label(), cut.total().mm(), CuttingPlanView.of(cut.plan()));
         }
     }
 

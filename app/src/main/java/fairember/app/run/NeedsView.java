@@ -3,6 +3,7 @@ package fairember.app.run;
 import fairember.app.mix.MeasuredMixView;
 import fairember.app.piece.ShapeForm;
 import fairember.core.foilcore.SizedCore;
+import fairember.core.foilcore.Sleeve;
 import fairember.core.run.RunNeeds;
 import fairember.core.stock.BlockCover;
 import java.util.List;
@@ -14,6 +15,7 @@ public record NeedsView(
         List<MixNeedView> mixes,
         List<ClayNeedView> clays,
         List<CoreRowView> cores,
+        List<SleeveRowView> sleeves,
         double tornMm,
         double foilG,
         List<BoughtNeedView> bought,
@@ -133,6 +135,30 @@ public record NeedsView(
         }
     }
 
+    /** Foil sleeves to wrap: the strip for one, and how many. */
+    public record SleeveRowView(
+            long pieceId,
+            String pieceName,
+            String insertName,
+            int count,
+            double stripMm,
+            double widthMm,
+            double outerMm,
+            double foilG) {
+        static SleeveRowView of(RunNeeds.SleeveRow row) {
+            Sleeve sleeve = row.insert().sleeve();
+            return new SleeveRowView(
+                    row.piece().piece().id(),
+                    row.piece().piece().name(),
+                    row.insert().insert().name(),
+                    row.count(),
+                    sleeve.strip().mm(),
+                    sleeve.covered().mm(),
+                    sleeve.outer().mm(),
+                    sleeve.foil().g());
+        }
+    }
+
     /** Bought parts to have and to buy. */
     public record BoughtNeedView(long boughtPartId, String name, int needed, int onShelf, int toBuy, long costMinor) {
         static BoughtNeedView of(RunNeeds.BoughtNeed need) {
@@ -150,6 +176,8 @@ public record NeedsView(
         List<CoreRowView> cores = needs.cores().stream()
                 .flatMap(row -> Stream.ofNullable(row.part().core()).map(core -> CoreRowView.of(row, core)))
                 .toList();
+        List<SleeveRowView> sleeves =
+                needs.sleeves().stream().map(SleeveRowView::of).toList();
         List<ClayNeedView> clays = needs.clays().stream().map(ClayNeedView::of).toList();
         List<BoughtNeedView> bought =
                 needs.bought().stream().map(BoughtNeedView::of).toList();
@@ -158,8 +186,12 @@ public record NeedsView(
                 needs.mixes().stream().map(MixNeedView::of).toList(),
                 clays,
                 cores,
+                sleeves,
                 needs.torn().mm(),
-                cores.stream().mapToDouble(c -> c.foilG() * c.count()).sum(),
+                cores.stream().mapToDouble(c -> c.foilG() * c.count()).sum()
+                        + sleeves.stream()
+                                .mapToDouble(s -> s.foilG() * s.count())
+                                .sum(),
                 bought,
                 clays.stream().mapToLong(ClayNeedView::costMinor).sum()
                         + bought.stream().mapToLong(BoughtNeedView::costMinor).sum());

@@ -14,7 +14,7 @@ record ShapeSumView(
         double thickestMm,
         double centroidMm,
         MeasuredPartView.BoxView box,
-        List<List<Double>> section,
+        List<String> section,
         WorkingsView workings) {
     static ShapeSumView of(Solid solid) {
         return new ShapeSumView(

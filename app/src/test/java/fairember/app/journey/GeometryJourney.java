@@ -11,6 +11,8 @@ import org.testng.annotations.Test;
 
 /** A piece described by its parts, portioned, built on, balanced, scaled, kept in versions and cut for a run. */
 public class GeometryJourney extends Journey {
+    private static final int TABS_MOST = 150;
+
     private long begin(String kind, String name) {
         go("/pieces");
         page.press("New piece");
@@ -202,29 +204,110 @@ public class GeometryJourney extends Journey {
                 page.all(By.cssSelector("button[aria-label='Remove New wire']")).isEmpty());
     }
 
-    /** From the list to a changed part with the keyboard alone. */
+    private String focused() {
+        return String.valueOf(page.script("""
+                const e = document.activeElement;
+                const label = e.labels && e.labels[0] ? e.labels[0].textContent : '';
+                return (e.getAttribute('aria-label') || label || e.textContent).trim();
+                """));
+    }
+
+    /** Walks on with the tab key until it stands on what has this name. */
+    private void tabTo(String name) {
+        for (int i = 0; i < TABS_MOST && !focused().equals(name); i++) {
+            page.keys(Keys.TAB);
+        }
+        assertThat(focused()).isEqualTo(name);
+    }
+
+    private void focuses(String name) {
+        page.until(() -> focused().equals(name));
+    }
+
+    /** From the list to a new piece, its size, its shape, its core, its other tabs and its removal: no key but the keyboard's. */
     @Test
-    public void thePartsAreReachedAndChangedWithKeysAlone() {
+    public void aPieceIsMadeShapedAndRemovedWithKeysAlone() {
         go("/pieces");
-        page.script("document.querySelector(\"button[aria-label='New piece']\").focus()");
+        tabTo("New piece");
         page.keys(Keys.ENTER);
-        page.until(
-                () -> page.script("return document.activeElement.textContent").equals("ornament"));
+        focuses("ornament");
         page.keys(Keys.ARROW_DOWN);
-        page.until(
-                () -> page.script("return document.activeElement.textContent").equals("charm"));
+        focuses("charm");
         page.keys(Keys.ENTER);
         page.until(() -> page.driver().getCurrentUrl().matches(".*/pieces/\\d+"));
         page.sees("saved");
-        page.field("Drop, diameter, mm").sendKeys(Keys.ARROW_UP);
+
+        tabTo("Drop, diameter, mm");
+        page.keys(Keys.ARROW_UP);
         page.until(() -> page.value("Drop, diameter, mm").equals("12"));
+        page.keys(Keys.ARROW_UP);
+        page.until(() -> page.value("Drop, diameter, mm").equals("13"));
+        assertThat(focused()).isEqualTo("Drop, diameter, mm");
         page.keys(Keys.TAB);
         page.until(() -> page.text().contains("saved"));
-        page.script("document.querySelector(\"button[aria-label='Shape']\").focus()");
+
+        tabTo("teardrop, more of Drop");
+        page.keys(Keys.ENTER);
+        focuses("More of Drop");
+        tabTo("Shape");
         page.keys(Keys.ENTER);
         page.until(() -> !page.all(By.cssSelector("[role=option]")).isEmpty());
-        page.keys(Keys.HOME, Keys.ENTER);
-        page.until(() -> page.text().contains("ball"));
-        removed();
+        page.keys(Keys.HOME);
+        focuses("ball");
+        page.keys(Keys.ENTER);
+        page.until(() -> page.all(By.cssSelector("[role=option]")).isEmpty());
+        focuses("Shape");
+        page.until(() -> page.control("Shape").getText().startsWith("ball"));
+        page.sees("13.0 × 13.5 × 13.0 mm");
+        tabTo("Foil core");
+        page.keys(Keys.SPACE);
+        page.sees("off the roll; prick");
+        tabTo("Drop, shell, mm");
+        page.keys(Keys.ARROW_DOWN, Keys.TAB);
+        page.until(() -> page.value("Drop, shell, mm").equals("4"));
+        page.until(() -> page.text().contains("saved"));
+
+        tabTo("Balance");
+        page.keys(Keys.ENTER);
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/balance"));
+        tabTo("Size and versions");
+        page.keys(Keys.ENTER);
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/size"));
+        tabTo("Remove");
+        page.keys(Keys.ENTER);
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/pieces"));
+    }
+
+    /** The pencil is 7.2 thick: turns of foil make it 8.0; its strip is told before the foil is torn. */
+    @Test
+    public void theCoresStationTellsTheSleevesToo() {
+        go("/runs/4/cores");
+        page.sees("Sleeve on");
+        page.until(() -> page.row("Pencil").contains("Ø8.0"));
+        assertThat(page.row("Pencil")).contains("485 × 18.0", "0.38");
+        page.sees("of foil in all");
+        go("/pieces/5/bakes");
+        page.sees("Slide out, sleeve stays: Pencil");
+    }
+
+    /** What floats beside a field comes and goes; the field keeps the keyboard and what is told is read aloud. */
+    @Test
+    public void aHintComesAndGoesAndTheFieldKeepsTheKeyboard() {
+        go("/pieces/1");
+        page.sees("saved");
+        tabTo("Tower, height, mm");
+        page.until(() -> page.all(By.cssSelector(".hint")).size() == 1);
+        page.sees("0.5 to 400 mm");
+        page.keys("9999");
+        page.until(() -> page.all(By.cssSelector("[role=alert]")).stream()
+                .anyMatch(alert -> alert.getDomProperty("textContent").contains("Found 9999 mm")));
+        assertThat(focused()).isEqualTo("Tower, height, mm");
+        page.keys(Keys.BACK_SPACE, Keys.BACK_SPACE, Keys.BACK_SPACE, Keys.BACK_SPACE, "54");
+        page.until(() -> page.all(By.cssSelector("[role=alert]")).stream()
+                .noneMatch(alert -> alert.getDomProperty("textContent").contains("Found")));
+        assertThat(focused()).isEqualTo("Tower, height, mm");
+        page.keys(Keys.TAB);
+        page.until(() -> !focused().equals("Tower, height, mm"));
+        page.until(() -> page.text().contains("saved"));
     }
 }

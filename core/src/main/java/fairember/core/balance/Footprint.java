@@ -121,16 +121,19 @@ final class Footprint {
     /** Height of the lowest point of all; parts that cannot reach below another are not looked at closely. */
     private static double ground(List<Part> parts) {
         double ground = Double.POSITIVE_INFINITY;
-        List<Part> lowFirst = parts.stream()
-                .sorted(Comparator.comparingDouble(Footprint::notUnder))
+        List<Low> lowFirst = parts.stream()
+                .map(part -> new Low(part, notUnder(part)))
+                .sorted(Comparator.comparingDouble(Low::notUnder))
                 .toList();
-        for (Part part : lowFirst) {
-            if (notUnder(part) < ground) {
-                ground = Math.min(ground, lowest(part));
+        for (Low low : lowFirst) {
+            if (low.notUnder < ground) {
+                ground = Math.min(ground, lowest(low.part));
             }
         }
         return ground;
     }
+
+    private record Low(Part part, double notUnder) {}
 
     /** A height that no point of a part lies under: the lowest corner of its box, leaned. */
     private static double notUnder(Part part) {

@@ -16,6 +16,7 @@ import fairember.core.measure.Span;
  * @param outer diameter over the foil
  * @param strip length of the foil strip; its width is the covered length
  * @param foil mass of the strip
+ * @param torn foil off the roll for it
  * @param sheet length of the clay sheet to cut, seam included; its width is the covered length
  */
 public record Sleeve(
@@ -27,6 +28,7 @@ public record Sleeve(
         Length outer,
         Length strip,
         Mass foil,
+        Length torn,
         Length sheet) {
     public static final Span ACROSS = Span.of("thickMm", "thickness of it", 0.5, 100, "mm");
     public static final Span COVERED = Span.of("coveredMm", "covered length", 1, 400, "mm");
@@ -40,6 +42,7 @@ public record Sleeve(
      * <pre>
      * over the foil    D = d + 2·n·f
      * foil strip       l = π·n·(d + n·f)       (a tight spiral: the mean of the first and the last turn)
+     * off the roll     l·covered/width of the roll
      * sheet of clay    L = π·(D + t) + seam    (on the neutral line, half way through the sheet)
      * </pre>
      *
@@ -57,8 +60,18 @@ public record Sleeve(
         double outer = across.mm() + 2 * turns * f;
         double strip = Math.PI * turns * (across.mm() + turns * f);
         Mass foil = new Mass(strip * covered.mm() * f * FoilRoll.ALUMINIUM / 1000);
+        double torn = strip * covered.mm() / roll.width().mm();
         double sheet = Math.PI * (outer + thickness.mm()) + seam.mm();
         return new Sleeve(
-                across, covered, turns, thickness, seam, new Length(outer), new Length(strip), foil, new Length(sheet));
+                across,
+                covered,
+                turns,
+                thickness,
+                seam,
+                new Length(outer),
+                new Length(strip),
+                foil,
+                new Length(torn),
+                new Length(sheet));
     }
 }

@@ -19,7 +19,7 @@ import java.util.stream.Stream;
  * @param foil in one piece
  * @param fitted weight of its bought parts
  * @param built weight of its wires and of the inserts that stay
- * @param torn foil off the roll for one piece
+ * @param torn foil off the roll for one piece, cores and sleeves
  * @param claySaved by its cores
  * @param box that holds it, in the pose it is drawn in
  */
@@ -44,14 +44,6 @@ public record MeasuredPiece(
     /** What one finished piece weighs. */
     public Mass weight() {
         return clay.plus(foil).plus(fitted).plus(built);
-    }
-
-    /** What it would weigh without its cores. */
-    public Mass weightSolid() {
-        double saved = parts.stream()
-                .mapToDouble(p -> (p.claySaved().g() - p.foil().g()) * p.part().count())
-                .sum();
-        return new Mass(weight().g() + saved);
     }
 
     /** All findings, of the parts first. */

@@ -23,12 +23,20 @@ final class PieceBox {
         PieceBox all = new PieceBox();
         for (Part part : parts) {
             Posed posed = part.posed();
-            List<Outline> outlines = posed.front();
+            List<Outline> seen = part.placement().tiltDeg() == 0 ? List.of(around(posed.box())) : posed.front();
             double half = posed.box().depth().mm() / 2;
-            part.placement().spots(part.count()).forEach(spot -> all.take(outlines, half, spot));
+            part.placement().spots(part.count()).forEach(spot -> all.take(seen, half, spot));
         }
         return new Box(
                 new Length(all.right - all.left), new Length(all.front - all.back), new Length(all.top - all.bottom));
+    }
+
+    /** Whatever stands upright reaches as far as its box. */
+    private static Outline around(Box box) {
+        double half = box.width().mm() / 2;
+        return new Outline(List.of(
+                new Outline.Point(-half, 0),
+                new Outline.Point(half, box.height().mm())));
     }
 
     /** Takes in what is seen of the part, leaned about the middle of its base. */

@@ -74,9 +74,7 @@ public final class PieceMeasuring {
                 inserts,
                 total(parts, p -> p.portion().mass()),
                 total(parts, MeasuredPart::foil),
-                new Length(parts.stream()
-                        .mapToDouble(p -> p.torn().mm() * p.part().count())
-                        .sum()),
+                torn(parts, inserts),
                 new Mass(piece.fittings().stream()
                         .mapToDouble(f -> f.part().mass().g() * f.count())
                         .sum()),
@@ -89,6 +87,15 @@ public final class PieceMeasuring {
         return new Mass(parts.stream()
                 .mapToDouble(p -> of.apply(p).g() * p.part().count())
                 .sum());
+    }
+
+    private static Length torn(List<MeasuredPart> parts, List<MeasuredInsert> inserts) {
+        double cores = parts.stream()
+                .mapToDouble(p -> p.torn().mm() * p.part().count())
+                .sum();
+        double sleeves =
+                inserts.stream().mapToDouble(i -> i.sleeve().torn().mm()).sum();
+        return new Length(cores + sleeves);
     }
 
     private static Mass built(Armature armature) {

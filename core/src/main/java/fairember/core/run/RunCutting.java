@@ -5,6 +5,7 @@ import fairember.core.cutting.CuttingPlan;
 import fairember.core.cutting.Stick;
 import fairember.core.cutting.Want;
 import fairember.core.measure.Figures;
+import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
@@ -43,9 +44,10 @@ public final class RunCutting {
      *
      * @param gauge of the wire
      * @param metal of the wire
+     * @param total of all of it that the run needs
      * @param plan in mm
      */
-    public record WireCut(Gauge gauge, Metal metal, CuttingPlan plan) {}
+    public record WireCut(Gauge gauge, Metal metal, Length total, CuttingPlan plan) {}
 
     /** A cutting tree for each mix: a clay used alone from its blocks, those to buy last; a mixed one from its lump. */
     public static List<MixCut> portions(RunNeeds needs) {
@@ -114,7 +116,9 @@ public final class RunCutting {
                     sticks.add(new Stick(coil.name() + ", " + i, coil.length().mm()));
                 }
             }
-            cuts.add(new WireCut(kind.gauge(), kind.metal(), Cutting.plan(sticks, pieces)));
+            double total =
+                    pieces.stream().mapToDouble(w -> w.size() * w.count()).sum();
+            cuts.add(new WireCut(kind.gauge(), kind.metal(), new Length(total), Cutting.plan(sticks, pieces)));
         });
         return cuts;
     }

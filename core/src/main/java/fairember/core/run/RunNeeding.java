@@ -8,6 +8,7 @@ import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.piece.Fitting;
+import fairember.core.piece.MeasuredInsert;
 import fairember.core.piece.MeasuredPart;
 import fairember.core.stock.BlockBuying;
 import fairember.core.stock.BoughtPart;
@@ -24,6 +25,7 @@ public final class RunNeeding {
     private final Map<BoughtPart, Integer> byBought = new LinkedHashMap<>();
     private final List<RunNeeds.PortionRow> portions = new ArrayList<>();
     private final List<RunNeeds.CoreRow> cores = new ArrayList<>();
+    private final List<RunNeeds.SleeveRow> sleeves = new ArrayList<>();
 
     private RunNeeding() {}
 
@@ -44,11 +46,14 @@ public final class RunNeeding {
             scaled.portions()
                     .forEach(p -> needing.byClay.merge(p.clay(), p.mass().g(), Double::sum));
         });
-        double torn = needing.cores.stream()
-                .mapToDouble(row -> row.torn().mm() * row.count())
-                .sum();
         return new RunNeeds(
-                needing.portions, mixes, needing.clays(), needing.cores, new Length(torn), needing.bought());
+                needing.portions,
+                mixes,
+                needing.clays(),
+                needing.cores,
+                needing.sleeves,
+                needing.torn(),
+                needing.bought());
     }
 
     private void take(Job job) {
@@ -61,9 +66,23 @@ public final class RunNeeding {
                 cores.add(new RunNeeds.CoreRow(job.piece(), part, count, core.torn()));
             }
         }
+        for (MeasuredInsert insert : job.piece().inserts()) {
+            if (insert.sleeve().turns() > 0) {
+                sleeves.add(new RunNeeds.SleeveRow(job.piece(), insert, job.quantity()));
+            }
+        }
         for (Fitting fitting : job.piece().piece().fittings()) {
             byBought.merge(fitting.part(), fitting.count() * job.quantity(), Integer::sum);
         }
+    }
+
+    private Length torn() {
+        double forCores =
+                cores.stream().mapToDouble(row -> row.torn().mm() * row.count()).sum();
+        double forSleeves = sleeves.stream()
+                .mapToDouble(row -> row.insert().sleeve().torn().mm() * row.count())
+                .sum();
+        return new Length(forCores + forSleeves);
     }
 
     private List<RunNeeds.ClayNeed> clays() {

@@ -4,6 +4,7 @@ import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Money;
 import fairember.core.mix.MeasuredMix;
+import fairember.core.piece.MeasuredInsert;
 import fairember.core.piece.MeasuredPart;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.stock.BlockCover;
@@ -18,6 +19,7 @@ import java.util.List;
  * @param mixes each mix once, in the order it is first used
  * @param clays each stock clay once, in the order it is first used
  * @param cores parts with a foil core
+ * @param sleeves foil sleeves to wrap round inserts
  * @param torn foil to tear off the roll in all
  * @param bought parts for fitting, each once
  */
@@ -26,6 +28,7 @@ public record RunNeeds(
         List<MixNeed> mixes,
         List<ClayNeed> clays,
         List<CoreRow> cores,
+        List<SleeveRow> sleeves,
         Length torn,
         List<BoughtNeed> bought) {
     public RunNeeds {
@@ -33,6 +36,7 @@ public record RunNeeds(
         mixes = List.copyOf(mixes);
         clays = List.copyOf(clays);
         cores = List.copyOf(cores);
+        sleeves = List.copyOf(sleeves);
         bought = List.copyOf(bought);
     }
 
@@ -66,6 +70,13 @@ public record RunNeeds(
      * @param torn length off the roll for one
      */
     public record CoreRow(MeasuredPiece piece, MeasuredPart part, int count, Length torn) {}
+
+    /**
+     * Sleeves to wrap.
+     *
+     * @param count of them
+     */
+    public record SleeveRow(MeasuredPiece piece, MeasuredInsert insert, int count) {}
 
     /**
      * Bought parts to have.

@@ -54,7 +54,11 @@ final class Curves {
     }
 
     static double widest(List<Outline.Point> profile) {
-        return profile.stream().mapToDouble(Outline.Point::acrossMm).max().orElse(0);
+        double widest = 0;
+        for (Outline.Point point : profile) {
+            widest = Math.max(widest, point.acrossMm());
+        }
+        return widest;
     }
 
     static Outline.Point last(List<Outline.Point> profile) {

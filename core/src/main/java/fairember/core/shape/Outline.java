@@ -1,8 +1,12 @@
 package fairember.core.shape;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * A closed polygon in the plane of a section or a view, without a repeated last point. The origin is the middle of the
@@ -15,6 +19,8 @@ public record Outline(List<Point> points) {
     public static final double FLATNESS_MM = 0.02;
 
     private static final int DIRECTIONS = 48;
+    private static final int CORNERS_LEAST = 3;
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     public Outline {
         points = List.copyOf(points);
@@ -69,6 +75,22 @@ public record Outline(List<Point> points) {
 
     public Outline moved(double acrossMm, double upMm) {
         return mapped(p -> new Point(p.acrossMm() + acrossMm, p.upMm() + upMm));
+    }
+
+    /** With fewer corners, none of those left out farther than so many mm from it; the same when hardly any would be left. */
+    public Outline coarser(double withinMm) {
+        List<Point> closed = new ArrayList<>(points);
+        closed.add(points.get(0));
+        Coordinate[] line =
+                closed.stream().map(p -> new Coordinate(p.acrossMm(), p.upMm())).toArray(Coordinate[]::new);
+        Coordinate[] kept = DouglasPeuckerSimplifier.simplify(GEOMETRY.createLineString(line), withinMm)
+                .getCoordinates();
+        if (kept.length <= CORNERS_LEAST) {
+            return this;
+        }
+        return new Outline(Arrays.stream(kept, 0, kept.length - 1)
+                .map(c -> new Point(c.x, c.y))
+                .toList());
     }
 
     /** Turned so that what lay along "across" stands upright on 0. */

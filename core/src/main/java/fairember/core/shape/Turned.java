@@ -10,10 +10,8 @@ public sealed interface Turned extends Solid permits Ball, Egg, Rod, Capsule, Co
     @Override
     default Box box() {
         List<Outline.Point> profile = profile();
-        return Box.mm(
-                2 * Curves.widest(profile),
-                2 * Curves.widest(profile),
-                Curves.last(profile).upMm());
+        double across = 2 * Curves.widest(profile);
+        return Box.mm(across, across, Curves.last(profile).upMm());
     }
 
     @Override

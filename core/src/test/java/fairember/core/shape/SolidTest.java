@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Refusals;
 import fairember.core.measure.Length;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.DoubleStream;
@@ -83,24 +82,6 @@ public class SolidTest {
         return Stream.of(ShapeKind.values())
                 .flatMap(kind -> IntStream.range(0, 12).mapToObj(i -> new Object[] {Shapes.of(kind, random)}))
                 .toArray(Object[][]::new);
-    }
-
-    /** Those that take a core, with a wall that leaves one; an open base for every other one that can have it. */
-    @DataProvider
-    public Object[][] cored() {
-        SplittableRandom random = new SplittableRandom(21);
-        List<Object[]> rows = new ArrayList<>();
-        for (Object[] row : every()) {
-            Solid solid = (Solid) row[0];
-            if (solid.kind().takesCore()) {
-                double half = solid.thickestSection().mm() / 2;
-                double most =
-                        solid instanceof Egg egg ? Math.min(half, egg.widestAt().mm()) : half;
-                Floor floor = solid.kind().flatBase() && rows.size() % 2 == 0 ? Floor.OPEN : Floor.COVERED;
-                rows.add(new Object[] {solid, new Length(most * random.nextDouble(0.25, 0.8)), floor});
-            }
-        }
-        return rows.toArray(Object[][]::new);
     }
 
     @Test(dataProvider = "every")
@@ -182,120 +163,6 @@ public class SolidTest {
         assertThat(twice.upMm()).isCloseTo(solid.centroid().upMm(), within(1e-9));
     }
 
-    /** Exact insets lie one wall inside; approximate ones nowhere deeper, and as near as they say. */
-    @Test(dataProvider = "cored")
-    public void everyFaceOfTheInsetLiesOneWallInside(Solid solid, Length wall, Floor floor) {
-        Inset inset = solid.inset(wall, floor).orElseThrow();
-        Inset.Core core = inset.cores().get(0);
-        Meridian outline = new Meridian(solid);
-        double nearest = Double.POSITIVE_INFINITY;
-        for (Outline.Point corner : core.solid().section().get(0).points()) {
-            double up = corner.upMm() + core.raisedMm();
-            if (solid instanceof Ring || up < 1e-6) {
-                continue;
-            }
-            double distance = floor == Floor.OPEN
-                    ? outline.distanceAbove(corner.acrossMm(), up)
-                    : outline.distance(corner.acrossMm(), up);
-            nearest = Math.min(nearest, distance);
-            assertThat(distance).isLessThanOrEqualTo(wall.mm() + 2 * Outline.FLATNESS_MM);
-            if (inset.exact()) {
-                assertThat(distance).isCloseTo(wall.mm(), within(2 * Outline.FLATNESS_MM));
-            }
-        }
-        if (!(solid instanceof Ring) && !(solid instanceof Ellipsoid)) {
-            assertThat(nearest).isCloseTo(inset.thinnest().mm(), within(2 * Outline.FLATNESS_MM));
-        }
-        assertThat(inset.volume().mm3()).isBetween(0.0, solid.volume().mm3());
-    }
-
-    /** The wall of a pressed ball, searched over both surfaces in three dimensions. */
-    @Test
-    public void thePressedBallIsNowhereThickerThanAskedAndAsThinAsItSays() {
-        Ellipsoid pressed = new Ellipsoid(new Length(60), new Length(40), new Length(24));
-        Inset inset = pressed.inset(new Length(4), Floor.COVERED).orElseThrow();
-        List<double[]> outer = cloud(30, 20, 12, 360);
-        double thinnest = 9;
-        double thickest = 0;
-        for (double[] p : cloud(26, 16, 8, 40)) {
-            double nearest = Double.POSITIVE_INFINITY;
-            for (double[] q : outer) {
-                double dx = p[0] - q[0];
-                double dy = p[1] - q[1];
-                double dz = p[2] - q[2];
-                nearest = Math.min(nearest, dx * dx + dy * dy + dz * dz);
-            }
-            thinnest = Math.min(thinnest, Math.sqrt(nearest));
-            thickest = Math.max(thickest, Math.sqrt(nearest));
-        }
-        assertThat(inset.thinnest().mm()).isCloseTo(thinnest, within(0.03));
-        assertThat(thickest).isLessThanOrEqualTo(4.01);
-        assertThat(inset.thickest().diameter().mm()).isEqualTo(4);
-        assertThat(inset.exact()).isFalse();
-    }
-
-    private static List<double[]> cloud(double a, double b, double c, int n) {
-        List<double[]> points = new ArrayList<>();
-        for (int i = 0; i <= n; i++) {
-            for (int j = 0; j <= n; j++) {
-                double t = Math.PI / 2 * i / n;
-                double f = Math.PI / 2 * j / n;
-                points.add(
-                        new double[] {a * Math.cos(t) * Math.cos(f), b * Math.cos(t) * Math.sin(f), c * Math.sin(t)});
-            }
-        }
-        return points;
-    }
-
-    @Test(dataProvider = "cored")
-    public void theThickestWallIsTheLargestBallThatFitsInTheClay(Solid solid, Length wall, Floor floor) {
-        Inset inset = solid.inset(wall, floor).orElseThrow();
-        InnerBall ball = inset.thickest();
-        double said = ball.diameter().mm();
-        if (solid instanceof Turned && inset.exact()) {
-            Inset.Core core = inset.cores().get(0);
-            double found = new Meridian(solid).largestBall(new Meridian(core.solid()), core.raisedMm());
-            assertThat(said).isCloseTo(found, Percentage.withPercentage(2));
-        } else if (solid instanceof Block) {
-            double corner = cornerBall(wall.mm());
-            assertThat(said).isCloseTo(corner, Percentage.withPercentage(0.1));
-        } else {
-            assertThat(said).isCloseTo(wall.mm(), within(1e-9));
-        }
-        InnerBall whole = solid.thickest();
-        if (solid instanceof Turned) {
-            assertThat(new Meridian(solid)
-                            .distance(whole.middle().acrossMm(), whole.middle().upMm()))
-                    .isGreaterThan(whole.diameter().mm() / 2 - 2 * Outline.FLATNESS_MM);
-        }
-    }
-
-    /** Steps a ball's centre along the diagonal of a square corner of three walls. */
-    private static double cornerBall(double wall) {
-        double best = 0;
-        for (double r = wall / 2; r < wall; r += wall / 5000) {
-            boolean corner = Math.sqrt(3) * (wall - r) >= r;
-            best = corner ? r : best;
-        }
-        return 2 * best;
-    }
-
-    @Test(dataProvider = "cored")
-    public void aWallOfHalfTheThickestSectionLeavesNoCore(Solid solid, Length wall, Floor floor) {
-        if (floor == Floor.COVERED) {
-            Length half = solid.thickestSection().times(0.5);
-            assertThat(solid.inset(half.times(1.0001), floor)).isEmpty();
-            if (!(solid instanceof Egg)) {
-                assertThat(solid.inset(half.times(0.999), floor)).isPresent();
-            }
-        } else {
-            double closed = solid.inset(wall, Floor.COVERED)
-                    .map(inset -> inset.volume().mm3())
-                    .orElse(0.0);
-            assertThat(solid.inset(wall, floor).orElseThrow().volume().mm3()).isGreaterThan(closed);
-        }
-    }
-
     @Test(dataProvider = "every")
     public void sheetsCordsAndTubesTakeNoCore(Solid solid) {
         boolean cored = solid.inset(new Length(0.6), Floor.COVERED).isPresent();
@@ -310,31 +177,6 @@ public class SolidTest {
         assertThat(large.thickestSection().mm())
                 .isCloseTo(3 * solid.thickestSection().mm(), TENTH_PERCENT);
         assertThat(large.box().height().mm()).isCloseTo(3 * solid.box().height().mm(), TENTH_PERCENT);
-    }
-
-    /** A row of lobes: their clay is more than that of one core, and each two are one wall apart. */
-    @Test
-    public void lobesStandInARowOneWallApart() {
-        Length wall = new Length(4);
-        Rod rod = new Rod(new Length(30), new Length(90));
-        double one =
-                Lobes.of(rod, wall, Floor.COVERED, 1).orElseThrow().volume().mm3();
-        // Three of (82 − 8)/3 mm in a bore of 22.
-        Inset three = Lobes.of(rod, wall, Floor.COVERED, 3).orElseThrow();
-        assertThat(three.volume().mm3())
-                .isCloseTo(Math.PI * 121 * 74, TENTH_PERCENT)
-                .isLessThan(one);
-        assertThat(three.cores()).hasSize(3);
-        assertThat(three.cores().get(1).raisedMm() - three.cores().get(0).raisedMm())
-                .isCloseTo(74 / 3.0 + 4, within(1e-9));
-        // A ball between two edges one wall apart and the outer face: r = 4·(1 + 1/4)/2.
-        assertThat(three.thickest().diameter().mm()).isGreaterThanOrEqualTo(5);
-        Block beam = new Block(new Length(90), new Length(30), new Length(20));
-        Inset across = Lobes.of(beam, wall, Floor.OPEN, 2).orElseThrow();
-        assertThat(across.volume().mm3()).isCloseTo(78 * 22 * 16, TENTH_PERCENT);
-        assertThat(across.cores().get(0).acrossMm()).isCloseTo(-21.5, within(1e-9));
-        assertThat(Lobes.splits(ShapeKind.BALL)).isFalse();
-        assertThat(Lobes.of(rod, new Length(14), Floor.COVERED, 8)).isEmpty();
     }
 
     @Test
