@@ -30,7 +30,8 @@ public class EmptyStudioJourney extends Journey {
         page.sees("Grey firm");
         page.press("Clays");
         page.press("New clay");
-        page.sees("New clay");
+        page.until(() ->
+                page.all(By.cssSelector("input[aria-label='Name of the clay']")).size() == 1);
         page.keys("m");
         page.press("New mix");
         page.until(() ->
