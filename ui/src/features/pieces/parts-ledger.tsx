@@ -102,7 +102,7 @@ interface RowProps {
 }
 
 /** The columns of the ledger. Rows out of sight are not laid out: a piece can have two hundred. */
-const columns = 'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_7.8rem_3.4rem_4.4rem]';
+const columns = 'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_8.3rem_3.4rem_4.4rem]';
 
 const none: Wrong[] = [];
 

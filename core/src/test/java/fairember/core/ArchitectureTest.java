@@ -24,6 +24,8 @@ public class ArchitectureTest {
             "portion",
             "foilcore",
             "colour",
+            "tile",
+            "recipe",
             "bake",
             "stock",
             "mix",
@@ -38,10 +40,16 @@ public class ArchitectureTest {
 
     /** The libraries that a package may use. */
     private static final Map<String, List<String>> LIBRARIES = Map.of(
-            "colour", List.of("org.hipparchus.."),
-            "shape", List.of("org.hipparchus..", "org.locationtech.jts.geom..", "org.locationtech.jts.simplify.."),
-            "balance", List.of("org.locationtech.jts.geom.."),
-            "cutout", List.of("org.locationtech.jts..", "org.apache.batik.parser..", "javax.xml.stream.."));
+            "colour",
+            List.of("org.hipparchus.."),
+            "tile",
+            List.of("org.hipparchus.linear.."),
+            "shape",
+            List.of("org.hipparchus..", "org.locationtech.jts.geom..", "org.locationtech.jts.simplify.."),
+            "balance",
+            List.of("org.locationtech.jts.geom.."),
+            "cutout",
+            List.of("org.locationtech.jts..", "org.apache.batik.parser..", "javax.xml.stream.."));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

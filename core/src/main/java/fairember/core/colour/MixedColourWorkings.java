@@ -21,14 +21,14 @@ public final class MixedColourWorkings {
             String name = parts.get(i).name();
             steps.given("p" + (i + 1), name, parts.get(i).parts(), "parts", Source.ENTERED);
             steps.given("t" + (i + 1), name + ", scattering", pigment.scattering(), "", Source.CONSTANT);
-            double swatch = ReflectanceReconstruction.of(pigment.raw()).band(BAND);
+            double swatch = pigment.spectrum(Face.RAW).band(BAND);
             steps.given("R" + (i + 1), name + ", reflects", swatch, "", Source.ENTERED);
         }
-        steps.given("r0", "light the surface keeps", ColourMixing.SURFACE, "", Source.CONSTANT);
+        steps.given("r0", "light the surface keeps", Colorant.SURFACE, "", Source.CONSTANT);
         for (int i = 1; i <= parts.size(); i++) {
-            double r = ColourMixing.SURFACE + (1 - ColourMixing.SURFACE) * swatch(parts.get(i - 1));
+            double r = Colorant.SURFACE + (1 - Colorant.SURFACE) * swatch(parts.get(i - 1));
             steps.worked("r" + i, "inside the surface", r, "", "r0 + (1 − r0)·R" + i);
-            double q = ColourMixing.absorption(swatch(parts.get(i - 1)));
+            double q = Colorant.absorption(swatch(parts.get(i - 1)));
             steps.worked("Q" + i, "absorbs over scatters", q, "", "(1 − r%d)²/(2·r%d)".formatted(i, i));
         }
         return finish(steps, mix).done();
@@ -38,9 +38,7 @@ public final class MixedColourWorkings {
         double over = mix.weights().stream().mapToDouble(Double::doubleValue).sum();
         double q = 0;
         for (int i = 0; i < mix.parts().size(); i++) {
-            q += mix.weights().get(i)
-                    * ColourMixing.absorption(swatch(mix.parts().get(i)))
-                    / over;
+            q += mix.weights().get(i) * Colorant.absorption(swatch(mix.parts().get(i))) / over;
         }
         int n = mix.parts().size();
         return steps.worked(
@@ -54,7 +52,7 @@ public final class MixedColourWorkings {
     }
 
     private static double swatch(MixPart part) {
-        return ReflectanceReconstruction.of(part.pigment().raw()).band(BAND);
+        return part.pigment().spectrum(Face.RAW).band(BAND);
     }
 
     private static String sum(String term, int n) {

@@ -7,16 +7,43 @@ package fairember.core.colour;
  * @param cured swatch after baking
  * @param opacity how much it scatters
  * @param strength how much a little does
+ * @param effect what its swatch cannot show
+ * @param habit what tiles have taught about it
  */
-public record Pigment(Srgb raw, Srgb cured, Opacity opacity, Strength strength) {
+public record Pigment(Srgb raw, Srgb cured, Opacity opacity, Strength strength, Effect effect, Habit habit) {
+
+    /** A plain clay nothing has been learned of. */
+    public Pigment(Srgb raw, Srgb cured, Opacity opacity, Strength strength) {
+        this(raw, cured, opacity, strength, Effect.PLAIN, Habit.NONE);
+    }
+
+    public Pigment with(Habit learned) {
+        return new Pigment(raw, cured, opacity, strength, effect, learned);
+    }
 
     /**
-     * Scattering weight in a mix.
+     * Scattering weight in a mix before anything was learned.
      *
-     * <pre>t = class·(0.4 + 0.6·Y)·2^k   (Y luminance of the raw swatch, k strength −1 to 2)</pre>
+     * <pre>t₀ = class·(0.4 + 0.6·Y)·2^k   (Y luminance of the raw swatch, k strength −1 to 2)</pre>
      */
-    public double scattering() {
+    double classScattering() {
         double y = ReflectanceReconstruction.of(raw).luminance().of1();
         return opacity.scatter() * (0.4 + 0.6 * y) * strength.factor();
+    }
+
+    /** Scattering weight in a raw mix, t = t₀·e^s. */
+    public double scattering() {
+        return classScattering() * Math.exp(habit.strength());
+    }
+
+    /** The spectrum of one of its faces. */
+    public Reflectance spectrum(Face face) {
+        return habit.bend(ReflectanceReconstruction.of(face == Face.RAW ? raw : cured), face);
+    }
+
+    /** What it does to light, raw or cured. */
+    public Colorant colorant(Face face) {
+        double t = face == Face.RAW ? scattering() : scattering() * Math.exp(habit.curedStrength());
+        return Colorant.of(spectrum(face), t);
     }
 }

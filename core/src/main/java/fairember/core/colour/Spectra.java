@@ -8,6 +8,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
+import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -20,7 +21,8 @@ final class Spectra {
     static final int BANDS = 36;
     static final double FIRST_NM = 380;
     static final double STEP_NM = 10;
-    private static final double[] WHITE = {0.95047, 1, 1.08883};
+    /** XYZ of white: the row sums of the matrix below, so that greys are neutral. */
+    static final double[] WHITE = {0.95047, 1, 1.08883};
     /** Linear sRGB to XYZ under D65 (IEC 61966-2-1, seven figures). */
     private static final double[][] RGB_TO_XYZ = {
         {.4124564, .3575761, .1804375}, {.2126729, .7151522, .0721750}, {.0193339, .1191920, .9503041}
@@ -69,6 +71,11 @@ final class Spectra {
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
+    }
+
+    /** XYZ of linear sRGB. */
+    static double[] toXyz(double[] linear) {
+        return new Array2DRowRealMatrix(RGB_TO_XYZ, false).operate(linear);
     }
 
     /** Weights times a spectrum, three values. */

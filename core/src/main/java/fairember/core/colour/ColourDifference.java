@@ -1,0 +1,126 @@
+package fairember.core.colour;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How much two colours differ to the eye: CIEDE2000 with all three factors 1 (CIE 142:2001; worked as G. Sharma, W. Wu and
+ * E. N. Dalal, "The CIEDE2000 color-difference formula: implementation notes, supplementary test data, and mathematical
+ * observations", Color Research and Application 30, 2005). About 1 is just seen side by side, 2 is a good match of two lots,
+ * 5 is another colour.
+ *
+ * @param from the first colour
+ * @param to the second
+ * @param lightness ΔL′/S_L, more than 0 when the second is lighter
+ * @param chroma ΔC′/S_C, more than 0 when the second is stronger
+ * @param hue ΔH′/S_H
+ * @param rotation R_T, what chroma and hue have to do with each other among blues
+ */
+public record ColourDifference(Lab from, Lab to, double lightness, double chroma, double hue, double rotation) {
+    private static final double POW25_7 = Math.pow(25, 7);
+    /** Below this two colours are one to the eye. */
+    public static final double SEEN = 1;
+    /** |ΔL| is never more than this many times ΔE00: S_L is at most 1.75, at the ends of the scale. */
+    public static final double MOST_LIGHTNESS = 1.75;
+
+    /** The difference of two colours; the same, but for its signs, either way round. */
+    public static ColourDifference of(Lab from, Lab to) {
+        double g = redness((from.chroma() + to.chroma()) / 2);
+        double a1 = (1 + g) * from.a();
+        double a2 = (1 + g) * to.a();
+        double c1 = Math.hypot(a1, from.b());
+        double c2 = Math.hypot(a2, to.b());
+        double h1 = hue(a1, from.b());
+        double h2 = hue(a2, to.b());
+        boolean grey = c1 * c2 == 0;
+        double dh = grey ? 0 : wrapped(h2 - h1);
+        double bigDh = 2 * Math.sqrt(c1 * c2) * Math.sin(Math.toRadians(dh / 2));
+        double meanL = (from.l() + to.l()) / 2;
+        double meanC = (c1 + c2) / 2;
+        double meanH = grey ? h1 + h2 : meanHue(h1, h2);
+        Scales scales = Scales.at(meanL, meanC, meanH);
+        return new ColourDifference(
+                from,
+                to,
+                (to.l() - from.l()) / scales.l(),
+                (c2 - c1) / scales.c(),
+                bigDh / scales.h(),
+                rotation(meanC, meanH));
+    }
+
+    /** ΔE00. */
+    public double total() {
+        double squared = lightness * lightness + chroma * chroma + hue * hue + rotation * chroma * hue;
+        return Math.sqrt(Math.max(0, squared));
+    }
+
+    /** What the second is beside the first: "lighter, yellower"; "the same to the eye" when nothing is seen. */
+    public String words() {
+        if (total() < SEEN) {
+            return "the same to the eye";
+        }
+        double dl = to.l() - from.l();
+        double da = to.a() - from.a();
+        double db = to.b() - from.b();
+        double seen = Math.max(Math.max(Math.abs(dl), Math.abs(da)), Math.abs(db)) * 0.45;
+        List<String> words = new ArrayList<>();
+        if (Math.abs(dl) >= seen) {
+            words.add(dl > 0 ? "lighter" : "darker");
+        }
+        if (Math.abs(da) >= seen) {
+            words.add(da > 0 ? "redder" : "greener");
+        }
+        if (Math.abs(db) >= seen) {
+            words.add(db > 0 ? "yellower" : "bluer");
+        }
+        return String.join(", ", words);
+    }
+
+    /** G, by how much a′ is more than a near grey. */
+    static double redness(double meanChroma) {
+        double c7 = Math.pow(meanChroma, 7);
+        return 0.5 * (1 - Math.sqrt(c7 / (c7 + POW25_7)));
+    }
+
+    /** S_L, S_C and S_H about a mean lightness, chroma C′ and hue h′ in degrees. */
+    record Scales(double l, double c, double h) {
+        static Scales at(double meanL, double meanC, double meanH) {
+            double t = 1
+                    - 0.17 * cos(meanH - 30)
+                    + 0.24 * cos(2 * meanH)
+                    + 0.32 * cos(3 * meanH + 6)
+                    - 0.20 * cos(4 * meanH - 63);
+            double l50 = (meanL - 50) * (meanL - 50);
+            return new Scales(1 + 0.015 * l50 / Math.sqrt(20 + l50), 1 + 0.045 * meanC, 1 + 0.015 * meanC * t);
+        }
+    }
+
+    private static double rotation(double meanC, double meanH) {
+        double steps = (meanH - 275) / 25;
+        double dTheta = 30 * Math.exp(-steps * steps);
+        double c7 = Math.pow(meanC, 7);
+        return -2 * Math.sqrt(c7 / (c7 + POW25_7)) * Math.sin(Math.toRadians(2 * dTheta));
+    }
+
+    /** Degrees, 0 to 360; 0 for grey. */
+    static double hue(double a, double b) {
+        double degrees = Math.toDegrees(Math.atan2(b, a));
+        return degrees < 0 ? degrees + 360 : degrees;
+    }
+
+    private static double wrapped(double degrees) {
+        return degrees > 180 ? degrees - 360 : degrees < -180 ? degrees + 360 : degrees;
+    }
+
+    private static double meanHue(double h1, double h2) {
+        double mean = (h1 + h2) / 2;
+        if (Math.abs(h1 - h2) <= 180) {
+            return mean;
+        }
+        return h1 + h2 < 360 ? mean + 180 : mean - 180;
+    }
+
+    private static double cos(double degrees) {
+        return Math.cos(Math.toRadians(degrees));
+    }
+}

@@ -1,0 +1,49 @@
+package fairember.core.recipe;
+
+import fairember.core.colour.Lab;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Refused;
+import fairember.core.measure.Span;
+import java.util.List;
+
+/**
+ * What is looked for.
+ *
+ * @param target the colour to come near to
+ * @param choices what may go in, 1 to {@value #MOST_CHOICES}
+ * @param mostKinds at most so many of them in one recipe, 1 to 4
+ * @param mostParts their whole parts add up to so many at most, 2 to 16
+ * @param wanted grams of the mix that are needed
+ * @param onHandOnly whether only recipes count that what is on hand can make for all that is wanted
+ */
+public record RecipeSearch(
+        Lab target, List<Choice> choices, int mostKinds, int mostParts, Mass wanted, boolean onHandOnly) {
+    public static final Span KINDS = Span.of("mostKinds", "clays in one mix", 1, 4, "clays");
+    public static final Span PARTS = Span.of("mostParts", "parts in all", 2, 16, "parts");
+    /** More choices than this are not tried: with four of them together it would take minutes. */
+    public static final int MOST_CHOICES = 60;
+
+    /**
+     * A search that can be done.
+     *
+     * @throws Refused on "choices", "mostKinds" or "mostParts"
+     */
+    public RecipeSearch {
+        choices = List.copyOf(choices);
+        int many = choices.size();
+        if (many == 0 || many > MOST_CHOICES) {
+            throw new Refused(
+                    "choices",
+                    many + " clays",
+                    "1 to " + MOST_CHOICES + " clays",
+                    many == 0 ? "Put a clay on the shelf, or choose more of them." : "Choose fewer clays to try.");
+        }
+        Gathering gathering = new Gathering();
+        int kinds = mostKinds;
+        int parts = mostParts;
+        gathering.at("", () -> KINDS.check(kinds));
+        gathering.at("", () -> PARTS.check(parts));
+        gathering.orRefuse();
+    }
+}

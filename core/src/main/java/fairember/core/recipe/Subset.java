@@ -1,0 +1,100 @@
+package fairember.core.recipe;
+
+import fairember.core.colour.Colorant;
+import fairember.core.colour.ColorantTable;
+import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Lab;
+import fairember.core.measure.Mass;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Tries all ratios of one set of choices. Bands are the outer loop and ratios the inner one over plain arrays, which the virtual
+ * machine turns into vector instructions. Two things are left out, both rigorously: sets whose lightest choice is too dark (a mix
+ * is never lighter than its lightest part, since reflectance is a convex falling function of Q), and ratios whose lightness alone
+ * puts them further off than the worst that is kept. One for each thread.
+ */
+final class Subset {
+    private final RecipeSearch search;
+    private final Ratios ratios;
+    private final int kinds;
+    private final Nearest best;
+    private final ColorantTable table;
+    private final double[] lightest;
+
+    Subset(RecipeSearch search, Ratios ratios, int kinds, Nearest best) {
+        this.search = search;
+        this.ratios = ratios;
+        this.kinds = kinds;
+        this.best = best;
+        List<Colorant> colorants =
+                search.choices().stream().map(Choice::colorant).toList();
+        table = new ColorantTable(colorants, ratios.parts, ratios.ways);
+        lightest = colorants.stream()
+                .mapToDouble(colorant -> Lab.of(colorant.thick()).l())
+                .toArray();
+    }
+
+    int ways() {
+        return ratios.ways;
+    }
+
+    /** How many ratios were worked out. */
+    int tryAll(int[] chosen) {
+        double most = Arrays.stream(chosen).mapToDouble(c -> lightest[c]).max().orElse(0);
+        if (most < best.leastL() - 1e-9) {
+            return 0;
+        }
+        table.mix(chosen);
+        for (int r = 0; r < ratios.ways; r++) {
+            double l = table.lightness(r);
+            if (l < best.leastL() - 1e-9
+                    || l > best.mostL() + 1e-9
+                    || (search.onHandOnly() && missing(chosen, r) > 0)) {
+                continue;
+            }
+            Lab lab = table.lab(r);
+            ColourDifference difference = ColourDifference.of(search.target(), lab);
+            if (difference.total() <= best.worst()) {
+                best.offer(recipe(chosen, r, difference));
+            }
+        }
+        return ratios.ways;
+    }
+
+    private double sum(int r) {
+        double sum = 0;
+        for (int j = 0; j < kinds; j++) {
+            sum += ratios.parts[j][r];
+        }
+        return sum;
+    }
+
+    private double missing(int[] chosen, int r) {
+        double sum = sum(r);
+        double missing = 0;
+        for (int j = 0; j < kinds; j++) {
+            double needed = search.wanted().g() * ratios.parts[j][r] / sum;
+            missing += Math.max(0, needed - search.choices().get(chosen[j]).onHandG());
+        }
+        return missing;
+    }
+
+    private FoundRecipe recipe(int[] chosen, int r, ColourDifference difference) {
+        List<FoundRecipe.Part> parts = new ArrayList<>();
+        List<Colorant> colorants = new ArrayList<>();
+        double[] weights = new double[kinds];
+        double minor = 0;
+        double sum = sum(r);
+        for (int j = 0; j < kinds; j++) {
+            Choice choice = search.choices().get(chosen[j]);
+            weights[j] = ratios.parts[j][r];
+            parts.add(new FoundRecipe.Part(choice, (int) weights[j]));
+            colorants.add(choice.colorant());
+            minor += weights[j] / sum * choice.minorPerGram();
+        }
+        return new FoundRecipe(
+                parts, Colorant.mix(colorants, weights), difference, minor, new Mass(missing(chosen, r)));
+    }
+}

@@ -1,0 +1,108 @@
+package fairember.core.tile;
+
+import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Face;
+import fairember.core.colour.Habit;
+import fairember.core.colour.Lab;
+import java.util.List;
+import java.util.Optional;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.CholeskyDecomposition;
+
+/** What is known of the clays of a studio after its trial tiles. */
+public final class LearnedClays {
+    private static final double[][] TRIED = {{1, 1}, {3, 1}, {1, 3}};
+
+    private final List<TaughtClay> clays;
+    private final List<TrialTile> tiles;
+    private final Landscape landscape;
+    private final double[][] covariance;
+
+    LearnedClays(List<TaughtClay> clays, List<TrialTile> tiles, Landscape landscape, double[][] curvature) {
+        this.clays = List.copyOf(clays);
+        this.tiles = List.copyOf(tiles);
+        this.landscape = landscape;
+        covariance = clays.isEmpty()
+                ? curvature
+                : new CholeskyDecomposition(new Array2DRowRealMatrix(curvature, false), 1e-6, 0)
+                        .getSolver()
+                        .getInverse()
+                        .getData();
+    }
+
+    /** What was learned of a clay; {@link Habit#NONE} of one that is not known. */
+    public Habit habit(long clayId) {
+        int place = landscape.place(clayId);
+        return place < 0 ? Habit.NONE : landscape.habit(place);
+    }
+
+    /** How many tiles have this clay in them. */
+    public int tilesOf(long clayId) {
+        return (int) tiles.stream()
+                .filter(tile -> tile.parts().stream().anyMatch(part -> part.clayId() == clayId && part.parts() > 0))
+                .count();
+    }
+
+    /** The colour to expect of parts of clays. */
+    public Lab colour(List<TrialTile.ClayParts> parts, Face face) {
+        return landscape.colour(parts, face);
+    }
+
+    /**
+     * How far off the colour of parts of clays may be, one standard error in ΔE00.
+     *
+     * <pre>√(trace J·(JᵀWJ + prior)⁻¹·Jᵀ)</pre>
+     */
+    public double unsure(List<TrialTile.ClayParts> parts, Face face) {
+        double[][] slopes = landscape.slopes(parts, face, new SeenAt(colour(parts, face), 1));
+        int[] columns = landscape.columns(parts);
+        double sum = 0;
+        for (double[] row : slopes) {
+            for (int i = 0; i < columns.length; i++) {
+                for (int j = 0; j < columns.length; j++) {
+                    sum += row[i] * covariance[columns[i]][columns[j]] * row[j];
+                }
+            }
+        }
+        return Math.sqrt(Math.max(0, sum));
+    }
+
+    /**
+     * The tile that would teach the most: the one whose cured colour is least sure.
+     *
+     * @param parts what to mix
+     * @param unsure how far off its colour may be, in ΔE00
+     */
+    public record NextTile(List<TrialTile.ClayParts> parts, double unsure) {}
+
+    /** The next tile to make, of two clays; nothing when there are not two. */
+    public Optional<NextTile> nextTile() {
+        NextTile best = null;
+        for (int i = 0; i < clays.size(); i++) {
+            for (int j = i + 1; j < clays.size(); j++) {
+                for (double[] ratio : TRIED) {
+                    List<TrialTile.ClayParts> parts = List.of(
+                            new TrialTile.ClayParts(clays.get(i).id(), ratio[0]),
+                            new TrialTile.ClayParts(clays.get(j).id(), ratio[1]));
+                    double unsure = unsure(parts, Face.CURED);
+                    if (best == null || unsure > best.unsure()) {
+                        best = new NextTile(parts, unsure);
+                    }
+                }
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** How far the prediction is from what was seen of a tile now, ΔE00; nothing where that face was not seen. */
+    public Optional<ColourDifference> missed(TrialTile tile, Face face) {
+        return landscape.knows(tile.parts())
+                ? tile.seen(face).map(seen -> ColourDifference.of(colour(tile.parts(), face), seen))
+                : Optional.empty();
+    }
+
+    /** The tiles that taught, in the order they were given. */
+    public List<TrialTile> tiles() {
+        return tiles;
+    }
+}

@@ -1,0 +1,39 @@
+package fairember.core.tile;
+
+import fairember.core.colour.Face;
+import fairember.core.colour.Lab;
+import fairember.core.measure.Refused;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A small thick piece of a known mix whose colour was seen.
+ *
+ * @param parts parts of clays, one to twelve
+ * @param raw its colour before baking, when it was looked at
+ * @param cured its colour after baking, when it was looked at
+ * @param measured whether the colours were measured, not read off a photo or typed by eye
+ */
+public record TrialTile(List<ClayParts> parts, Optional<Lab> raw, Optional<Lab> cured, boolean measured) {
+    /**
+     * A tile that can teach.
+     *
+     * @throws Refused on "parts" when nothing is in it, on "cured" when no colour of it was seen
+     */
+    public TrialTile {
+        parts = List.copyOf(parts);
+        if (!(parts.stream().mapToDouble(ClayParts::parts).sum() > 0)) {
+            throw new Refused("parts", "no clay", "at least one clay with parts", "Say what the tile is made of.");
+        }
+        if (raw.isEmpty() && cured.isEmpty()) {
+            throw new Refused("cured", "no colour", "a raw or a cured colour", "Type or take the colour of the tile.");
+        }
+    }
+
+    /** So many parts of a clay, by its number in the studio. */
+    public record ClayParts(long clayId, double parts) {}
+
+    Optional<Lab> seen(Face face) {
+        return face == Face.RAW ? raw : cured;
+    }
+}
