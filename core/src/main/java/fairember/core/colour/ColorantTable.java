@@ -4,91 +4,123 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Many mixes of the same few colorants at once, for searches: a row of ratios, worked band by band over plain arrays. Not for use
- * by several threads at once.
+ * Many mixes of the same few colorants at once, for searches: nearly, for all ratios, band by band over plain arrays of single
+ * precision, which the virtual machine turns into vector instructions; and exactly for the one that is asked for. Not for use by
+ * several threads at once.
  */
 public final class ColorantTable {
+    /** No colour of the table is further than this from the exact one, in L, in a and in b. */
+    public static final double ERROR = 0.01;
+
+    private static final int MOST_KINDS = 4;
+
     private final int ways;
+    private final List<Colorant> colorants;
     private final double[][] parts;
-    private final double[][] absorbs;
-    private final double[] scatters;
-    private final double[] k;
-    private final double[] s;
-    private final double[] x;
-    private final double[] y;
-    private final double[] z;
+    private final float[][] narrow = new float[MOST_KINDS][];
+    private final float[][] absorbs;
+    private final float[] perScatter;
+    private final float[] x;
+    private final float[] y;
+    private final float[] z;
 
     /**
      * A table of ratios.
      *
      * @param colorants what may be mixed
-     * @param parts parts of the j-th chosen in the r-th ratio, {@code parts[j][r]}
+     * @param parts parts of the j-th chosen in the r-th ratio, {@code parts[j][r]}; one to four rows
      * @param ways how many ratios
      */
     public ColorantTable(List<Colorant> colorants, double[][] parts, int ways) {
         this.ways = ways;
+        this.colorants = colorants;
         this.parts = parts;
-        absorbs = new double[colorants.size()][Spectra.BANDS];
-        scatters = new double[colorants.size()];
-        for (int c = 0; c < colorants.size(); c++) {
-            Colorant colorant = colorants.get(c);
-            scatters[c] = colorant.scatters();
-            for (int i = 0; i < Spectra.BANDS; i++) {
-                absorbs[c][i] = colorant.absorbs(i);
+        for (int j = 0; j < MOST_KINDS; j++) {
+            narrow[j] = new float[ways];
+            for (int r = 0; r < ways && j < parts.length; r++) {
+                narrow[j][r] = (float) parts[j][r];
             }
         }
-        k = new double[ways];
-        s = new double[ways];
-        x = new double[ways];
-        y = new double[ways];
-        z = new double[ways];
+        absorbs = new float[colorants.size()][Spectra.BANDS];
+        for (int c = 0; c < colorants.size(); c++) {
+            for (int i = 0; i < Spectra.BANDS; i++) {
+                absorbs[c][i] = (float) colorants.get(c).absorbs(i);
+            }
+        }
+        perScatter = new float[ways];
+        x = new float[ways];
+        y = new float[ways];
+        z = new float[ways];
     }
 
     /**
-     * Works out all ratios of these colorants; {@link #lightness} and {@link #lab} are then about them.
+     * Works out all ratios of these colorants; {@link #luminance} and {@link #lab} are then about them.
      *
      * @param chosen their places, as many as there are rows of parts
      */
     public void mix(int[] chosen) {
-        sum(s, chosen, 0, true);
+        float[] s = new float[MOST_KINDS];
+        for (int j = 0; j < chosen.length; j++) {
+            s[j] = (float) colorants.get(chosen[j]).scatters();
+        }
+        for (int r = 0; r < ways; r++) {
+            perScatter[r] = 1 / (narrow[0][r] * s[0] + narrow[1][r] * s[1] + narrow[2][r] * s[2] + narrow[3][r] * s[3]);
+        }
         Arrays.fill(x, 0);
         Arrays.fill(y, 0);
         Arrays.fill(z, 0);
+        float[] k = new float[MOST_KINDS];
         for (int i = 0; i < Spectra.BANDS; i++) {
-            sum(k, chosen, i, false);
-            double wx = Spectra.TO_XYZ[0][i];
-            double wy = Spectra.TO_XYZ[1][i];
-            double wz = Spectra.TO_XYZ[2][i];
-            for (int r = 0; r < ways; r++) {
-                double q = k[r] / s[r];
-                double inside = 1 + q - Math.sqrt(q * (q + 2));
-                double seen = Math.max(0, (inside - Colorant.SURFACE) / (1 - Colorant.SURFACE));
-                x[r] += wx * seen;
-                y[r] += wy * seen;
-                z[r] += wz * seen;
+            for (int j = 0; j < chosen.length; j++) {
+                k[j] = absorbs[chosen[j]][i];
             }
+            addBand(k, i);
         }
     }
 
-    /** Σ p·S or Σ p·K at a band, for all ratios. */
-    private void sum(double[] into, int[] chosen, int band, boolean scattering) {
-        Arrays.fill(into, 0);
-        for (int j = 0; j < chosen.length; j++) {
-            double each = scattering ? scatters[chosen[j]] : absorbs[chosen[j]][band];
-            double[] of = parts[j];
-            for (int r = 0; r < ways; r++) {
-                into[r] += of[r] * each;
-            }
+    /** Adds what a band gives; r = 1 + Q − √(Q·(Q + 2)) is 1/(1 + Q + √(Q·(Q + 2))), which loses no figures. */
+    private void addBand(float[] k, int band) {
+        float wx = weight(0, band);
+        float wy = weight(1, band);
+        float wz = weight(2, band);
+        float[] p0 = narrow[0];
+        float[] p1 = narrow[1];
+        float[] p2 = narrow[2];
+        float[] p3 = narrow[3];
+        float k0 = k[0];
+        float k1 = k[1];
+        float k2 = k[2];
+        float k3 = k[3];
+        for (int r = 0; r < y.length; r++) {
+            float q = (p0[r] * k0 + p1[r] * k1 + p2[r] * k2 + p3[r] * k3) * perScatter[r];
+            float inside = 1 / (1 + q + (float) Math.sqrt(q * (q + 2)));
+            float seen = Math.max(0, inside - (float) Colorant.SURFACE);
+            x[r] += wx * seen;
+            y[r] += wy * seen;
+            z[r] += wz * seen;
         }
     }
 
-    /** L of the r-th ratio. */
-    public double lightness(int r) {
-        return Lab.lightness(y[r]);
+    private static float weight(int row, int band) {
+        return (float) (Spectra.TO_XYZ[row][band] / (1 - Colorant.SURFACE));
     }
 
-    /** The colour of the r-th ratio. */
+    /** Y of the r-th ratio, nearly. */
+    public double luminance(int r) {
+        return y[r];
+    }
+
+    /** The colour of the r-th ratio, to {@link #ERROR}. */
     public Lab lab(int r) {
-        return Lab.ofXyz(new double[] {x[r], y[r], z[r]});
+        return Lab.ofXyz(x[r], y[r], z[r]);
+    }
+
+    /** The r-th ratio of the colorants chosen, exactly. */
+    public Colorant colorant(int[] chosen, int r) {
+        double[] weights = new double[chosen.length];
+        for (int j = 0; j < chosen.length; j++) {
+            weights[j] = parts[j][r];
+        }
+        return Colorant.mix(Arrays.stream(chosen).mapToObj(colorants::get).toList(), weights);
     }
 }

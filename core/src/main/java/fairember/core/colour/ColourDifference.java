@@ -17,11 +17,13 @@ import java.util.List;
  * @param rotation R_T, what chroma and hue have to do with each other among blues
  */
 public record ColourDifference(Lab from, Lab to, double lightness, double chroma, double hue, double rotation) {
-    private static final double POW25_7 = Math.pow(25, 7);
+    private static final double POW25_7 = seventh(25);
     /** Below this two colours are one to the eye. */
     public static final double SEEN = 1;
-    /** |ΔL| is never more than this many times ΔE00: S_L is at most 1.75, at the ends of the scale. */
-    public static final double MOST_LIGHTNESS = 1.75;
+    /** S_L is at most 1.75, at the ends of the scale. */
+    private static final double MOST_SCALE = 1.75;
+
+    private static final int REACH_STEPS = 12;
 
     /** The difference of two colours; the same, but for its signs, either way round. */
     public static ColourDifference of(Lab from, Lab to) {
@@ -46,6 +48,29 @@ public record ColourDifference(Lab from, Lab to, double lightness, double chroma
                 (c2 - c1) / scales.c(),
                 bigDh / scales.h(),
                 rotation(meanC, meanH));
+    }
+
+    /**
+     * The lightness that no colour within a difference of another can be past. From |ΔL| ≤ S_L·ΔE00, with S_L at the mean of the two
+     * lightnesses, which is largest at one end of where that mean can be; every round makes the end nearer and stays true.
+     *
+     * @param from the lightness of the one, 0 to 100
+     * @param most ΔE00
+     * @param way 1 for the lightest, −1 for the darkest
+     */
+    public static double reach(double from, double most, int way) {
+        double far = MOST_SCALE * most;
+        for (int i = 0; i < REACH_STEPS; i++) {
+            double widest = Math.max(lightnessScale(from), lightnessScale(from + way * far / 2));
+            far = Math.min(far, most * Math.min(MOST_SCALE, widest));
+        }
+        return from + way * far;
+    }
+
+    /** S_L at a mean lightness. */
+    private static double lightnessScale(double meanL) {
+        double l50 = (meanL - 50) * (meanL - 50);
+        return 1 + 0.015 * l50 / Math.sqrt(20 + l50);
     }
 
     /** ΔE00. */
@@ -76,9 +101,14 @@ public record ColourDifference(Lab from, Lab to, double lightness, double chroma
         return String.join(", ", words);
     }
 
+    private static double seventh(double x) {
+        double cube = x * x * x;
+        return cube * cube * x;
+    }
+
     /** G, by how much a′ is more than a near grey. */
     static double redness(double meanChroma) {
-        double c7 = Math.pow(meanChroma, 7);
+        double c7 = seventh(meanChroma);
         return 0.5 * (1 - Math.sqrt(c7 / (c7 + POW25_7)));
     }
 
@@ -90,15 +120,14 @@ public record ColourDifference(Lab from, Lab to, double lightness, double chroma
                     + 0.24 * cos(2 * meanH)
                     + 0.32 * cos(3 * meanH + 6)
                     - 0.20 * cos(4 * meanH - 63);
-            double l50 = (meanL - 50) * (meanL - 50);
-            return new Scales(1 + 0.015 * l50 / Math.sqrt(20 + l50), 1 + 0.045 * meanC, 1 + 0.015 * meanC * t);
+            return new Scales(lightnessScale(meanL), 1 + 0.045 * meanC, 1 + 0.015 * meanC * t);
         }
     }
 
     private static double rotation(double meanC, double meanH) {
         double steps = (meanH - 275) / 25;
         double dTheta = 30 * Math.exp(-steps * steps);
-        double c7 = Math.pow(meanC, 7);
+        double c7 = seventh(meanC);
         return -2 * Math.sqrt(c7 / (c7 + POW25_7)) * Math.sin(Math.toRadians(2 * dTheta));
     }
 

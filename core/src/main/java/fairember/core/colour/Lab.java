@@ -28,22 +28,27 @@ public record Lab(double l, double a, double b) {
      * f(t) = ∛t when t > (6/29)³, else t/(3·(6/29)²) + 4/29
      * </pre>
      *
-     * @param xyz three values, white being {@link Spectra#WHITE}
+     * White is {@link Spectra#WHITE}.
      */
-    static Lab ofXyz(double[] xyz) {
-        double fx = squeezed(xyz[0] / Spectra.WHITE[0]);
-        double fy = squeezed(xyz[1] / Spectra.WHITE[1]);
-        double fz = squeezed(xyz[2] / Spectra.WHITE[2]);
+    static Lab ofXyz(double x, double y, double z) {
+        double fx = squeezed(x / Spectra.WHITE[0]);
+        double fy = squeezed(y / Spectra.WHITE[1]);
+        double fz = squeezed(z / Spectra.WHITE[2]);
         return new Lab(116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz));
+    }
+
+    private static Lab ofXyz(double[] xyz) {
+        return ofXyz(xyz[0], xyz[1], xyz[2]);
     }
 
     private static double squeezed(double t) {
         return t > DELTA * DELTA * DELTA ? Math.cbrt(t) : t / (3 * DELTA * DELTA) + 4.0 / 29;
     }
 
-    /** L of a luminance Y, in 0 to 1. */
-    static double lightness(double luminance) {
-        return 116 * squeezed(luminance / Spectra.WHITE[1]) - 16;
+    /** The luminance Y, 0 to 1, of lightness {@code l}; less than 0 for less than black. */
+    public static double luminance(double l) {
+        double f = (l + 16) / 116;
+        return f > DELTA ? f * f * f : 3 * DELTA * DELTA * (f - 4.0 / 29);
     }
 
     /** How far from grey. */

@@ -1,6 +1,8 @@
 package fairember.core.recipe;
 
+import fairember.core.colour.ColorantTable;
 import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Lab;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
@@ -11,6 +13,8 @@ final class Nearest {
     private final int most;
     private final TreeSet<FoundRecipe> kept = new TreeSet<>(FoundRecipe.NEAREST);
     private volatile double worst = Double.POSITIVE_INFINITY;
+    private volatile double leastY = Double.NEGATIVE_INFINITY;
+    private volatile double mostY = Double.POSITIVE_INFINITY;
 
     Nearest(double targetL, int most) {
         this.targetL = targetL;
@@ -22,14 +26,14 @@ final class Nearest {
         return worst;
     }
 
-    /** The darkest that can still be near enough. */
-    double leastL() {
-        return targetL - ColourDifference.MOST_LIGHTNESS * worst;
+    /** The darkest that can still be near enough, as Y. */
+    double leastY() {
+        return leastY;
     }
 
-    /** The lightest that can still be near enough. */
-    double mostL() {
-        return targetL + ColourDifference.MOST_LIGHTNESS * worst;
+    /** The lightest that can still be near enough, as Y. */
+    double mostY() {
+        return mostY;
     }
 
     synchronized void offer(FoundRecipe recipe) {
@@ -39,6 +43,8 @@ final class Nearest {
         }
         if (kept.size() == most) {
             worst = kept.last().off();
+            leastY = Lab.luminance(ColourDifference.reach(targetL, worst, -1) - ColorantTable.ERROR);
+            mostY = Lab.luminance(ColourDifference.reach(targetL, worst, 1) + ColorantTable.ERROR);
         }
     }
 

@@ -6,7 +6,6 @@ import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Lab;
 import fairember.core.measure.Mass;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -16,6 +15,8 @@ import java.util.List;
  * puts them further off than the worst that is kept. One for each thread.
  */
 final class Subset {
+    private static final double MARGIN = 3 * ColorantTable.ERROR;
+
     private final RecipeSearch search;
     private final Ratios ratios;
     private final int kinds;
@@ -32,7 +33,7 @@ final class Subset {
                 search.choices().stream().map(Choice::colorant).toList();
         table = new ColorantTable(colorants, ratios.parts, ratios.ways);
         lightest = colorants.stream()
-                .mapToDouble(colorant -> Lab.of(colorant.thick()).l())
+                .mapToDouble(colorant -> colorant.thick().luminance().of1())
                 .toArray();
     }
 
@@ -42,25 +43,36 @@ final class Subset {
 
     /** How many ratios were worked out. */
     int tryAll(int[] chosen) {
-        double most = Arrays.stream(chosen).mapToDouble(c -> lightest[c]).max().orElse(0);
-        if (most < best.leastL() - 1e-9) {
+        double most = 0;
+        for (int c : chosen) {
+            most = Math.max(most, lightest[c]);
+        }
+        if (most < best.leastY()) {
             return 0;
         }
         table.mix(chosen);
         for (int r = 0; r < ratios.ways; r++) {
-            double l = table.lightness(r);
-            if (l < best.leastL() - 1e-9
-                    || l > best.mostL() + 1e-9
-                    || (search.onHandOnly() && missing(chosen, r) > 0)) {
-                continue;
-            }
-            Lab lab = table.lab(r);
-            ColourDifference difference = ColourDifference.of(search.target(), lab);
-            if (difference.total() <= best.worst()) {
-                best.offer(recipe(chosen, r, difference));
+            double y = table.luminance(r);
+            if (y >= best.leastY() && y <= best.mostY() && nearly(r)) {
+                offer(chosen, r);
             }
         }
         return ratios.ways;
+    }
+
+    private boolean nearly(int r) {
+        return ColourDifference.of(search.target(), table.lab(r)).total() <= best.worst() + MARGIN;
+    }
+
+    private void offer(int[] chosen, int r) {
+        if (search.onHandOnly() && missing(chosen, r) > 0) {
+            return;
+        }
+        Colorant colorant = table.colorant(chosen, r);
+        ColourDifference difference = ColourDifference.of(search.target(), Lab.of(colorant.thick()));
+        if (difference.total() <= best.worst()) {
+            best.offer(recipe(chosen, r, colorant, difference));
+        }
     }
 
     private double sum(int r) {
@@ -81,20 +93,15 @@ final class Subset {
         return missing;
     }
 
-    private FoundRecipe recipe(int[] chosen, int r, ColourDifference difference) {
+    private FoundRecipe recipe(int[] chosen, int r, Colorant colorant, ColourDifference difference) {
         List<FoundRecipe.Part> parts = new ArrayList<>();
-        List<Colorant> colorants = new ArrayList<>();
-        double[] weights = new double[kinds];
         double minor = 0;
         double sum = sum(r);
         for (int j = 0; j < kinds; j++) {
             Choice choice = search.choices().get(chosen[j]);
-            weights[j] = ratios.parts[j][r];
-            parts.add(new FoundRecipe.Part(choice, (int) weights[j]));
-            colorants.add(choice.colorant());
-            minor += weights[j] / sum * choice.minorPerGram();
+            parts.add(new FoundRecipe.Part(choice, (int) ratios.parts[j][r]));
+            minor += ratios.parts[j][r] / sum * choice.minorPerGram();
         }
-        return new FoundRecipe(
-                parts, Colorant.mix(colorants, weights), difference, minor, new Mass(missing(chosen, r)));
+        return new FoundRecipe(parts, colorant, difference, minor, new Mass(missing(chosen, r)));
     }
 }

@@ -3,7 +3,9 @@ package fairember.core.colour;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -83,23 +85,52 @@ public class ColourDifferenceTest {
                     .as(swatch.hex())
                     .isLessThan(1e-4);
             double y = ReflectanceReconstruction.of(swatch).luminance().of1();
-            assertThat(Lab.lightness(y)).isCloseTo(ofSpectrum.l(), within(1e-9));
+            assertThat(Lab.luminance(ofSpectrum.l())).isCloseTo(y, within(1e-9));
         }
     }
 
     @Test
-    public void aDifferenceOfLightnessNeverPassesOneAndThreeQuartersOfTheWhole() {
-        // The finder leaves out by lightness alone what |ΔL| ≤ 1.75·ΔE00 rules out: it has to hold for any two colours.
+    public void noColourWithinADifferenceIsPastTheReachOfItsLightness() {
+        // The finder leaves out by lightness alone what the reach rules out: it has to hold for any two colours.
         SplittableRandom random = new SplittableRandom(5);
-        for (int i = 0; i < 200_000; i++) {
+        for (int i = 0; i < 100_000; i++) {
             Lab from = Lab.of(new Srgb(random.nextInt(256), random.nextInt(256), random.nextInt(256)));
             Lab to = i % 2 == 0
                     ? Lab.of(new Srgb(random.nextInt(256), random.nextInt(256), random.nextInt(256)))
                     : new Lab(random.nextDouble(100), from.a(), from.b());
-            assertThat(Math.abs(from.l() - to.l()))
-                    .isLessThanOrEqualTo(ColourDifference.MOST_LIGHTNESS
-                                    * ColourDifference.of(from, to).total()
-                            + 1e-9);
+            double off = ColourDifference.of(from, to).total();
+            assertThat(to.l())
+                    .isBetween(
+                            ColourDifference.reach(from.l(), off, -1) - 1e-9,
+                            ColourDifference.reach(from.l(), off, 1) + 1e-9);
+        }
+        // In the middle of the scale S_L is near 1: the reach is hardly wider than the difference.
+        assertThat(ColourDifference.reach(50, 2, 1)).isBetween(52.0, 52.2);
+    }
+
+    @Test
+    public void aTableOfRatiosIsAsNearAsItSays() {
+        SplittableRandom random = new SplittableRandom(6);
+        double[][] parts = {{1, 11, 1, 5}, {1, 1, 7, 3}, {1, 1, 1, 2}};
+        for (int i = 0; i < 300; i++) {
+            List<Colorant> clays = IntStream.range(0, 3)
+                    .mapToObj(c -> {
+                        int dark = random.nextInt(2) == 0 ? 256 : 40;
+                        Srgb hex = new Srgb(random.nextInt(dark), random.nextInt(dark), random.nextInt(256));
+                        Opacity opacity = Opacity.values()[random.nextInt(3)];
+                        return new Pigment(hex, hex, opacity, Strength.STRONG).colorant(Face.RAW);
+                    })
+                    .toList();
+            ColorantTable table = new ColorantTable(clays, parts, 4);
+            int[] all = {0, 1, 2};
+            table.mix(all);
+            for (int r = 0; r < 4; r++) {
+                Lab exact = Lab.of(table.colorant(all, r).thick());
+                Lab near = table.lab(r);
+                assertThat(near.l()).isCloseTo(exact.l(), within(ColorantTable.ERROR));
+                assertThat(near.a()).isCloseTo(exact.a(), within(ColorantTable.ERROR));
+                assertThat(near.b()).isCloseTo(exact.b(), within(ColorantTable.ERROR));
+            }
         }
     }
 
