@@ -1,7 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { BenchPlace } from './features/bench/bench-place';
+import { FindPlace } from './features/mixes/find-place';
 import { MixesPlace } from './features/mixes/mixes-place';
+import { TilesPlace } from './features/mixes/tiles-place';
 import { OvenPlace } from './features/oven/oven-place';
 import { PieceScreen } from './features/pieces/piece-screen';
 import { PiecesPlace } from './features/pieces/pieces-place';
@@ -37,6 +39,8 @@ const router = createBrowserRouter([
           { path: 'bench', element: <BenchPlace /> },
           { path: 'pieces', element: <PiecesPlace /> },
           { path: 'pieces/:id/:tab?', element: <PieceScreen /> },
+          { path: 'mixes/find', element: <FindPlace /> },
+          { path: 'mixes/tiles', element: <TilesPlace /> },
           { path: 'mixes/:id?', element: <MixesPlace /> },
           { path: 'runs', element: <RunsPlace /> },
           { path: 'runs/:id/:station?', element: <RunScreen /> },

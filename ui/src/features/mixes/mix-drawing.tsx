@@ -1,7 +1,7 @@
 import { Findings } from '../../controls/findings';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
-import type { MeasuredMix } from '../../server/types';
-import { plain } from '../../words/figures';
+import type { Finding, MeasuredMix } from '../../server/types';
+import { count, plain } from '../../words/figures';
 import { MixBar } from './mix-bar';
 
 /** What a mix becomes: its bar, its half-moon raw and cured, and how the colour was reckoned. */
@@ -19,6 +19,12 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
             <dd className="figure">{plain(Math.round(mix.densityGPerCm3 * 1000) / 1000)} g/cm³</dd>
           </div>
           <div>
+            <dt className="text-note text-soft">hides what is below from</dt>
+            <dd className="figure">
+              {mix.hidesFromMm >= 30 ? 'no sheet' : `${plain(Math.round(mix.hidesFromMm * 10) / 10)} mm`}
+            </dd>
+          </div>
+          <div>
             <dt className="text-note text-soft">oven</dt>
             <dd className="figure text-ember-deep">
               {mix.windowsMeet ? `${plain(mix.lowC)} to ${plain(mix.highC)} °C` : 'no temperature suits all its clays'}
@@ -27,24 +33,14 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
         </dl>
       </div>
       <p className="text-note text-soft">
-        Predicted from the swatches by light scattered and absorbed in the mix. No tile stands behind it yet: make a
-        small one before a large batch.
+        Predicted from the swatches by light scattered and absorbed in the mix.{' '}
+        {mix.tiles > 0
+          ? `${count(mix.tiles, 'trial tile')} with its clays stand behind it: `
+          : 'No tile stands behind it yet: make a small one before a large batch; '}
+        it may be off by <b className="figure">{plain(Math.round(mix.unsureCured * 10) / 10)}</b> when cured, where 1 is
+        just seen and 5 is another colour.
       </p>
-      <Findings
-        findings={
-          mix.beyondScreen
-            ? [
-                {
-                  rule: 'beyond-screen',
-                  verdict: 'WARNS',
-                  says: 'This colour lies beyond what a screen shows; the nearest is drawn.',
-                  mend: 'Trust the tile, not the screen.',
-                  about: [],
-                },
-              ]
-            : []
-        }
-      />
+      <Findings findings={cautions(mix)} />
       <ShowWorking label="How grams and colour come">
         <div className="flex flex-col gap-3">
           {mix.workings.map((w) => (
@@ -54,6 +50,30 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
       </ShowWorking>
     </div>
   );
+}
+
+/** What an even colour on a screen cannot show of this mix. */
+function cautions(mix: MeasuredMix): Finding[] {
+  const found: Finding[] = [];
+  if (mix.beyondScreen) {
+    found.push({
+      rule: 'beyond-screen',
+      verdict: 'WARNS',
+      says: 'This colour lies beyond what a screen shows; the nearest is drawn.',
+      mend: 'Trust the tile, not the screen.',
+      about: [],
+    });
+  }
+  if (mix.effects.length > 0) {
+    found.push({
+      rule: 'effect',
+      verdict: 'WARNS',
+      says: `It has ${mix.effects.map((e) => e.toLowerCase()).join(' and ')} in it, which an even colour cannot show.`,
+      mend: 'Judge it by a tile.',
+      about: [],
+    });
+  }
+  return found;
 }
 
 function Face({ label, hex }: { label: string; hex: string }) {

@@ -132,6 +132,15 @@ export function MixPair({ id }: { id: number }) {
               </Button>
             )}
           </div>
+          <p className="px-1 text-note">
+            <Link
+              to={`/mixes/find?mix=${id}&g=${wantedG}&onhand=1`}
+              className="font-semibold text-verdigris underline underline-offset-4"
+            >
+              Find what else makes this colour
+            </Link>{' '}
+            <span className="text-soft">from what is on the shelf, for {grams(wantedG)} g.</span>
+          </p>
           <UsedIn mixId={id} />
           {general && (
             <p role="alert" className="rounded-card border border-madder bg-madder-tint px-3 py-2 text-madder">

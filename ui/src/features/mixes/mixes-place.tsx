@@ -5,8 +5,8 @@ import { Empty } from '../../controls/empty';
 import { Place } from '../../controls/place';
 import { Swatch } from '../../controls/swatch';
 import { useMixes, useShelf } from '../../server/use-studio';
-import { count } from '../../words/figures';
 import { MixPair } from './mix-pair';
+import { MixesTabs } from './mixes-tabs';
 import { useMixActs } from './use-mix';
 
 /** The shelf of mixes as half-moon swatches, and the one that is open. */
@@ -43,7 +43,7 @@ export function MixesPlace() {
   return (
     <Place
       title="Mixes"
-      about={mixes.length > 0 && count(mixes.length, 'mix', 'mixes')}
+      about={<MixesTabs />}
       actions={
         mixes.length > 0 && (
           <>

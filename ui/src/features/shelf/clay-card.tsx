@@ -1,6 +1,7 @@
 import { Button } from '../../controls/button';
 import { Card, FieldLine } from '../../controls/card';
 import { Choice } from '../../controls/choice';
+import { ColourField } from '../../controls/colour-field';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
 import { TextField } from '../../controls/text-field';
@@ -67,6 +68,14 @@ export function ClayCard({ held, lines, onRemove }: Props) {
           onChange={(strength) => change((c) => ({ ...c, strength: strength as Clay['strength'] }))}
         />
       </FieldLine>
+      <FieldLine label="what its swatch cannot show">
+        <Choice
+          label="What its swatch cannot show"
+          value={form.effect ?? 'PLAIN'}
+          options={choicesOf(limits, 'effect')}
+          onChange={(effect) => change((c) => ({ ...c, effect: effect as NonNullable<Clay['effect']> }))}
+        />
+      </FieldLine>
       <FieldLine label="in opened blocks" unit="g">
         <NumberField
           label="In opened blocks"
@@ -97,20 +106,12 @@ function ColourLine({ label, field, clay }: ColourProps) {
   const set = (hex: string) => clay.change((c) => ({ ...c, [field]: hex }));
   return (
     <FieldLine label={label}>
-      <TextField
+      <ColourField
         label={`${label} colour`}
         value={value}
         wrong={wrongAt(clay.wrongs, field)}
         onChange={set}
         onSettle={clay.settle}
-        className="w-24 text-right figure"
-      />
-      <input
-        type="color"
-        aria-label={`${label} colour, by eye`}
-        value={/^#[0-9a-f]{6}$/i.test(value) ? value : '#888888'}
-        onChange={(event) => set(event.target.value)}
-        className="h-8 w-10 cursor-pointer border border-line bg-paper"
       />
     </FieldLine>
   );

@@ -1,5 +1,6 @@
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { Place } from '../../controls/place';
+import { PlaceTabs } from '../../controls/place-tabs';
 import { BoughtTable } from './bought-table';
 import { ClaysPair } from './clays-pair';
 import { CoilsTable } from './coils-table';
@@ -18,20 +19,7 @@ export function ShelfPlace() {
   return (
     <Place
       title="Shelf"
-      about={
-        <nav aria-label="Shelf" className="flex gap-1">
-          {tabs.map((t) => (
-            <Link
-              key={t.path}
-              to={`/shelf/${t.path}`}
-              aria-current={t.path === tab ? 'page' : undefined}
-              className="border-b-2 border-transparent px-3 py-1.5 text-soft aria-[current=page]:border-verdigris aria-[current=page]:font-semibold aria-[current=page]:text-ink"
-            >
-              {t.label}
-            </Link>
-          ))}
-        </nav>
-      }
+      about={<PlaceTabs label="Shelf" chosen={tab} tabs={tabs.map((t) => ({ ...t, to: `/shelf/${t.path}` }))} />}
     >
       {tab === 'clays' && <ClaysPair />}
       {tab === 'lines' && <LinesTable />}

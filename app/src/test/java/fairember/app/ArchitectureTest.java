@@ -22,6 +22,7 @@ public class ArchitectureTest {
             "web",
             "ways",
             "shelf",
+            "tile",
             "mix",
             "sheet",
             "piece",

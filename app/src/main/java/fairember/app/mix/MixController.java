@@ -2,11 +2,12 @@ package fairember.app.mix;
 
 import fairember.app.keeping.Keeping;
 import fairember.app.keeping.MissingException;
-import fairember.app.shelf.ClayStore;
+import fairember.app.tile.TaughtClays;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Span;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.stock.StockClay;
+import fairember.core.tile.LearnedClays;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -29,10 +30,10 @@ class MixController {
     private static final Span WANTED = Span.of("wantedG", "wanted", 0.1, 20_000, "g");
 
     private final MixStore store;
-    private final ClayStore clays;
+    private final TaughtClays clays;
     private final Keeping keeping;
 
-    MixController(MixStore store, ClayStore clays, Keeping keeping) {
+    MixController(MixStore store, TaughtClays clays, Keeping keeping) {
         this.store = store;
         this.clays = clays;
         this.keeping = keeping;
@@ -47,27 +48,33 @@ class MixController {
     @GetMapping
     List<MixView> mixes(@RequestParam(defaultValue = "100") double wantedG) {
         Map<Long, StockClay> known = clays.clays();
+        LearnedClays learned = clays.learned();
         return store.all().stream()
-                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(h.form(), known, wantedG)))
+                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(h.form(), known, learned, wantedG)))
                 .toList();
     }
 
     @GetMapping("/{id}")
     MixView mix(@PathVariable long id, @RequestParam(defaultValue = "100") double wantedG) {
         return store.find(id)
-                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(h.form(), clays.clays(), wantedG)))
+                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(h.form(), wantedG)))
                 .orElseThrow(() -> new MissingException("mix", id));
     }
 
     /** Measures a mix that is being typed; nothing is saved. */
     @PostMapping("/measure")
     MeasuredMixView measure(@RequestParam double wantedG, @RequestBody MixForm form) {
-        return measured(form, clays.clays(), wantedG);
+        return measured(form, wantedG);
     }
 
-    private static MeasuredMixView measured(MixForm form, Map<Long, StockClay> clays, double wantedG) {
+    private MeasuredMixView measured(MixForm form, double wantedG) {
+        return measured(form, clays.clays(), clays.learned(), wantedG);
+    }
+
+    private static MeasuredMixView measured(
+            MixForm form, Map<Long, StockClay> clays, LearnedClays learned, double wantedG) {
         Mass wanted = new Mass(WANTED.check(wantedG));
-        return MeasuredMixView.of(MixMeasuring.measure(form.parse(0, clays), wanted));
+        return MeasuredMixView.of(MixMeasuring.measure(form.parse(0, clays), wanted), learned);
     }
 
     @PostMapping

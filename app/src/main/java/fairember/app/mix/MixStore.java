@@ -2,7 +2,7 @@ package fairember.app.mix;
 
 import fairember.app.database.Database;
 import fairember.app.keeping.Kept;
-import fairember.app.shelf.ClayStore;
+import fairember.app.tile.TaughtClays;
 import fairember.core.mix.Mix;
 import fairember.core.piece.Palette;
 import fairember.core.stock.StockClay;
@@ -17,9 +17,9 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class MixStore implements Kept<MixForm> {
     private final Database database;
-    private final ClayStore clays;
+    private final TaughtClays clays;
 
-    MixStore(Database database, ClayStore clays) {
+    MixStore(Database database, TaughtClays clays) {
         this.database = database;
         this.clays = clays;
     }

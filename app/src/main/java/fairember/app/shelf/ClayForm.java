@@ -2,7 +2,10 @@ package fairember.app.shelf;
 
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
 
+import fairember.core.colour.Effect;
+import fairember.core.colour.Habit;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
@@ -18,6 +21,7 @@ import fairember.core.stock.StockClay;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** A clay on the shelf. */
 public record ClayForm(
@@ -27,6 +31,7 @@ public record ClayForm(
         String curedHex,
         Opacity opacity,
         Strength strength,
+        @Nullable Effect effect,
         double openG,
         List<BlockForm> blocks) {
 
@@ -62,7 +67,9 @@ public record ClayForm(
                         raw.orElseThrow(),
                         cured.orElseThrow(),
                         checkedOpacity.orElseThrow(),
-                        checkedStrength.orElseThrow()),
+                        checkedStrength.orElseThrow(),
+                        or(effect, Effect.PLAIN),
+                        Habit.NONE),
                 open.orElseThrow(),
                 sizes);
     }

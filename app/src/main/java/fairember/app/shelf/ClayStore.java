@@ -2,6 +2,7 @@ package fairember.app.shelf;
 
 import fairember.app.database.Database;
 import fairember.app.keeping.Kept;
+import fairember.core.colour.Effect;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Strength;
 import fairember.core.stock.ClayLine;
@@ -76,6 +77,7 @@ public class ClayStore implements Kept<ClayForm> {
                                 row.getString("cured_hex"),
                                 Opacity.valueOf(row.getString("opacity")),
                                 Strength.valueOf(row.getString("strength")),
+                                Effect.valueOf(row.getString("effect")),
                                 row.getDouble("open_g"),
                                 blocks.getOrDefault(row.getLong("id"), List.of()))),
                 values);
@@ -86,10 +88,11 @@ public class ClayStore implements Kept<ClayForm> {
         StockClay clay = form.parse(id, lines.lines());
         database.write(
                 """
-                insert into clay values (?, 1, ?, ?, ?, ?, ?, ?, ?)
+                insert into clay values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name,
                     line_id = excluded.line_id, raw_hex = excluded.raw_hex, cured_hex = excluded.cured_hex,
-                    opacity = excluded.opacity, strength = excluded.strength, open_g = excluded.open_g
+                    opacity = excluded.opacity, strength = excluded.strength, open_g = excluded.open_g,
+                    effect = excluded.effect
                 """,
                 id,
                 clay.name(),
@@ -98,7 +101,8 @@ public class ClayStore implements Kept<ClayForm> {
                 clay.pigment().cured().hex(),
                 form.opacity(),
                 form.strength(),
-                form.openG());
+                form.openG(),
+                clay.pigment().effect());
         database.write("delete from block_size where clay_id = ?", id);
         int position = 0;
         for (ClayForm.BlockForm block : form.blocks()) {

@@ -7,6 +7,7 @@ import fairember.core.bake.BakeRules;
 import fairember.core.bake.ClayWindow;
 import fairember.core.bake.School;
 import fairember.core.bake.StageKind;
+import fairember.core.colour.Effect;
 import fairember.core.colour.MixPart;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Strength;
@@ -30,6 +31,7 @@ import fairember.core.piece.Stage;
 import fairember.core.piece.Station;
 import fairember.core.piece.Step;
 import fairember.core.portion.Portioning;
+import fairember.core.recipe.RecipeSearch;
 import fairember.core.run.Job;
 import fairember.core.shape.Facing;
 import fairember.core.shape.Floor;
@@ -93,6 +95,7 @@ record LimitsView(
                         entry("stage", spans(Stage.COOLING)),
                         entry("step", spans(Step.SETUP, Step.EACH)),
                         entry("fitting", spans(Fitting.COUNT)),
+                        entry("find", spans(RecipeSearch.KINDS, RecipeSearch.PARTS)),
                         entry("mix", spans(MixPart.PARTS, Span.of("wantedG", "wanted", 0.1, 20_000, "g"))),
                         entry("run", spans(Job.QUANTITY)),
                         entry("shelf", shelf()),
@@ -109,6 +112,7 @@ record LimitsView(
                         entry("stageKind", choices(StageKind.values(), StageKind::label)),
                         entry("station", choices(handwork(), Station::label)),
                         entry("opacity", choices(Opacity.values(), Opacity::label)),
+                        entry("effect", choices(Effect.values(), Effect::label)),
                         entry("strength", choices(Strength.values(), Strength::label)),
                         entry("school", choices(School.values(), School::label))));
     }

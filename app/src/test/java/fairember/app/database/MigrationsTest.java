@@ -25,7 +25,7 @@ import org.testng.annotations.Test;
 public class MigrationsTest {
     @DataProvider
     public Object[][] versions() {
-        return new Object[][] {{"1"}, {"2"}};
+        return new Object[][] {{"1"}, {"2"}, {"3"}};
     }
 
     @Test(dataProvider = "versions")
@@ -52,6 +52,10 @@ public class MigrationsTest {
             MeasuredPiece mouse = pieces.measuring().of(1);
             assertThat(mouse.parts()).hasSize(2);
             assertThat(mouse.inserts()).hasSize(version.equals("1") ? 0 : 1);
+            assertThat(database.list("select name from trial_tile", row -> row.getString(1)))
+                    .hasSize(Integer.parseInt(version) < 3 ? 0 : 1);
+            assertThat(database.one("select effect from clay", row -> row.getString(1)))
+                    .contains(Integer.parseInt(version) < 3 ? "PLAIN" : "SHIMMER");
         }
     }
 

@@ -26,6 +26,8 @@ public class BadInputJourney extends Journey {
             {"/shelf/wire", "Fine steel, wire, mm", "-1", "Found -1 mm"},
             {"/mixes/5", "Wanted, g", "0", "allowed is 0.1 to 20000 g"},
             {"/mixes/5", "Harbour teal, parts, parts", "-1", "allowed is 0 to 1000 parts"},
+            {"/mixes/tiles", "Clay 1, parts, parts", "1001", "allowed is 0 to 1000 parts"},
+            {"/mixes/tiles", "raw colour of the tile", "teal", "# and six figures"},
             {"/runs/3", "Harbour seal, how many", "0", "allowed is whole, 1 to 2000"},
             {"/ways", "margin, %", "100", "allowed is 0 to 95 %"},
             {"/shelf/lines", "Marl Firm, window to, °C", "100", "125 °C or more"},

@@ -31,6 +31,8 @@ public class LookJourney extends Journey {
             {"/pieces/2/bakes", "piece-bakes"},
             {"/pieces/1/route", null},
             {"/mixes/5", "mixes"},
+            {"/mixes/find?mix=5&g=120", null},
+            {"/mixes/tiles", "mixes-tiles"},
             {"/runs", "runs"},
             {"/runs/3", "run-order"},
             {"/runs/3/cores", null},

@@ -25,6 +25,9 @@ public final class Colorant {
     /** From here on nothing shows through. */
     public static final double HIDDEN = 0.98;
 
+    private static final double MOST_SHEET_MM = 30;
+    private static final double SHEET_STEP_MM = 0.01;
+
     static final Srgb CARD_BLACK = new Srgb(39, 39, 39);
     static final Srgb CARD_WHITE = new Srgb(231, 231, 231);
 
@@ -125,6 +128,21 @@ public final class Colorant {
                 / over(ReflectanceReconstruction.of(CARD_WHITE), thickness)
                         .luminance()
                         .of1();
+    }
+
+    /** How thick a sheet has to be for nothing to show through: up to {@value #MOST_SHEET_MM} mm, found by halving. */
+    public Length hidesFrom() {
+        double low = 0;
+        double high = MOST_SHEET_MM;
+        while (high - low > SHEET_STEP_MM) {
+            double middle = (low + high) / 2;
+            if (hides(new Length(middle)) >= HIDDEN) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return new Length(high);
     }
 
     /** Q, absorption over scattering, of a measured reflectance. */

@@ -24,6 +24,11 @@ public final class Reflectance {
         return new Share(Math.max(0, Math.min(1, Spectra.times(Spectra.TO_XYZ, bands)[1])));
     }
 
+    /** As a screen shows it; what it cannot show is clipped. */
+    public Srgb srgb() {
+        return Srgb.ofLinear(linearRgb());
+    }
+
     double[] linearRgb() {
         return Spectra.times(Spectra.TO_RGB, bands);
     }

@@ -1,5 +1,6 @@
 package fairember.core.stock;
 
+import fairember.core.colour.Habit;
 import fairember.core.colour.Pigment;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Refused;
@@ -40,6 +41,11 @@ public record StockClay(long id, String name, ClayLine line, Pigment pigment, Ma
                     "1 to " + MOST_SIZES + " different sizes",
                     "Give each size of block one line.");
         }
+    }
+
+    /** The same clay with what tiles have taught of it. */
+    public StockClay taught(Habit habit) {
+        return new StockClay(id, name, line, pigment.with(habit), open, blocks);
     }
 
     /** The size with the lowest price for a gram, the larger of two alike. */

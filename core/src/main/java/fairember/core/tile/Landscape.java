@@ -4,6 +4,7 @@ import fairember.core.colour.Colorant;
 import fairember.core.colour.Face;
 import fairember.core.colour.Habit;
 import fairember.core.colour.Lab;
+import fairember.core.colour.Reflectance;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -68,10 +69,19 @@ final class Landscape {
                 .toList());
     }
 
-    private static Lab colour(List<TrialTile.ClayParts> parts, List<Colorant> of) {
+    /** Its spectrum at this guess. */
+    Reflectance thick(List<TrialTile.ClayParts> parts, Face face) {
+        return thick(parts, of(parts, face));
+    }
+
+    private static Reflectance thick(List<TrialTile.ClayParts> parts, List<Colorant> of) {
         double[] weights =
                 parts.stream().mapToDouble(TrialTile.ClayParts::parts).toArray();
-        return Lab.of(Colorant.mix(of, weights).thick());
+        return Colorant.mix(of, weights).thick();
+    }
+
+    private static Lab colour(List<TrialTile.ClayParts> parts, List<Colorant> of) {
+        return Lab.of(thick(parts, of));
     }
 
     /** Where the numbers of these parts stand among all. */

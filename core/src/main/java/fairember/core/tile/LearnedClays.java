@@ -4,8 +4,11 @@ import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Face;
 import fairember.core.colour.Habit;
 import fairember.core.colour.Lab;
+import fairember.core.colour.Srgb;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.CholeskyDecomposition;
 
@@ -38,14 +41,28 @@ public final class LearnedClays {
 
     /** How many tiles have this clay in them. */
     public int tilesOf(long clayId) {
+        return tilesBehind(List.of(new TrialTile.ClayParts(clayId, 1)));
+    }
+
+    /** How many tiles have at least one of these clays in them. */
+    public int tilesBehind(List<TrialTile.ClayParts> parts) {
+        Set<Long> of = parts.stream()
+                .filter(part -> part.parts() > 0)
+                .map(TrialTile.ClayParts::clayId)
+                .collect(Collectors.toSet());
         return (int) tiles.stream()
-                .filter(tile -> tile.parts().stream().anyMatch(part -> part.clayId() == clayId && part.parts() > 0))
+                .filter(tile -> tile.parts().stream().anyMatch(part -> part.parts() > 0 && of.contains(part.clayId())))
                 .count();
     }
 
     /** The colour to expect of parts of clays. */
     public Lab colour(List<TrialTile.ClayParts> parts, Face face) {
         return landscape.colour(parts, face);
+    }
+
+    /** The same colour as a screen shows it. */
+    public Srgb swatch(List<TrialTile.ClayParts> parts, Face face) {
+        return landscape.thick(parts, face).srgb();
     }
 
     /**

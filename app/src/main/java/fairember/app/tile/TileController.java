@@ -1,0 +1,161 @@
+package fairember.app.tile;
+
+import fairember.app.keeping.Keeping;
+import fairember.app.keeping.Kept;
+import fairember.app.keeping.MissingException;
+import fairember.app.shelf.ClayStore;
+import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Face;
+import fairember.core.stock.StockClay;
+import fairember.core.tile.LearnedClays;
+import fairember.core.tile.TrialTile;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Trial tiles, and what they teach. */
+@RestController
+@RequestMapping("/api/tiles")
+class TileController {
+    private final TileStore store;
+    private final TaughtClays taught;
+    private final ClayStore clays;
+    private final Keeping keeping;
+
+    TileController(TileStore store, TaughtClays taught, ClayStore clays, Keeping keeping) {
+        this.store = store;
+        this.taught = taught;
+        this.clays = clays;
+        this.keeping = keeping;
+    }
+
+    /**
+     * One face of a tile: what was seen, what is expected now, and what was expected before any tile.
+     *
+     * @param off ΔE00 between seen and expected now
+     * @param offBefore ΔE00 between seen and what the swatches alone say
+     * @param differs what the seen is beside the expected, in words
+     */
+    record SeenView(String seenHex, String expectedHex, double off, double offBefore, String differs) {}
+
+    /** A tile with its number and edition. */
+    record TileView(
+            long id,
+            int edition,
+            TileForm tile,
+            @Nullable SeenView raw,
+            @Nullable SeenView cured) {}
+
+    /** How many tiles a clay is in. */
+    record TaughtClayView(long clayId, String name, int tiles, double strengthTimes) {}
+
+    /** A tile that would teach most. */
+    record NextTileView(List<TileForm.TilePartForm> parts, double unsure) {}
+
+    /** All tiles, and what came of them: mean ΔE00 of all that was seen, before and after. */
+    record TilesView(
+            List<TileView> tiles,
+            List<TaughtClayView> clays,
+            @Nullable Double offBefore,
+            @Nullable Double offNow,
+            @Nullable NextTileView next) {}
+
+    /** The number of a new tile. */
+    record AddedTileView(long id) {}
+
+    @GetMapping
+    TilesView tiles() {
+        Map<Long, StockClay> shelf = clays.clays();
+        LearnedClays now = taught.learned();
+        LearnedClays before = taught.untaught();
+        List<TileView> tiles =
+                store.all().stream().map(held -> view(held, shelf, now, before)).toList();
+        List<SeenView> seen = tiles.stream()
+                .flatMap(tile -> Stream.of(Optional.ofNullable(tile.raw()), Optional.ofNullable(tile.cured())))
+                .flatMap(Optional::stream)
+                .toList();
+        return new TilesView(
+                tiles,
+                shelf.values().stream()
+                        .map(clay -> new TaughtClayView(
+                                clay.id(),
+                                clay.name(),
+                                now.tilesOf(clay.id()),
+                                Math.exp(now.habit(clay.id()).strength())))
+                        .toList(),
+                mean(seen.stream().map(SeenView::offBefore).toList()),
+                mean(seen.stream().map(SeenView::off).toList()),
+                now.nextTile().map(TileController::view).orElse(null));
+    }
+
+    private static @Nullable Double mean(List<Double> of) {
+        return of.isEmpty()
+                ? null
+                : of.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
+    }
+
+    private static NextTileView view(LearnedClays.NextTile next) {
+        return new NextTileView(
+                next.parts().stream()
+                        .map(part -> new TileForm.TilePartForm(part.clayId(), part.parts()))
+                        .toList(),
+                next.unsure());
+    }
+
+    private static TileView view(
+            Kept.Held<TileForm> held, Map<Long, StockClay> shelf, LearnedClays now, LearnedClays before) {
+        TrialTile tile = held.form().parse(shelf.keySet());
+        return new TileView(
+                held.id(),
+                held.edition(),
+                held.form(),
+                seen(tile, Face.RAW, held.form().rawHex(), now, before),
+                seen(tile, Face.CURED, held.form().curedHex(), now, before));
+    }
+
+    private static @Nullable SeenView seen(
+            TrialTile tile, Face face, @Nullable String hex, LearnedClays now, LearnedClays before) {
+        if (hex == null) {
+            return null;
+        }
+        ColourDifference missed = now.missed(tile, face).orElseThrow();
+        return new SeenView(
+                hex,
+                now.swatch(tile.parts(), face).hex(),
+                missed.total(),
+                before.missed(tile, face).orElseThrow().total(),
+                missed.words());
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedTileView add(@RequestBody TileForm form) {
+        return new AddedTileView(keeping.add(store, form));
+    }
+
+    @PutMapping("/{id}")
+    TileView replace(@PathVariable long id, @RequestParam int edition, @RequestBody TileForm form) {
+        keeping.replace(store, id, edition, form);
+        return store.find(id)
+                .map(held -> view(held, clays.clays(), taught.learned(), taught.untaught()))
+                .orElseThrow(() -> new MissingException("tile", id));
+    }
+
+    @DeleteMapping("/{id}")
+    void remove(@PathVariable long id) {
+        keeping.remove(store, id);
+    }
+}

@@ -1,0 +1,94 @@
+package fairember.app.tile;
+
+import static fairember.app.web.Given.all;
+import static fairember.app.web.Given.given;
+
+import fairember.core.colour.Lab;
+import fairember.core.colour.MixPart;
+import fairember.core.colour.Srgb;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Refused;
+import fairember.core.measure.Words;
+import fairember.core.tile.TrialTile;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+
+/** A trial tile: what went in, and what colour it was before and after the oven. */
+public record TileForm(
+        String name,
+        LocalDate madeOn,
+        List<TilePartForm> parts,
+        @Nullable String rawHex,
+        @Nullable String curedHex,
+        boolean measured,
+        String note) {
+    private static final int MOST_PARTS = 12;
+    private static final int MOST_NOTE = 400;
+
+    /** So many parts of a clay. */
+    public record TilePartForm(long clayId, double parts) {
+        private TrialTile.ClayParts parse(Set<Long> clays) {
+            if (!clays.contains(clayId)) {
+                throw new Refused("clayId", "clay " + clayId, "a clay on the shelf", "Choose a clay.");
+            }
+            MixPart.PARTS.check(parts);
+            return new TrialTile.ClayParts(clayId, parts);
+        }
+    }
+
+    /** The tile as the core takes it; refused with everything that is wrong. */
+    public TrialTile parse(Set<Long> clays) {
+        Gathering g = new Gathering();
+        g.at("", () -> Words.name("name", given("name", name)));
+        g.at("", () -> given("madeOn", madeOn));
+        g.at("", () -> noteOrRefuse(given("note", note)));
+        var raw = g.at("", () -> lab("rawHex", rawHex));
+        var cured = g.at("", () -> lab("curedHex", curedHex));
+        g.at("", this::seenOrRefuse);
+        var told = g.at("", () -> few(all("parts", parts)));
+        List<Supplier<TrialTile.ClayParts>> suppliers = told.orElse(List.of()).stream()
+                .<Supplier<TrialTile.ClayParts>>map(part -> () -> part.parse(clays))
+                .toList();
+        List<TrialTile.ClayParts> made = g.all("parts", suppliers);
+        g.orRefuse();
+        return new TrialTile(made, raw.orElseThrow(), cured.orElseThrow(), measured);
+    }
+
+    private TileForm seenOrRefuse() {
+        if (rawHex == null && curedHex == null) {
+            throw new Refused(
+                    "curedHex", "no colour", "a raw or a cured colour", "Type or take the colour of the tile.");
+        }
+        return this;
+    }
+
+    private static Optional<Lab> lab(String field, @Nullable String hex) {
+        return Optional.ofNullable(hex).map(told -> Lab.of(Srgb.parse(field, told)));
+    }
+
+    private static String noteOrRefuse(String note) {
+        if (note.length() > MOST_NOTE) {
+            throw new Refused(
+                    "note", note.length() + " letters", "at most " + MOST_NOTE, "Say it shorter, or on two tiles.");
+        }
+        return note;
+    }
+
+    private static List<TilePartForm> few(List<TilePartForm> parts) {
+        Set<Long> different = new HashSet<>();
+        parts.forEach(part -> different.add(part.clayId()));
+        if (parts.size() > MOST_PARTS || different.size() < parts.size()) {
+            throw new Refused(
+                    "parts",
+                    parts.size() + " clays, " + different.size() + " different",
+                    "at most " + MOST_PARTS + ", each once",
+                    "Put all parts of a clay on one line.");
+        }
+        return parts;
+    }
+}

@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { Button } from '../../controls/button';
+import { Pair, Place } from '../../controls/place';
+import { ProgressBar } from '../../controls/progress-bar';
+import { ProblemNote } from '../../controls/problem-note';
+import type { Find } from '../../server/types';
+import { useMixes, useShelf } from '../../server/use-studio';
+import { count } from '../../words/figures';
+import { FindFields } from './find-fields';
+import { FoundRecipes } from './found-recipes';
+import { MixesTabs } from './mixes-tabs';
+import { useFind } from './use-find';
+
+/** Finds recipes for a colour: what is looked for at the left, what comes nearest at the right. */
+export function FindPlace() {
+  const [asked] = useSearchParams();
+  const mixes = useMixes();
+  const { clays } = useShelf();
+  const like = mixes.find((m) => m.id === Number(asked.get('mix')));
+  const [find, setFind] = useState<Find>({
+    targetHex: like?.measured.curedHex ?? '#7fa3a1',
+    face: 'CURED',
+    mostKinds: 3,
+    mostParts: 12,
+    wantedG: Number(asked.get('g')) || 50,
+    onHandOnly: asked.get('onhand') === '1',
+  });
+  // The answer is to what was asked: the fields may have gone on since.
+  const [sent, setSent] = useState(find);
+  const { begin, stop, found, problem, wrongs } = useFind();
+  const busy = found?.done === false;
+  const chosen = find.clayIds?.length ?? clays.length;
+  return (
+    <Place title="Mixes" about={<MixesTabs chosen="find" />}>
+      <Pair
+        ledger={
+          <>
+            <ProblemNote problem={problem?.wrongs.length === 0 ? problem : null} />
+            <FindFields find={find} wrongs={wrongs} onChange={setFind} />
+            <div className="flex flex-wrap items-center gap-3">
+              <Button
+                kind="main"
+                onClick={() => {
+                  setSent(find);
+                  begin(find);
+                }}
+              >
+                Find recipes
+              </Button>
+              {busy && <Button onClick={() => stop()}>Stop</Button>}
+              <span className="text-note text-soft">
+                Every recipe of {count(chosen, 'clay')} in whole parts is tried, none is guessed.
+              </span>
+            </div>
+            {found && (
+              <FindProgress share={found.share} done={found.done} complete={found.complete} tried={found.tried} />
+            )}
+          </>
+        }
+        drawing={<FoundRecipes found={found} find={sent} />}
+      />
+    </Place>
+  );
+}
+
+interface ProgressProps {
+  share: number;
+  done: boolean;
+  complete: boolean;
+  tried: number;
+}
+
+function FindProgress({ share, done, complete, tried }: ProgressProps) {
+  const percent = Math.round(share * 100);
+  return (
+    <div>
+      <ProgressBar label="Recipes tried" percent={percent} />
+      <p role="status" className="text-note text-soft">
+        {!done && `${percent} % looked at`}
+        {done && complete && `All looked at; the colour of ${tried.toLocaleString('en')} was worked out.`}
+        {done && !complete && `Stopped at ${percent} %: a nearer one may be among the rest.`}
+      </p>
+    </div>
+  );
+}

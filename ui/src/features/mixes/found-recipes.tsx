@@ -1,0 +1,105 @@
+import { useNavigate } from 'react-router';
+import { Button } from '../../controls/button';
+import type { Find, Found } from '../../server/types';
+import { useMoney } from '../../server/use-studio';
+import { grams, plain } from '../../words/figures';
+import { useMixActs } from './use-mix';
+
+type Recipe = Found['recipes'][number];
+
+const merits: Record<Recipe['merits'][number], string> = {
+  NEAREST: 'nearest',
+  CHEAPEST: 'cheapest',
+  FEWEST: 'fewest clays',
+  ON_HAND: 'all on the shelf',
+};
+
+const one = (value: number) => plain(Math.round(value * 10) / 10);
+
+/** The recipes that come nearest, each beside the colour that was asked for. */
+export function FoundRecipes({ found, find }: { found: Found | undefined; find: Find }) {
+  if (!found) {
+    return (
+      <p className="rounded-card border border-line bg-paper p-4 text-soft">
+        Here come the recipes that are nearest to the colour, with what speaks for each: how far off it is, what it
+        costs, and whether the shelf can make it.
+      </p>
+    );
+  }
+  if (found.done && found.recipes.length === 0) {
+    return (
+      <p className="rounded-card border border-line bg-paper p-4">
+        Nothing on the shelf is enough for {grams(find.wantedG)} g. Ask for less, let it be bought, or choose more
+        clays.
+      </p>
+    );
+  }
+  return (
+    <ol aria-label="Recipes, the nearest first" className="flex flex-col gap-2">
+      {found.recipes.map((recipe) => (
+        <FoundRecipe key={words(recipe)} recipe={recipe} find={find} />
+      ))}
+    </ol>
+  );
+}
+
+function words(recipe: Recipe) {
+  return recipe.parts.map((p) => `${p.parts} ${p.name}`).join(' : ');
+}
+
+function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
+  const money = useMoney();
+  const go = useNavigate();
+  const { add } = useMixActs();
+  const hex = find.face === 'RAW' ? recipe.rawHex : recipe.curedHex;
+  const keep = () =>
+    add.mutate(
+      {
+        name: `Like ${find.targetHex}`,
+        parts: recipe.parts.map((p) => ({ clayId: p.clayId, parts: p.parts })),
+      },
+      { onSuccess: (added) => void go(`/mixes/${added.id}`) },
+    );
+  return (
+    <li className="flex gap-3 rounded-card border border-line bg-paper p-2.5">
+      <svg width="56" height="56" viewBox="0 0 56 56" role="img" className="shrink-0">
+        <title>{`asked for ${find.targetHex} on the left, this gives ${hex} on the right`}</title>
+        <rect width="28" height="56" fill={find.targetHex} />
+        <rect x="28" width="28" height="56" fill={hex} />
+        <rect x="0.5" y="0.5" width="55" height="55" fill="none" stroke="#16201d" strokeOpacity="0.35" />
+      </svg>
+      <div className="min-w-0 flex-1">
+        <p className="font-semibold">{words(recipe)}</p>
+        <p className="text-note">
+          <b className="figure">{one(recipe.off)}</b> off, {recipe.differs}
+          <span className="text-soft"> · itself sure to {one(recipe.unsure)}</span>
+        </p>
+        <p className="text-note text-soft">
+          {recipe.parts.map((p) => `${grams(p.massG)} g`).join(' + ')} · {money(recipe.costMinor)}
+          {recipe.missingG > 0 && <b className="text-straw"> · ◦ {grams(recipe.missingG)} g short</b>}
+          {recipe.beyondScreen && ' · beyond the screen'}
+        </p>
+        {recipe.merits.length > 0 && (
+          <p className="mt-1 flex flex-wrap gap-1.5">
+            {recipe.merits.map((merit) => (
+              <span
+                key={merit}
+                className="rounded-small bg-verdigris-tint px-1.5 text-note font-semibold text-verdigris"
+              >
+                {merits[merit]}
+              </span>
+            ))}
+          </p>
+        )}
+      </div>
+      <Button
+        kind="quiet"
+        className="shrink-0 self-center"
+        aria-label={`Keep ${words(recipe)} as a mix`}
+        onClick={keep}
+      >
+        Keep
+      </Button>
+    </li>
+  );
+}

@@ -1,0 +1,191 @@
+import { Button } from '../../controls/button';
+import { Card, FieldLine } from '../../controls/card';
+import { Check } from '../../controls/check';
+import { Choice } from '../../controls/choice';
+import { ColourField } from '../../controls/colour-field';
+import { NumberField } from '../../controls/number-field';
+import { Swatch } from '../../controls/swatch';
+import { TextField } from '../../controls/text-field';
+import { api, take } from '../../server/client';
+import type { Tile, Tiles } from '../../server/types';
+import { useDraft, type Draft } from '../../server/use-draft';
+import { spanOf, useLimits } from '../../server/use-limits';
+import { wrongAt } from '../../server/use-measured';
+import { useShelf } from '../../server/use-studio';
+import { plain } from '../../words/figures';
+import { useTileActs } from './use-tiles';
+
+type Held = Tiles['tiles'][number];
+
+/** A tile edited in place: what went in, what colour it was, and what was expected. */
+export function TileCard({ held }: { held: Held }) {
+  const { remove } = useTileActs();
+  const draft = useDraft<Tile>({ edition: held.edition, form: held.tile }, (edition, form) =>
+    take(api.PUT('/api/tiles/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
+  );
+  const { form, change, settle, wrongs } = draft;
+  return (
+    <Card title={form.name}>
+      <FieldLine label="name">
+        <TextField
+          label="Name of the tile"
+          value={form.name}
+          wrong={wrongAt(wrongs, 'name')}
+          onChange={(name) => change((t) => ({ ...t, name }))}
+          onSettle={settle}
+          className="w-52 text-right"
+        />
+      </FieldLine>
+      <FieldLine label="made on">
+        <TextField
+          type="date"
+          label="Made on"
+          value={form.madeOn}
+          wrong={wrongAt(wrongs, 'madeOn')}
+          onChange={(madeOn) => change((t) => ({ ...t, madeOn }))}
+          onSettle={settle}
+          className="w-40 text-right"
+        />
+      </FieldLine>
+      <TileParts draft={draft} />
+      <SeenLine label="raw" field="rawHex" draft={draft} seen={held.raw} />
+      <SeenLine label="cured" field="curedHex" draft={draft} seen={held.cured} />
+      <Check
+        label="measured with an instrument, not by eye"
+        on={form.measured}
+        onChange={(measured) => change((t) => ({ ...t, measured }))}
+      />
+      <FieldLine label="note">
+        <TextField
+          label="Note"
+          value={form.note}
+          wrong={wrongAt(wrongs, 'note')}
+          onChange={(note) => change((t) => ({ ...t, note }))}
+          onSettle={settle}
+          className="w-64 text-right"
+        />
+      </FieldLine>
+      <Button kind="quiet" className="self-start" onClick={() => remove.mutate(held.id)}>
+        Remove this tile
+      </Button>
+    </Card>
+  );
+}
+
+function TileParts({ draft }: { draft: Draft<Tile> }) {
+  const limits = useLimits();
+  const { clays } = useShelf();
+  const { form, change, settle, wrongs } = draft;
+  const unused = clays.find((c) => !form.parts.some((p) => p.clayId === c.id));
+  const general = wrongAt(wrongs, 'parts');
+  const set = (parts: (all: Tile['parts']) => Tile['parts']) => change((t) => ({ ...t, parts: parts(t.parts) }));
+  return (
+    <div className="border-b border-line pb-1">
+      {form.parts.map((part, i) => (
+        <div key={i} className="flex items-center justify-between gap-2">
+          <Choice
+            label={`Clay ${i + 1}`}
+            value={String(part.clayId)}
+            options={clays.map((c) => ({
+              value: String(c.id),
+              label: c.clay.name,
+              mark: <Swatch raw={c.clay.rawHex} cured={c.clay.curedHex} />,
+            }))}
+            onChange={(id) => set((all) => all.map((p, j) => (j === i ? { ...p, clayId: Number(id) } : p)))}
+            className="border-transparent"
+          />
+          <span className="inline-flex items-baseline gap-1">
+            <NumberField
+              label={`Clay ${i + 1}, parts`}
+              value={part.parts}
+              span={spanOf(limits, 'mix', 'parts')}
+              chars={4}
+              wrong={wrongAt(wrongs, `parts[${i}].parts`)}
+              onChange={(parts) => set((all) => all.map((p, j) => (j === i ? { ...p, parts } : p)))}
+              onSettle={settle}
+            />
+            <Button
+              kind="quiet"
+              aria-label={`Take out clay ${i + 1}`}
+              onClick={() => set((all) => all.filter((_, j) => j !== i))}
+            >
+              ✕
+            </Button>
+          </span>
+        </div>
+      ))}
+      {unused && (
+        <Button kind="quiet" onClick={() => set((all) => [...all, { clayId: unused.id, parts: 1 }])}>
+          Add a clay
+        </Button>
+      )}
+      {general && (
+        <p role="alert" className="text-madder">
+          Found {general.found}, allowed is {general.allowed}. {general.mend}
+        </p>
+      )}
+    </div>
+  );
+}
+
+interface SeenProps {
+  label: string;
+  field: 'rawHex' | 'curedHex';
+  draft: Draft<Tile>;
+  seen: Held['raw'];
+}
+
+/** A colour that was seen, beside the one that was expected; it may be left out. */
+function SeenLine({ label, field, draft, seen }: SeenProps) {
+  const value = draft.form[field];
+  const { [field]: _, ...without } = draft.form;
+  const wrong = wrongAt(draft.wrongs, field);
+  if (value === undefined) {
+    return (
+      <FieldLine label={`${label} colour`}>
+        <Button kind="quiet" onClick={() => draft.change((t) => ({ ...t, [field]: seen?.expectedHex ?? '#888888' }))}>
+          It was seen
+        </Button>
+        {wrong && (
+          <span role="alert" className="text-note text-madder">
+            {wrong.mend}
+          </span>
+        )}
+      </FieldLine>
+    );
+  }
+  return (
+    <div className="border-b border-line pb-1">
+      <div className="flex items-center justify-between gap-2">
+        <span>{label} colour</span>
+        <span className="inline-flex items-center">
+          <ColourField
+            label={`${label} colour of the tile`}
+            value={value}
+            wrong={wrong}
+            onChange={(hex) => draft.change((t) => ({ ...t, [field]: hex }))}
+            onSettle={draft.settle}
+          />
+          <Button kind="quiet" aria-label={`Leave out the ${label} colour`} onClick={() => draft.change(() => without)}>
+            ✕
+          </Button>
+        </span>
+      </div>
+      {seen && (
+        <div className="flex items-center gap-3 py-1">
+          <svg width="168" height="56" viewBox="0 0 168 56" role="img" className="shrink-0">
+            <title>{`seen ${seen.seenHex} on the left, expected ${seen.expectedHex} on the right`}</title>
+            <rect width="84" height="56" fill={seen.seenHex} />
+            <rect x="84" width="84" height="56" fill={seen.expectedHex} />
+            <rect x="0.5" y="0.5" width="167" height="55" fill="none" stroke="#16201d" strokeOpacity="0.35" />
+          </svg>
+          <p className="text-note">
+            seen, then expected: <b className="figure">{plain(Math.round(seen.off * 10) / 10)}</b> off
+            <br />
+            <span className="text-soft">what was seen is {seen.differs}</span>
+          </p>
+        </div>
+      )}
+    </div>
+  );
+}
