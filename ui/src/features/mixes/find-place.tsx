@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button } from '../../controls/button';
 import { Pair, Place } from '../../controls/place';
@@ -29,6 +29,13 @@ export function FindPlace() {
   // The answer is to what was asked: the fields may have gone on since.
   const [sent, setSent] = useState(find);
   const { begin, stop, found, problem, wrongs } = useFind();
+  // Who comes with a mix wants its recipes: no second press.
+  const begun = useRef(like === undefined);
+  useEffect(() => {
+    if (begun.current) return;
+    begun.current = true;
+    begin(find);
+  }, [begin, find]);
   const busy = found?.done === false;
   const chosen = find.clayIds?.length ?? clays.length;
   return (

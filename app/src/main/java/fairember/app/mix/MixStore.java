@@ -1,5 +1,7 @@
 package fairember.app.mix;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import fairember.app.database.Database;
 import fairember.app.keeping.Kept;
 import fairember.app.tile.TaughtClays;
@@ -16,6 +18,10 @@ import org.springframework.stereotype.Repository;
 /** Mixes and their parts. */
 @Repository
 public class MixStore implements Kept<MixForm> {
+    private static final int KEPT = 2;
+
+    private final Cache<List<Mix>, Palette> palettes =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
     private final Database database;
     private final TaughtClays clays;
 
@@ -55,8 +61,9 @@ public class MixStore implements Kept<MixForm> {
         return all().stream().map(held -> held.form().parse(held.id(), known)).toList();
     }
 
+    /** All mixes measured; measured anew only when a mix, a clay or a tile changed. */
     public Palette palette() {
-        return new Palette(mixes());
+        return palettes.get(mixes(), Palette::new);
     }
 
     private List<Held<MixForm>> where(String where, Object... values) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import fairember.core.measure.Length;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 
 /** Sheets of a clay over something else. */
@@ -66,6 +67,52 @@ public class LayerTest {
         Reflectance twice = clay.over(clay.over(BLACK, new Length(0.5)), new Length(0.4));
         for (int i = 0; i < Spectra.BANDS; i++) {
             assertThat(twice.band(i)).isCloseTo(once.band(i), within(1e-9));
+        }
+    }
+
+    @Test
+    public void aMixIsNeverLighterThanItsLightestPartAtAnyBand() {
+        // What the finder leaves out by: R is a convex falling function of Q, and Q of a mix is a weighted mean.
+        SplittableRandom random = new SplittableRandom(21);
+        for (int i = 0; i < 400; i++) {
+            List<Colorant> clays = IntStream.range(0, 4)
+                    .mapToObj(c -> {
+                        Srgb hex = new Srgb(random.nextInt(256), random.nextInt(256), random.nextInt(256));
+                        Opacity opacity = Opacity.values()[random.nextInt(3)];
+                        Strength strength = Strength.values()[random.nextInt(4)];
+                        return new Pigment(hex, hex, opacity, strength).colorant(Face.RAW);
+                    })
+                    .toList();
+            double[] parts = random.doubles(4, 0.05, 9).toArray();
+            Reflectance mixed = Colorant.mix(clays, parts).thick();
+            double lightest = 0;
+            for (int band = 0; band < Spectra.BANDS; band++) {
+                double most = 0;
+                double least = 1;
+                for (Colorant clay : clays) {
+                    most = Math.max(most, clay.thick().band(band));
+                    least = Math.min(least, clay.thick().band(band));
+                }
+                assertThat(mixed.band(band)).isBetween(least - 1e-12, most + 1e-12);
+            }
+            for (Colorant clay : clays) {
+                lightest = Math.max(lightest, clay.thick().luminance().of1());
+            }
+            assertThat(mixed.luminance().of1()).isLessThanOrEqualTo(lightest + 1e-12);
+        }
+    }
+
+    @Test
+    public void itHidesFromTheThicknessThatIsSaidAndNotFromOneALittleThinner() {
+        for (Opacity opacity : List.of(Opacity.OPAQUE, Opacity.HALF)) {
+            for (String hex : List.of("#b3342b", "#f4f2ea", "#2a2e33", "#2f5d62", "#e0b090")) {
+                Colorant clay = clay(hex, opacity);
+                double mm = clay.hidesFrom().mm();
+                assertThat(clay.hides(new Length(mm))).as(hex).isGreaterThanOrEqualTo(Colorant.HIDDEN);
+                if (mm > 0.03) {
+                    assertThat(clay.hides(new Length(mm - 0.02))).as(hex).isLessThan(Colorant.HIDDEN);
+                }
+            }
         }
     }
 
