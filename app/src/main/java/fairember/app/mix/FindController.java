@@ -37,9 +37,10 @@ class FindController {
     /** How far it is, and what it found. */
     @GetMapping("/{id}")
     FoundView found(@PathVariable long id) {
-        return finds.find(id)
-                .map(find -> FoundView.of(find, clays.clays(), clays.learned()))
-                .orElseThrow(() -> new MissingException("search", id));
+        Finds.Find find = finds.find(id).orElseThrow(() -> new MissingException("search", id));
+        return find.found()
+                .map(found -> FoundView.of(find, found, clays.clays(), clays.learned()))
+                .orElseGet(() -> FoundView.underWay(find.share()));
     }
 
     /** Stops it; what it found so far is its answer. */

@@ -11,7 +11,6 @@ import fairember.core.tile.TrialTile;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -51,14 +50,19 @@ record FoundView(double share, boolean done, boolean complete, long tried, List<
             double unsure,
             Set<FoundRecipes.Merit> merits) {}
 
-    static FoundView of(Finds.Find find, Map<Long, StockClay> clays, LearnedClays learned) {
-        Optional<FoundRecipes> found = find.found();
+    /** A search that has no answer yet. */
+    static FoundView underWay(double share) {
+        return new FoundView(share, false, false, 0, List.of());
+    }
+
+    /** The answer of a search, as far as its clays are still on the shelf. */
+    static FoundView of(Finds.Find find, FoundRecipes found, Map<Long, StockClay> clays, LearnedClays learned) {
         return new FoundView(
                 find.share(),
-                found.isPresent(),
-                found.map(FoundRecipes::complete).orElse(false),
-                found.map(FoundRecipes::tried).orElse(0L),
-                found.map(all -> all.shortList(LISTED)).orElse(List.of()).stream()
+                true,
+                found.complete(),
+                found.tried(),
+                found.shortList(LISTED).stream()
                         .filter(listed -> listed.recipe().parts().stream()
                                 .allMatch(
                                         part -> clays.containsKey(part.choice().id())))

@@ -23,6 +23,7 @@ public final class ColorantTable {
     private final float[] x;
     private final float[] y;
     private final float[] z;
+    private final float[] seen;
 
     /**
      * A table of ratios.
@@ -51,6 +52,7 @@ public final class ColorantTable {
         x = new float[ways];
         y = new float[ways];
         z = new float[ways];
+        seen = new float[ways];
     }
 
     /**
@@ -78,26 +80,40 @@ public final class ColorantTable {
         }
     }
 
-    /** Adds what a band gives; r = 1 + Q − √(Q·(Q + 2)) is 1/(1 + Q + √(Q·(Q + 2))), which loses no figures. */
+    /** Adds what a band gives. One short loop after the other: the virtual machine makes vectors of these, of one long loop not. */
     private void addBand(float[] k, int band) {
-        float wx = weight(0, band);
-        float wy = weight(1, band);
-        float wz = weight(2, band);
-        float[] p0 = narrow[0];
-        float[] p1 = narrow[1];
-        float[] p2 = narrow[2];
-        float[] p3 = narrow[3];
+        reflect(narrow, k, perScatter, seen);
+        leaveSurface(seen);
+        add(x, weight(0, band), seen);
+        add(y, weight(1, band), seen);
+        add(z, weight(2, band), seen);
+    }
+
+    /** r = 1 + Q − √(Q·(Q + 2)), worked as 1/(1 + Q + √(Q·(Q + 2))), which loses no figures. */
+    private static void reflect(float[][] parts, float[] k, float[] perScatter, float[] into) {
+        float[] p0 = parts[0];
+        float[] p1 = parts[1];
+        float[] p2 = parts[2];
+        float[] p3 = parts[3];
         float k0 = k[0];
         float k1 = k[1];
         float k2 = k[2];
         float k3 = k[3];
-        for (int r = 0; r < y.length; r++) {
+        for (int r = 0; r < into.length; r++) {
             float q = (p0[r] * k0 + p1[r] * k1 + p2[r] * k2 + p3[r] * k3) * perScatter[r];
-            float inside = 1 / (1 + q + (float) Math.sqrt(q * (q + 2)));
-            float seen = Math.max(0, inside - (float) Colorant.SURFACE);
-            x[r] += wx * seen;
-            y[r] += wy * seen;
-            z[r] += wz * seen;
+            into[r] = 1 / (1 + q + (float) Math.sqrt(q * (q + 2)));
+        }
+    }
+
+    private static void leaveSurface(float[] seen) {
+        for (int r = 0; r < seen.length; r++) {
+            seen[r] = Math.max(0, seen[r] - (float) Colorant.SURFACE);
+        }
+    }
+
+    private static void add(float[] to, float weight, float[] seen) {
+        for (int r = 0; r < seen.length; r++) {
+            to[r] += weight * seen[r];
         }
     }
 

@@ -30,8 +30,8 @@ public record ColourDifference(Lab from, Lab to, double lightness, double chroma
         double g = redness((from.chroma() + to.chroma()) / 2);
         double a1 = (1 + g) * from.a();
         double a2 = (1 + g) * to.a();
-        double c1 = Math.hypot(a1, from.b());
-        double c2 = Math.hypot(a2, to.b());
+        double c1 = Math.sqrt(a1 * a1 + from.b() * from.b());
+        double c2 = Math.sqrt(a2 * a2 + to.b() * to.b());
         double h1 = hue(a1, from.b());
         double h2 = hue(a2, to.b());
         boolean grey = c1 * c2 == 0;

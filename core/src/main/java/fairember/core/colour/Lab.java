@@ -53,6 +53,6 @@ public record Lab(double l, double a, double b) {
 
     /** How far from grey. */
     public double chroma() {
-        return Math.hypot(a, b);
+        return Math.sqrt(a * a + b * b);
     }
 }
