@@ -12,12 +12,16 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Whatever is done to a studio, undoing all of it leads back to where it began, and redoing it to where it ended. */
 public class UndoPropertyTest extends ServerTest {
+    /** Changes are told apart by their words; this makes them differ. */
+    private int counted;
+
     /** Everything that is kept, without the editions that count its changes and the times that pass. */
     private List<JsonNode> everything() {
         List<JsonNode> all = new ArrayList<>();
         all.add(http().get("/api/ways").json().path("ways"));
         all.add(http().get("/api/oven").json().path("oven"));
-        for (String shelf : List.of("lines", "clays", "bought")) {
+        http().get("/api/tiles").json().path("tiles").forEach(held -> all.add(held.path("tile")));
+        for (String shelf : List.of("lines", "clays", "bought", "coils")) {
             http().get("/api/shelf").json().path(shelf).forEach(held -> all.add(without(held)));
         }
         http().get("/api/mixes").json().forEach(held -> all.add(held.path("mix")));
@@ -67,7 +71,7 @@ public class UndoPropertyTest extends ServerTest {
 
     private void change(SplittableRandom random) {
         int n = random.nextInt(100);
-        switch (random.nextInt(9)) {
+        switch (random.nextInt(13)) {
             case 0 -> edit("/api/ways", "ways", form -> form.put("marginPercent", n % 90));
             case 1 -> edit("/api/oven", "oven", form -> form.put("gapMm", n % 40));
             case 2 -> edit("/api/pieces/" + (1 + n % 5), "piece", form -> form.put("name", "Piece " + n));
@@ -86,14 +90,58 @@ public class UndoPropertyTest extends ServerTest {
                         "/api/runs/" + (4 + n % 2),
                         "run",
                         form -> form.path("lines").get(0).asObject().put("quantity", 1 + n));
-            case 6 ->
-                http().post("/api/pieces", http().get("/api/pieces/3").json().path("piece"));
+            case 6 -> {
+                ObjectNode copy = http().get("/api/pieces/3")
+                        .json()
+                        .path("piece")
+                        .deepCopy()
+                        .asObject();
+                http().post("/api/pieces", copy.put("name", "Copy " + ++counted));
+            }
             case 7 -> http().post("/api/runs/3/gate", Map.of("pieceId", 1, "line", n % 3, "ticked", n % 2 == 0));
+            case 8 -> http().post("/api/tiles", tile(n));
+            case 9 -> {
+                JsonNode tile = http().get("/api/tiles").json().path("tiles").get(0);
+                http().put(
+                                "/api/tiles/" + tile.path("id").asLong() + "?edition="
+                                        + tile.path("edition").asInt(),
+                                tile(n));
+            }
+            case 10 -> {
+                JsonNode clay = http().get("/api/shelf").json().path("clays").get(n % 12);
+                ObjectNode changed = clay.path("clay").deepCopy().asObject();
+                changed.put(
+                        "effect",
+                        List.of("PLAIN", "SHIMMER", "GLITTER", "STONE").get(n % 4));
+                changed.put("openG", n);
+                http().put(
+                                "/api/shelf/clays/" + clay.path("id").asLong() + "?edition="
+                                        + clay.path("edition").asInt(),
+                                changed);
+            }
+            case 11 -> http().put("/api/bench/hand", Map.of("runId", 3, "pieceId", 1, "step", 3 + n % 3));
             default -> {
-                http().put("/api/bench/hand", Map.of("runId", 3, "pieceId", 1, "step", 3 + n % 3));
-                http().post("/api/bench/count", Map.of("done", 1, "lost", 0));
+                // One done, one lost in turn: two the same in a row would count as one.
+                counted++;
+                http().post("/api/bench/count", Map.of("done", counted % 2, "lost", 1 - counted % 2));
             }
         }
+    }
+
+    private static Map<String, Object> tile(int n) {
+        return Map.of(
+                "name",
+                "Tile " + n,
+                "madeOn",
+                "2026-11-%02d".formatted(1 + n % 28),
+                "parts",
+                List.of(Map.of("clayId", 1 + n % 12, "parts", 1 + n % 5)),
+                n % 2 == 0 ? "rawHex" : "curedHex",
+                "#%06x".formatted(n * 167_001 % 0xffffff),
+                "measured",
+                n % 3 == 0,
+                "note",
+                n % 4 == 0 ? "by the window" : "");
     }
 
     private interface Edit {

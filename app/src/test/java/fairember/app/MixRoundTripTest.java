@@ -1,0 +1,118 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Offset.offset;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import java.util.stream.StreamSupport;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Mixes and tiles by lot go into the store and come out as they went in, and what is said of them fits together. */
+public class MixRoundTripTest extends ServerTest {
+    private static final int CLAYS = 12;
+
+    @DataProvider
+    public Object[][] lots() {
+        return IntStream.range(0, 8).mapToObj(seed -> new Object[] {seed}).toArray(Object[][]::new);
+    }
+
+    private static List<Map<String, Object>> parts(SplittableRandom random) {
+        List<Map<String, Object>> parts = new ArrayList<>();
+        for (int clay = 1; clay <= CLAYS; clay++) {
+            if (random.nextInt(4) == 0 || clay == CLAYS && parts.isEmpty()) {
+                parts.add(Map.of("clayId", (long) clay, "parts", random.nextInt(1, 60) / 4.0));
+            }
+        }
+        return parts;
+    }
+
+    private static String hex(SplittableRandom random) {
+        return "#%06x".formatted(random.nextInt(0x1000000));
+    }
+
+    @Test(dataProvider = "lots")
+    public void aMixComesBackAsItWentInAndItsGramsAreItsShares(int seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        Map<String, Object> form = Map.of("name", "By lot " + seed, "parts", parts(random));
+        JsonNode sent = Http.JSON.readTree(Http.JSON.writeValueAsString(form));
+        long id = http().post("/api/mixes", form).json().path("id").asLong();
+        double wanted = random.nextInt(1, 4000) / 10.0;
+        JsonNode view = http().get("/api/mixes/" + id + "?wantedG=" + wanted).json();
+        assertThat(view.path("mix")).isEqualTo(sent);
+        JsonNode measured = view.path("measured");
+        double all = sum(sent.path("parts"), "parts");
+        assertThat(sum(measured.path("clays"), "massG")).isCloseTo(wanted, offset(1e-9 * wanted));
+        for (int i = 0; i < sent.path("parts").size(); i++) {
+            double share = sent.path("parts").get(i).path("parts").asDouble() / all;
+            assertThat(measured.path("clays").get(i).path("massG").asDouble())
+                    .isCloseTo(share * wanted, offset(1e-9 * wanted));
+        }
+        assertThat(measured.path("rawHex").asString()).matches("#[0-9a-f]{6}");
+        assertThat(measured.path("hidesFromMm").asDouble()).isBetween(0.0, 30.0);
+        assertThat(http().post("/api/mixes/measure?wantedG=" + wanted, form).json())
+                .isEqualTo(measured);
+        http().post("/api/changes/undo", null);
+        assertThat(http().get("/api/mixes/" + id).status()).isEqualTo(404);
+        http().post("/api/changes/redo", null);
+        assertThat(http().get("/api/mixes/" + id).json().path("mix")).isEqualTo(sent);
+        assertThat(http().delete("/api/mixes/" + id).status()).isEqualTo(200);
+    }
+
+    @Test(dataProvider = "lots")
+    public void aTileComesBackAsItWentInAndIsMetBetterThanBefore(int seed) {
+        SplittableRandom random = new SplittableRandom(seed + 50);
+        Map<String, Object> form = new LinkedHashMap<>();
+        form.put("name", "Tile by lot " + seed);
+        form.put("madeOn", "2026-11-%02d".formatted(random.nextInt(1, 26)));
+        form.put("parts", parts(random));
+        if (seed % 3 != 0) {
+            form.put("rawHex", hex(random));
+        }
+        if (seed % 3 != 1) {
+            form.put("curedHex", hex(random));
+        }
+        form.put("measured", seed % 2 == 0);
+        form.put("note", "lot " + seed);
+        JsonNode sent = Http.JSON.readTree(Http.JSON.writeValueAsString(form));
+        long id = http().post("/api/tiles", form).json().path("id").asLong();
+        JsonNode view = tile(id);
+        assertThat(view.path("tile")).isEqualTo(sent);
+        for (String face : List.of("raw", "cured")) {
+            JsonNode seen = view.path(face);
+            assertThat(seen.isMissingNode()).isEqualTo(sent.path(face + "Hex").isMissingNode());
+            if (!seen.isMissingNode()) {
+                assertThat(seen.path("seenHex").asString())
+                        .isEqualTo(sent.path(face + "Hex").asString());
+                // A colour by lot is nothing like its clays; what was learned goes towards it all the same.
+                assertThat(seen.path("off").asDouble())
+                        .isLessThan(seen.path("offBefore").asDouble());
+            }
+        }
+        http().post("/api/changes/undo", null);
+        assertThat(tile(id).isMissingNode()).isTrue();
+        http().post("/api/changes/redo", null);
+        assertThat(tile(id).path("tile")).isEqualTo(sent);
+        assertThat(http().delete("/api/tiles/" + id).status()).isEqualTo(200);
+    }
+
+    private JsonNode tile(long id) {
+        return StreamSupport.stream(
+                        http().get("/api/tiles").json().path("tiles").spliterator(), false)
+                .filter(tile -> tile.path("id").asLong() == id)
+                .findFirst()
+                .orElse(Http.JSON.missingNode());
+    }
+
+    private static double sum(JsonNode list, String field) {
+        return StreamSupport.stream(list.spliterator(), false)
+                .mapToDouble(one -> one.path(field).asDouble())
+                .sum();
+    }
+}
