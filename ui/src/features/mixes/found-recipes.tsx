@@ -72,7 +72,7 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
         <p className="font-semibold">{words(recipe)}</p>
         <p className="text-note">
           <b className="figure">{one(recipe.off)}</b> off, {recipe.differs}
-          <span className="text-soft"> · itself sure to {one(recipe.unsure)}</span>
+          <span className="text-soft"> · ± {one(recipe.unsure)}</span>
         </p>
         <p className="text-note text-soft">
           {recipe.parts.map((p) => `${grams(p.massG)} g`).join(' + ')} · {money(recipe.costMinor)}

@@ -26,8 +26,17 @@ export function MixStation({ plan, runId }: { plan: RunPlan; runId: number }) {
             Mixes to make{' '}
             <span className="font-text text-note font-normal text-soft">with {plain(ways.wastePercent)} % waste</span>
           </h2>
-          {plan.needs.mixes.map((mix) => (
+          <p className="-mt-2 text-note text-soft">
+            Light to dark, so that little has to be wiped; where a trace of the mix before would be seen, it says so.
+          </p>
+          {inTurn(plan).map(({ mix, turn }) => (
             <section key={mix.mixId} aria-label={mix.name}>
+              {turn.wipeBefore && (
+                <p className="mb-2 border-t border-straw pt-1 text-note font-semibold text-straw">
+                  ◦ Wipe hands and machine: a hundredth left over would tint {mix.name} by{' '}
+                  {plain(Math.round(turn.tintedBy * 10) / 10)}
+                </p>
+              )}
               <div className="mb-1 flex items-center gap-2.5">
                 <Swatch raw={mix.rawHex} cured={mix.curedHex} size={30} />
                 <span className="font-semibold">{mix.name}</span>
@@ -43,6 +52,14 @@ export function MixStation({ plan, runId }: { plan: RunPlan; runId: number }) {
       }
     />
   );
+}
+
+/** The mixes in the order in which they are handled. */
+function inTurn(plan: RunPlan) {
+  return plan.needs.handling.flatMap((turn) => {
+    const mix = plan.needs.mixes.find((m) => m.mixId === turn.mixId);
+    return mix ? [{ mix, turn }] : [];
+  });
 }
 
 function blocks(list: Clay['open']): string {

@@ -4,6 +4,7 @@ import fairember.app.mix.MeasuredMixView;
 import fairember.app.piece.ShapeForm;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.foilcore.Sleeve;
+import fairember.core.mix.HandlingOrder;
 import fairember.core.run.RunNeeds;
 import fairember.core.stock.BlockCover;
 import java.util.List;
@@ -13,6 +14,7 @@ import java.util.stream.Stream;
 public record NeedsView(
         List<PortionView> portions,
         List<MixNeedView> mixes,
+        List<TurnView> handling,
         List<ClayNeedView> clays,
         List<CoreRowView> cores,
         List<SleeveRowView> sleeves,
@@ -68,6 +70,13 @@ public record NeedsView(
                     need.net().g(),
                     scaled.wanted().g(),
                     MeasuredMixView.shares(scaled));
+        }
+    }
+
+    /** A mix in its turn, light to dark, and whether what clings of the one before would be seen in it. */
+    public record TurnView(long mixId, boolean wipeBefore, double tintedBy) {
+        static TurnView of(HandlingOrder.Turn turn) {
+            return new TurnView(turn.mix().mix().id(), turn.wipeBefore(), turn.tintedBy());
         }
     }
 
@@ -184,6 +193,12 @@ public record NeedsView(
         return new NeedsView(
                 needs.portions().stream().map(PortionView::of).toList(),
                 needs.mixes().stream().map(MixNeedView::of).toList(),
+                HandlingOrder.of(needs.mixes().stream()
+                                .map(RunNeeds.MixNeed::scaled)
+                                .toList())
+                        .stream()
+                        .map(TurnView::of)
+                        .toList(),
                 clays,
                 cores,
                 sleeves,
