@@ -21,7 +21,7 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
           <div>
             <dt className="text-note text-soft">hides what is below from</dt>
             <dd className="figure">
-              {mix.hidesFromMm >= 30 ? 'no sheet' : `${plain(Math.round(mix.hidesFromMm * 10) / 10)} mm`}
+              {mix.hidesFromMm >= 30 ? 'over 30 mm' : `${plain(Math.round(mix.hidesFromMm * 10) / 10)} mm`}
             </dd>
           </div>
           <div>
@@ -35,7 +35,7 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
       <p className="text-note text-soft">
         Predicted from the swatches by light scattered and absorbed in the mix.{' '}
         {mix.tiles > 0
-          ? `${count(mix.tiles, 'trial tile')} with its clays stand behind it: `
+          ? `Behind it: ${count(mix.tiles, 'trial tile')} with its clays; `
           : 'No tile stands behind it yet: make a small one before a large batch; '}
         it may be off by <b className="figure">{plain(Math.round(mix.unsureCured * 10) / 10)}</b> when cured, where 1 is
         just seen and 5 is another colour.

@@ -143,14 +143,14 @@ function SeenLine({ label, field, draft, seen }: SeenProps) {
   if (value === undefined) {
     return (
       <FieldLine label={`${label} colour`}>
-        <Button kind="quiet" onClick={() => draft.change((t) => ({ ...t, [field]: seen?.expectedHex ?? '#888888' }))}>
+        <span className="text-note text-soft">not seen yet</span>
+        <Button
+          kind="quiet"
+          aria-label={`The ${label} colour was seen`}
+          onClick={() => draft.change((t) => ({ ...t, [field]: '' }))}
+        >
           It was seen
         </Button>
-        {wrong && (
-          <span role="alert" className="text-note text-madder">
-            {wrong.mend}
-          </span>
-        )}
       </FieldLine>
     );
   }

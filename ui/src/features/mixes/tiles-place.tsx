@@ -24,13 +24,12 @@ export function TilesPlace() {
   const { add } = useTileActs();
   const [openId, setOpenId] = useState<number>();
   const open = tiles.tiles.find((t) => t.id === openId) ?? tiles.tiles[0];
-  const make = (parts: Tile['parts'], hex: string) =>
+  const make = (parts: Tile['parts']) =>
     add.mutate(
       {
         name: parts.map((p) => clays.find((c) => c.id === p.clayId)?.clay.name ?? '').join(' and '),
         madeOn: isoDay(now),
         parts,
-        curedHex: hex,
         measured: false,
         note: '',
       },
@@ -38,15 +37,7 @@ export function TilesPlace() {
     );
   const [first, second] = clays;
   const begin = first && (
-    <Button
-      kind="main"
-      onClick={() =>
-        make(
-          [first, second].flatMap((c) => (c ? [{ clayId: c.id, parts: 1 }] : [])),
-          first.clay.curedHex,
-        )
-      }
-    >
+    <Button kind="main" onClick={() => make([first, second].flatMap((c) => (c ? [{ clayId: c.id, parts: 1 }] : [])))}>
       Log a tile
     </Button>
   );
@@ -82,7 +73,7 @@ export function TilesPlace() {
 }
 
 /** How far off predictions were and are, and which tile to make next. */
-function Lesson({ tiles, onMake }: { tiles: Tiles; onMake: (parts: Tile['parts'], hex: string) => void }) {
+function Lesson({ tiles, onMake }: { tiles: Tiles; onMake: (parts: Tile['parts']) => void }) {
   const { clays } = useShelf();
   const { next } = tiles;
   const said = next?.parts
@@ -108,7 +99,7 @@ function Lesson({ tiles, onMake }: { tiles: Tiles; onMake: (parts: Tile['parts']
             <span className="text-soft">, now sure only to </span>
             <span className="figure">{one(next.unsure)}</span>
           </p>
-          <Button onClick={() => onMake(next.parts, '#888888')}>Log it</Button>
+          <Button onClick={() => onMake(next.parts)}>Log it</Button>
         </div>
       )}
     </>

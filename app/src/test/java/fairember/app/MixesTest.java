@@ -165,13 +165,32 @@ public class MixesTest extends ServerTest {
         assertThat(http().delete("/api/shelf/clays/" + clayId).status()).isEqualTo(200);
     }
 
+    @Test
+    public void aTileThatWasNotLookedAtYetIsLoggedAndTeachesNothing() {
+        String mix = "{\"name\":\"x\",\"parts\":[{\"clayId\":7,\"parts\":1},{\"clayId\":8,\"parts\":3}]}";
+        JsonNode before = http().post("/api/mixes/measure?wantedG=10", mix).json();
+        JsonNode log = http().get("/api/tiles").json();
+        String unseen = TILE.formatted(7, "x").replace("\"curedHex\":\"x\",", "");
+        long id = http().post("/api/tiles", unseen).json().path("id").asLong();
+        assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isEqualTo(before);
+        JsonNode after = http().get("/api/tiles").json();
+        assertThat(after.path("tiles").size()).isEqualTo(log.path("tiles").size() + 1);
+        assertThat(after.path("offNow")).isEqualTo(log.path("offNow"));
+        assertThat(after.path("clays")).isEqualTo(log.path("clays"));
+        http().put("/api/tiles/" + id + "?edition=1", TILE.formatted(7, "#8a8f4a"));
+        assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isNotEqualTo(before);
+        http().delete("/api/tiles/" + id);
+        assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isEqualTo(before);
+    }
+
     @DataProvider
     public Object[][] wrongTiles() {
         return new Object[][] {
             {TILE.formatted(7, "green"), "curedHex"},
             {TILE.formatted(99, "#8a8f4a"), "parts[0].clayId"},
             {TILE.formatted(8, "#8a8f4a"), "parts"},
-            {TILE.formatted(7, "#8a8f4a").replace("\"curedHex\":\"#8a8f4a\",", ""), "curedHex"},
+            {TILE.formatted(7, ""), "curedHex"},
+            {TILE.formatted(7, "#8a8f4a").replaceAll("\"parts\":[13]", "\"parts\":0"), "parts"},
             {TILE.formatted(7, "#8a8f4a").replace("\"parts\":1", "\"parts\":-1"), "parts[0].parts"},
             {TILE.formatted(7, "#8a8f4a").replace("Trial", ""), "name"},
             {TILE.formatted(7, "#8a8f4a").replace("by the window", "x".repeat(401)), "note"},

@@ -35,6 +35,7 @@ public record FindForm(
         int mostParts,
         double wantedG,
         boolean onHandOnly) {
+    /** What may be wanted of a mix at a time. */
     static final Span WANTED = Span.of("wantedG", "wanted", 0.1, 20_000, "g");
 
     /** The search as the core takes it; refused with everything that is wrong. */

@@ -4,7 +4,6 @@ import fairember.app.keeping.Keeping;
 import fairember.app.keeping.MissingException;
 import fairember.app.tile.TaughtClays;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Span;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.stock.StockClay;
 import fairember.core.tile.LearnedClays;
@@ -26,9 +25,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/mixes")
 class MixController {
-    /** What may be wanted of a mix at a time. */
-    private static final Span WANTED = Span.of("wantedG", "wanted", 0.1, 20_000, "g");
-
     private final MixStore store;
     private final TaughtClays clays;
     private final Keeping keeping;
@@ -73,7 +69,7 @@ class MixController {
 
     private static MeasuredMixView measured(
             MixForm form, Map<Long, StockClay> clays, LearnedClays learned, double wantedG) {
-        Mass wanted = new Mass(WANTED.check(wantedG));
+        Mass wanted = new Mass(FindForm.WANTED.check(wantedG));
         return MeasuredMixView.of(MixMeasuring.measure(form.parse(0, clays), wanted), learned);
     }
 

@@ -63,6 +63,8 @@ public class TaughtClays {
     }
 
     private List<TrialTile> made(Set<Long> known) {
-        return tiles.all().stream().map(held -> held.form().parse(known)).toList();
+        return tiles.all().stream()
+                .flatMap(held -> held.form().parse(known).stream())
+                .toList();
     }
 }

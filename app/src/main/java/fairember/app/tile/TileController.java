@@ -117,7 +117,7 @@ class TileController {
 
     private static TileView view(
             Kept.Held<TileForm> held, Map<Long, StockClay> shelf, LearnedClays now, LearnedClays before) {
-        TrialTile tile = held.form().parse(shelf.keySet());
+        Optional<TrialTile> tile = held.form().parse(shelf.keySet());
         return new TileView(
                 held.id(),
                 held.edition(),
@@ -127,10 +127,11 @@ class TileController {
     }
 
     private static @Nullable SeenView seen(
-            TrialTile tile, Face face, @Nullable String hex, LearnedClays now, LearnedClays before) {
+            Optional<TrialTile> seen, Face face, @Nullable String hex, LearnedClays now, LearnedClays before) {
         if (hex == null) {
             return null;
         }
+        TrialTile tile = seen.orElseThrow();
         ColourDifference missed = now.missed(tile, face).orElseThrow();
         return new SeenView(
                 hex,

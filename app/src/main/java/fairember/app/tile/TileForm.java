@@ -41,30 +41,29 @@ public record TileForm(
         }
     }
 
-    /** The tile as the core takes it; refused with everything that is wrong. */
-    public TrialTile parse(Set<Long> clays) {
+    /**
+     * The tile as the core takes it, nothing while no colour of it was seen: it waits for the oven and teaches nothing yet.
+     * Refused with everything that is wrong.
+     */
+    public Optional<TrialTile> parse(Set<Long> clays) {
         Gathering g = new Gathering();
         g.at("", () -> Words.name("name", given("name", name)));
         g.at("", () -> given("madeOn", madeOn));
         g.at("", () -> noteOrRefuse(given("note", note)));
         var raw = g.at("", () -> lab("rawHex", rawHex));
         var cured = g.at("", () -> lab("curedHex", curedHex));
-        g.at("", this::seenOrRefuse);
         var told = g.at("", () -> few(all("parts", parts)));
         List<Supplier<TrialTile.ClayParts>> suppliers = told.orElse(List.of()).stream()
                 .<Supplier<TrialTile.ClayParts>>map(part -> () -> part.parse(clays))
                 .toList();
         List<TrialTile.ClayParts> made = g.all("parts", suppliers);
         g.orRefuse();
-        return new TrialTile(made, raw.orElseThrow(), cured.orElseThrow(), measured);
-    }
-
-    private TileForm seenOrRefuse() {
-        if (rawHex == null && curedHex == null) {
-            throw new Refused(
-                    "curedHex", "no colour", "a raw or a cured colour", "Type or take the colour of the tile.");
+        if (made.stream().noneMatch(part -> part.parts() > 0)) {
+            throw new Refused("parts", "no clay", "at least one clay with parts", "Say what the tile is made of.");
         }
-        return this;
+        return rawHex == null && curedHex == null
+                ? Optional.empty()
+                : Optional.of(new TrialTile(made, raw.orElseThrow(), cured.orElseThrow(), measured));
     }
 
     private static Optional<Lab> lab(String field, @Nullable String hex) {

@@ -48,21 +48,24 @@ public class MixesJourney extends Journey {
         page.sees("The tile that would teach most");
         page.control("Log it").sendKeys(Keys.ENTER);
         page.until(() -> page.all(By.cssSelector("tbody tr")).size() == 6);
+        page.press("The cured colour was seen");
+        page.until(() -> "true".equals(page.field("cured colour of the tile").getDomAttribute("aria-invalid")));
         page.enter("cured colour of the tile", "#3a4c50");
         page.enter("Clay 1, parts, parts", "2");
         page.enter("Note", "too dark by half");
         page.sees("seen, then expected");
         page.until(() -> page.text().contains("off"));
-        page.press("It was seen");
+        page.press("The raw colour was seen");
         page.enter("raw colour of the tile", "#44565a");
         page.reload();
-        page.press(page.value("Name of the tile"));
+        String name = page.value("Name of the tile");
+        page.press(name);
         page.until(() -> page.value("cured colour of the tile").equals("#3a4c50"));
         assertThat(page.value("Note")).isEqualTo("too dark by half");
         assertThat(page.value("raw colour of the tile")).isEqualTo("#44565a");
         page.press("Leave out the raw colour");
         page.press("Leave out the cured colour");
-        page.sees("Type or take the colour of the tile.");
+        page.until(() -> page.row(name).contains("–"));
         page.press("Remove this tile");
         page.until(() -> page.all(By.cssSelector("tbody tr")).size() == 5);
     }

@@ -68,7 +68,7 @@ public record ColourDifference(Lab from, Lab to, double lightness, double chroma
     }
 
     /** S_L at a mean lightness. */
-    private static double lightnessScale(double meanL) {
+    public static double lightnessScale(double meanL) {
         double l50 = (meanL - 50) * (meanL - 50);
         return 1 + 0.015 * l50 / Math.sqrt(20 + l50);
     }

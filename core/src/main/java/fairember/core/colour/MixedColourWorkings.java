@@ -20,9 +20,10 @@ public final class MixedColourWorkings {
             Pigment pigment = parts.get(i).pigment();
             String name = parts.get(i).name();
             steps.given("p" + (i + 1), name, parts.get(i).parts(), "parts", Source.ENTERED);
-            steps.given("t" + (i + 1), name + ", scattering", pigment.scattering(), "", Source.CONSTANT);
+            steps.given(
+                    "t" + (i + 1), name + ", scattering", pigment.scattering(), "", known(pigment, Source.CONSTANT));
             double swatch = pigment.spectrum(Face.RAW).band(BAND);
-            steps.given("R" + (i + 1), name + ", reflects", swatch, "", Source.ENTERED);
+            steps.given("R" + (i + 1), name + ", reflects", swatch, "", known(pigment, Source.ENTERED));
         }
         steps.given("r0", "light the surface keeps", Colorant.SURFACE, "", Source.CONSTANT);
         for (int i = 1; i <= parts.size(); i++) {
@@ -32,6 +33,10 @@ public final class MixedColourWorkings {
             steps.worked("Q" + i, "absorbs over scatters", q, "", "(1 − r%d)²/(2·r%d)".formatted(i, i));
         }
         return finish(steps, mix).done();
+    }
+
+    private static Source known(Pigment pigment, Source untaught) {
+        return pigment.habit().equals(Habit.NONE) ? untaught : Source.LEARNED;
     }
 
     private static Workings.Steps finish(Workings.Steps steps, MixedColour mix) {

@@ -1,5 +1,6 @@
 package fairember.core.tile;
 
+import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Lab;
 
 /**
@@ -29,8 +30,7 @@ record SeenAt(Lab lab, double sigma) {
         // A grey has no hue to turn: what is off is told along a and b.
         double dc = c0 < GREY ? da : c - c0;
         double dh = c0 < GREY ? db : turn * Math.sqrt(2 / Math.max(1e-9, along));
-        double l50 = (lab.l() - 50) * (lab.l() - 50);
-        double sl = 1 + 0.015 * l50 / Math.sqrt(20 + l50);
+        double sl = ColourDifference.lightnessScale(lab.l());
         double sc = 1 + 0.045 * c0;
         double sh = 1 + 0.015 * c0;
         return new double[] {(predicted.l() - lab.l()) / sl / sigma, dc / sc / sigma, dh / sh / sigma};
