@@ -14,7 +14,7 @@ const send = async (method, path, body) => {
 };
 
 const { clays } = await send('GET', '/api/shelf');
-for (let i = clays.length; i < 30; i++) {
+for (let i = clays.filter((c) => c.clay.dropG === undefined).length; i < 30; i++) {
   const { blocks, lineId } = clays[0].clay;
   const swatch = hex();
   await send('POST', '/api/shelf/clays', {

@@ -2,13 +2,16 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { BenchPlace } from './features/bench/bench-place';
 import { FindPlace } from './features/mixes/find-place';
+import { LeftoversPlace } from './features/mixes/leftovers-place';
 import { MixesPlace } from './features/mixes/mixes-place';
 import { TilesPlace } from './features/mixes/tiles-place';
+import { TrialsPlace } from './features/mixes/trials-place';
 import { OvenPlace } from './features/oven/oven-place';
 import { PieceScreen } from './features/pieces/piece-screen';
 import { PiecesPlace } from './features/pieces/pieces-place';
 import { RunScreen } from './features/runs/run-screen';
 import { RunsPlace } from './features/runs/runs-place';
+import { SheetsPlace } from './features/sheets/sheets-place';
 import { ShelfPlace } from './features/shelf/shelf-place';
 import { WaysPlace } from './features/ways/ways-place';
 import { WorthPlace } from './features/worth/worth-place';
@@ -41,6 +44,9 @@ const router = createBrowserRouter([
           { path: 'pieces/:id/:tab?', element: <PieceScreen /> },
           { path: 'mixes/find', element: <FindPlace /> },
           { path: 'mixes/tiles', element: <TilesPlace /> },
+          { path: 'mixes/leftovers', element: <LeftoversPlace /> },
+          { path: 'mixes/trials/:id?', element: <TrialsPlace /> },
+          { path: 'mixes/sheets/:tool?', element: <SheetsPlace /> },
           { path: 'mixes/:id?', element: <MixesPlace /> },
           { path: 'runs', element: <RunsPlace /> },
           { path: 'runs/:id/:station?', element: <RunScreen /> },

@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useMixes, usePieces, useRuns, useShelf } from '../server/use-studio';
+import { useLeftovers, useMixes, usePieces, useRuns, useShelf, useTrials } from '../server/use-studio';
 import { places } from './places';
 
 interface Found {
@@ -15,8 +15,14 @@ function useAll(): Found[] {
   const mixes = useMixes().map((m) => ({ name: m.mix.name, kind: 'mix', path: `/mixes/${m.id}` }));
   const runs = useRuns().map((r) => ({ name: r.run.name, kind: 'run', path: `/runs/${r.id}` }));
   const clays = useShelf().clays.map((c) => ({ name: c.clay.name, kind: 'clay', path: `/shelf/clays/${c.id}` }));
+  const trials = useTrials().map((t) => ({ name: t.trial.name, kind: 'trial', path: `/mixes/trials/${t.id}` }));
+  const lumps = useLeftovers().lumps.map((l, i) => ({
+    name: l.lump.name,
+    kind: 'leftover',
+    path: `/mixes/leftovers#${i}`,
+  }));
   const all = places.map((p) => ({ name: p.name, kind: 'place', path: p.path }));
-  return [...pieces, ...runs, ...mixes, ...clays, ...all];
+  return [...pieces, ...runs, ...mixes, ...clays, ...trials, ...lumps, ...all];
 }
 
 /** Finds anything by its name. */

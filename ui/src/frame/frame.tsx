@@ -1,6 +1,7 @@
 import { Suspense, useState } from 'react';
 import { Outlet, useNavigate } from 'react-router';
 import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
+import { useProbesLive } from '../server/use-record';
 import { BenchBar } from './bench-bar';
 import { Finder } from './finder';
 import { KeyList } from './key-list';
@@ -21,6 +22,7 @@ export function Frame() {
   const acts = useBenchActs();
   const last = useLastChanges();
   const { undo, redo } = useUndo();
+  useProbesLive();
 
   useKeys((key) => {
     const place = places.find((p) => p.key === key);

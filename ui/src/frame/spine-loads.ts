@@ -43,7 +43,7 @@ function ofPlanned(load: PlannedLoad, index: number): SpineLoad {
 
 /** All loads there are, in the order of time. */
 export function spineLoads(day: Day): SpineLoad[] {
-  const logged = [...day.logged, ...(day.inOven ? [day.inOven] : [])].map(ofLogged);
+  const logged = [...day.logged, ...day.inOvens].map(ofLogged);
   return [...logged, ...day.planned.map(ofPlanned)].sort((a, b) => a.from.localeCompare(b.from));
 }
 

@@ -5,6 +5,7 @@ import { useDay } from '../server/use-bench';
 import { useNow } from '../server/use-now';
 import { clock, isoDay, relativeDay, weekdayName } from '../words/days';
 import { minutes, percent, plain, stopwatch } from '../words/figures';
+import { SpineLive } from './spine-live';
 import { firstDay, loadsOn, minuteOf, neighbourDay, spineLoads, type SpineLoad } from './spine-loads';
 import { stretchesOf, stripScale, type Strip } from './strip-scale';
 
@@ -18,7 +19,7 @@ const looks = {
 /** The oven's day as a strip of time: loads done, in and planned, the gaps between, and now. */
 export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void }) {
   const { day, asked } = useDay();
-  const now = useNow(day.now, asked);
+  const now = useNow(day.now, asked, day.clockSpeed);
   const loads = spineLoads(day);
   const [chosen, setChosen] = useState<string | null>(null);
   const shown = chosen ?? firstDay(day, loads);
@@ -178,11 +179,13 @@ function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: D
               {over ? `due out ${stopwatch(-left)} ago` : `${stopwatch(left)} to go`}
             </span>
           )}
-          {load.items.map((item) => (
-            <span key={item.name} className="truncate">
-              {item.count} {item.name}
-            </span>
-          ))}
+          {load.kind === 'in' && <SpineLive id={Number(load.id.replace('logged-', ''))} />}
+          {load.kind !== 'in' &&
+            load.items.map((item) => (
+              <span key={item.name} className="truncate">
+                {item.count} {item.name}
+              </span>
+            ))}
           {load.kind === 'done' && isoDay(load.to) && <span>out {clock(load.to)}</span>}
         </>
       )}

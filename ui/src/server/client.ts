@@ -64,3 +64,15 @@ const none: Wrong[] = [];
 export function wrongsOf(failure: unknown): Wrong[] {
   return failure instanceof Problem ? failure.wrongs : none;
 }
+
+/** Sends a file as it is; too large for what may be sent on when the tab is closed. */
+export async function sendFile<T>(path: string, file: File): Promise<T> {
+  return take<T>(
+    fetch(path, { method: 'POST', body: file, headers: { 'Content-Type': 'application/octet-stream' } }).then(
+      async (response): Promise<Answer<T>> => {
+        const body: unknown = await response.json();
+        return response.ok ? { data: body as T, response } : { error: body, response };
+      },
+    ),
+  );
+}

@@ -29,13 +29,17 @@ export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) =>
   const client = useQueryClient();
   const [edits, setEdits] = useState<F | null>(null);
   const latest = useRef<F | null>(null);
+  const sent = useRef<{ edition: number; answer: Promise<unknown> } | null>(null);
   const put = (next: F | null) => {
     latest.current = next;
     setEdits(next);
   };
   const saving = useMutation({
     meta: { form: true },
-    mutationFn: (form: F) => save(saved.edition, form),
+    mutationFn: (form: F) => {
+      sent.current = { edition: saved.edition, answer: save(saved.edition, form) };
+      return sent.current.answer;
+    },
     onSuccess: async (_, form) => {
       await client.invalidateQueries();
       if (latest.current === form) put(null);
@@ -51,21 +55,30 @@ export function useDraft<F>(saved: Saved<F>, save: (edition: number, form: F) =>
   const refused = isError && variables === edits;
   const waiting = edits !== null && !isPending && !refused;
 
+  const overtaken = isPending && edits !== null && edits !== variables;
+
   useEffect(() => {
     if (!waiting) return undefined;
     const timer = setTimeout(() => mutate(edits), SETTLED_MS);
-    const leaving = () => mutate(edits);
-    window.addEventListener('pagehide', leaving);
-    return () => {
-      clearTimeout(timer);
-      window.removeEventListener('pagehide', leaving);
-    };
+    return () => clearTimeout(timer);
   }, [waiting, edits, mutate]);
 
-  const leave = useEffectEvent(() => {
+  /** Sends what is not sent yet; behind a save under way it is the next edition. */
+  const leave = useEffectEvent((closing: boolean) => {
     if (waiting) mutate(edits);
+    if (!overtaken || !sent.current) return;
+    const { edition, answer } = sent.current;
+    const last = () => save(edition + 1, edits).then(() => client.invalidateQueries());
+    (closing ? last() : answer.then(last)).catch(() => undefined);
   });
-  useEffect(() => () => leave(), []);
+  useEffect(() => {
+    const leaving = () => leave(true);
+    window.addEventListener('pagehide', leaving);
+    return () => {
+      window.removeEventListener('pagehide', leaving);
+      leave(false);
+    };
+  }, []);
 
   return {
     form: edits ?? saved.form,

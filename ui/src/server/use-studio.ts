@@ -33,7 +33,17 @@ export function useRuns() {
   return data;
 }
 
-export function useOven() {
-  const { data } = useSuspenseQuery({ queryKey: ['oven'], queryFn: () => take(api.GET('/api/oven')) });
+export function useLeftovers() {
+  const { data } = useSuspenseQuery({ queryKey: ['leftovers'], queryFn: () => take(api.GET('/api/leftovers')) });
+  return data;
+}
+
+export function useTrials() {
+  const { data } = useSuspenseQuery({ queryKey: ['trials'], queryFn: () => take(api.GET('/api/trials')) });
+  return data;
+}
+
+export function useOvens() {
+  const { data } = useSuspenseQuery({ queryKey: ['ovens'], queryFn: () => take(api.GET('/api/ovens')) });
   return data;
 }

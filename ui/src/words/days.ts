@@ -37,6 +37,14 @@ export function plusDays(iso: string, days: number): string {
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
 }
 
+/** The moment so many minutes after another, to the minute. */
+export function plusMinutes(iso: string, minutes: number): string {
+  const date = dateOf(iso);
+  date.setMinutes(date.getMinutes() + Math.round(minutes));
+  const two = (n: number) => String(n).padStart(2, '0');
+  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}`;
+}
+
 /** "today", "tomorrow", or the day's name. */
 export function relativeDay(iso: string, now: string): string {
   const to = isoDay(iso);

@@ -1,6 +1,5 @@
 import { Link } from 'react-router';
 import { useDay } from '../../server/use-bench';
-import { useOven } from '../../server/use-studio';
 import { clock, relativeDay } from '../../words/days';
 import { minutes, plain } from '../../words/figures';
 import { TrayPlan } from '../oven/tray-plan';
@@ -8,7 +7,6 @@ import { TrayPlan } from '../oven/tray-plan';
 /** The load that goes in next: when, how hot, how long, and its tray. */
 export function NextLoad() {
   const { day } = useDay();
-  const { oven } = useOven();
   const load = day.planned[0];
   if (!load) return null;
   return (
@@ -26,7 +24,7 @@ export function NextLoad() {
           </b>
         </p>
       </div>
-      <TrayPlan load={load} trayWidthMm={oven.trayWidthMm} trayDepthMm={oven.trayDepthMm} />
+      <TrayPlan load={load} oven={day.ovens[load.oven]} />
     </section>
   );
 }

@@ -10,6 +10,7 @@ import type { Find } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
 import { useMixes, useShelf } from '../../server/use-studio';
+import { PhotoReader } from './photo-reader';
 
 interface Props {
   find: Find;
@@ -102,13 +103,37 @@ export function FindFields({ find, wrongs, onChange }: Props) {
           onChange={(onHandOnly) => set({ onHandOnly })}
         />
       </div>
-      <ClayChoice find={find} wrong={wrongAt(wrongs, 'choices') ?? wrongAt(wrongs, 'clayIds')} onChange={onChange} />
+      <div className="flex flex-wrap items-start gap-x-5 gap-y-2">
+        <span className="inline-flex items-center gap-2 text-soft">
+          made of
+          <Segments
+            label="What it is made of"
+            value={find.from ?? 'CLAYS'}
+            options={[
+              { value: 'CLAYS', label: 'Clays' },
+              { value: 'LEFTOVERS', label: 'Leftovers' },
+              { value: 'BOTH', label: 'Both' },
+            ]}
+            onChange={(from) => set({ from })}
+          />
+        </span>
+        <PhotoReader of="colour looked for" onRead={(targetHex) => set({ targetHex })} />
+      </div>
+      {find.from === 'LEFTOVERS' ? (
+        wrongAt(wrongs, 'choices') && (
+          <p role="alert" className="text-madder">
+            The box of leftovers is empty, or has too many lumps for one search: put one in, or knead some together.
+          </p>
+        )
+      ) : (
+        <ClayChoice find={find} wrong={wrongAt(wrongs, 'choices') ?? wrongAt(wrongs, 'clayIds')} onChange={onChange} />
+      )}
     </div>
   );
 }
 
 function ClayChoice({ find, wrong, onChange }: { find: Find; wrong: Wrong | undefined; onChange: Props['onChange'] }) {
-  const { clays } = useShelf();
+  const clays = useShelf().clays.filter((c) => c.clay.dropG === undefined);
   const chosen = find.clayIds ?? clays.map((c) => c.id);
   return (
     <fieldset>
@@ -122,7 +147,10 @@ function ClayChoice({ find, wrong, onChange }: { find: Find; wrong: Wrong | unde
               label={c.clay.name}
               on={chosen.includes(c.id)}
               onChange={(on) =>
-                onChange((f) => ({ ...f, clayIds: on ? [...chosen, c.id] : chosen.filter((id) => id !== c.id) }))
+                onChange((f) => {
+                  const before = (f.clayIds ?? clays.map((each) => each.id)).filter((id) => id !== c.id);
+                  return { ...f, clayIds: on ? [...before, c.id] : before };
+                })
               }
             />
             <Swatch raw={c.clay.rawHex} cured={c.clay.curedHex} />

@@ -16,7 +16,7 @@ import { useFind } from './use-find';
 export function FindPlace() {
   const [asked] = useSearchParams();
   const mixes = useMixes();
-  const { clays } = useShelf();
+  const clays = useShelf().clays.filter((c) => c.clay.dropG === undefined);
   const like = mixes.find((m) => m.id === Number(asked.get('mix')));
   const [find, setFind] = useState<Find>({
     targetHex: like?.measured.curedHex ?? '#7fa3a1',
@@ -57,7 +57,7 @@ export function FindPlace() {
               </Button>
               {busy && <Button onClick={() => stop()}>Stop</Button>}
               <span className="text-note text-soft">
-                Every recipe of {count(chosen, 'clay')} in whole parts is tried, none is guessed.
+                Every recipe of {asksFor(find.from, count(chosen, 'clay'))} in whole parts is tried, none is guessed.
               </span>
             </div>
             {found && (
@@ -69,6 +69,12 @@ export function FindPlace() {
       />
     </Place>
   );
+}
+
+/** What may go in, in words. */
+function asksFor(from: Find['from'], clays: string) {
+  if (from === 'LEFTOVERS') return 'the leftovers';
+  return from === 'BOTH' ? `${clays} and the leftovers` : clays;
 }
 
 interface ProgressProps {

@@ -1,11 +1,10 @@
 import { useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
-import type { Find, Found } from '../../server/types';
+import type { Find, Found, Recipe } from '../../server/types';
+import { spanOf, useLimits } from '../../server/use-limits';
 import { useMoney } from '../../server/use-studio';
-import { grams, plain } from '../../words/figures';
+import { count, grams, plain } from '../../words/figures';
 import { useMixActs } from './use-mix';
-
-type Recipe = Found['recipes'][number];
 
 const merits: Record<Recipe['merits'][number], string> = {
   NEAREST: 'nearest',
@@ -14,10 +13,14 @@ const merits: Record<Recipe['merits'][number], string> = {
   ON_HAND: 'all on the shelf',
 };
 
+/** From here on a difference is seen. */
+const SEEN = 1;
+
 const one = (value: number) => plain(Math.round(value * 10) / 10);
 
 /** The recipes that come nearest, each beside the colour that was asked for. */
 export function FoundRecipes({ found, find }: { found: Found | undefined; find: Find }) {
+  const most = spanOf(useLimits(), 'find', 'mostParts').high;
   if (!found) {
     return (
       <p className="rounded-card border border-line bg-paper p-4 text-soft">
@@ -34,16 +37,30 @@ export function FoundRecipes({ found, find }: { found: Found | undefined; find: 
       </p>
     );
   }
+  const nearest = found.recipes[0]?.off ?? 0;
   return (
-    <ol aria-label="Recipes, the nearest first" className="flex flex-col gap-2">
-      {found.recipes.map((recipe) => (
-        <FoundRecipe key={words(recipe)} recipe={recipe} find={find} />
-      ))}
-    </ol>
+    <>
+      <ol aria-label="Recipes, the nearest first" className="flex flex-col gap-2">
+        {found.recipes.map((recipe) => (
+          <FoundRecipe key={words(recipe)} recipe={recipe} find={find} />
+        ))}
+      </ol>
+      {found.done && nearest >= SEEN && find.mostParts < most && (
+        <p className="text-note text-soft">
+          Even the nearest can be told from the colour. A little of a strong clay may do it: allow {most} parts in all,
+          or one clay more.
+        </p>
+      )}
+    </>
   );
 }
 
-function words(recipe: Recipe) {
+/** Whole parts stay whole; those of a lump's clays go to the thousandth. */
+const tidy = (parts: number) => Math.round(parts * 1000) / 1000;
+
+export function words(recipe: Recipe) {
+  const [only, ...others] = recipe.parts;
+  if (only && others.length === 0) return only.name;
   return recipe.parts.map((p) => `${p.parts} ${p.name}`).join(' : ');
 }
 
@@ -56,7 +73,7 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
     add.mutate(
       {
         name: `Like ${find.targetHex}`,
-        parts: recipe.parts.map((p) => ({ clayId: p.clayId, parts: p.parts })),
+        parts: recipe.clays.map((c) => ({ clayId: c.clayId, parts: tidy(c.parts) })),
       },
       { onSuccess: (added) => void go(`/mixes/${added.id}`) },
     );
@@ -72,7 +89,11 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
         <p className="font-semibold">{words(recipe)}</p>
         <p className="text-note">
           <b className="figure">{one(recipe.off)}</b> off, {recipe.differs}
-          <span className="text-soft"> · ± {one(recipe.unsure)}</span>
+          <span className="text-soft">
+            {' '}
+            · ± {one(recipe.unsure)},{' '}
+            {recipe.tiles === 0 ? 'no tile behind it' : `${count(recipe.tiles, 'tile')} behind it`}
+          </span>
         </p>
         <p className="text-note text-soft">
           {recipe.parts.map((p) => `${grams(p.massG)} g`).join(' + ')} · {money(recipe.costMinor)}

@@ -1,22 +1,26 @@
 import { Findings } from '../../controls/findings';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { Finding, MeasuredMix } from '../../server/types';
+import { useMoney } from '../../server/use-studio';
 import { count, plain } from '../../words/figures';
 import { MixBar } from './mix-bar';
 
 /** What a mix becomes: its bar, its half-moon raw and cured, and how the colour was reckoned. */
 export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
+  const money = useMoney();
   return (
     <div className="flex flex-col gap-4 rounded-card border border-line bg-paper p-4">
-      <MixBar name={name} clays={mix.clays} />
+      <MixBar name={name} clays={mix.lines} />
       <div className="flex items-center gap-6">
         <HalfMoon raw={mix.rawHex} cured={mix.curedHex} name={name} />
         <dl className="flex flex-col gap-2">
           <Face label="raw, left half" hex={mix.rawHex} />
           <Face label="cured, right half" hex={mix.curedHex} />
           <div>
-            <dt className="text-note text-soft">density</dt>
-            <dd className="figure">{plain(Math.round(mix.densityGPerCm3 * 1000) / 1000)} g/cm³</dd>
+            <dt className="text-note text-soft">density, and what it costs</dt>
+            <dd className="figure">
+              {plain(Math.round(mix.densityGPerCm3 * 1000) / 1000)} g/cm³, {money(mix.costMinor)}
+            </dd>
           </div>
           <div>
             <dt className="text-note text-soft">hides what is below from</dt>
@@ -52,7 +56,9 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
   );
 }
 
-/** What an even colour on a screen cannot show of this mix. */
+const off = (value: number) => plain(Math.round(value * 10) / 10);
+
+/** What an even colour on a screen cannot show of this mix, and what its lots do to it. */
 function cautions(mix: MeasuredMix): Finding[] {
   const found: Finding[] = [];
   if (mix.beyondScreen) {
@@ -61,6 +67,16 @@ function cautions(mix: MeasuredMix): Finding[] {
       verdict: 'WARNS',
       says: 'This colour lies beyond what a screen shows; the nearest is drawn.',
       mend: 'Trust the tile, not the screen.',
+      about: [],
+    });
+  }
+  if (mix.lots) {
+    const of = mix.lots.clays.map((l) => `lot ${l.lot} of ${l.clay}, ${off(l.off)} off and ${l.differs}`);
+    found.push({
+      rule: 'lot',
+      verdict: mix.lots.off < 1 ? 'KEEPS' : 'WARNS',
+      says: `Made with ${of.join('; ')}: the mix comes out ${off(mix.lots.off)} off${mix.lots.off < 1 ? ', which nobody sees' : `, ${mix.lots.differs}`}.`,
+      mend: mix.lots.off < 1 ? '' : 'Make a tile of it, or find a recipe for the usual colour.',
       about: [],
     });
   }

@@ -56,18 +56,21 @@ export function MixesPlace() {
       {open ? (
         <>
           <ul className="grid max-h-40 shrink-0 grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-1.5 overflow-y-auto">
-            {mixes.map((m) => (
-              <li key={m.id}>
-                <Link
-                  to={`/mixes/${m.id}`}
-                  aria-current={m.id === open.id ? 'page' : undefined}
-                  className="flex min-h-11 items-center gap-2.5 rounded-small border border-line bg-paper px-2 aria-[current=page]:border-verdigris aria-[current=page]:bg-verdigris-tint aria-[current=page]:font-semibold"
-                >
-                  <Swatch raw={m.measured.rawHex} cured={m.measured.curedHex} size={30} />
-                  <span className="truncate">{m.mix.name}</span>
-                </Link>
-              </li>
-            ))}
+            {[...mixes]
+              .sort((a, b) => Number(a.mix.retired) - Number(b.mix.retired))
+              .map((m) => (
+                <li key={m.id}>
+                  <Link
+                    to={`/mixes/${m.id}`}
+                    aria-current={m.id === open.id ? 'page' : undefined}
+                    className="flex min-h-11 items-center gap-2.5 rounded-small border border-line bg-paper px-2 aria-[current=page]:border-verdigris aria-[current=page]:bg-verdigris-tint aria-[current=page]:font-semibold"
+                  >
+                    <Swatch raw={m.measured.rawHex} cured={m.measured.curedHex} size={30} />
+                    <span className="truncate">{m.mix.name}</span>
+                    {m.mix.retired && <span className="text-note text-soft">retired</span>}
+                  </Link>
+                </li>
+              ))}
           </ul>
           <Suspense fallback={null}>
             <MixPair key={open.id} id={open.id} />

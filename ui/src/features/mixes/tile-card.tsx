@@ -13,6 +13,7 @@ import { spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
 import { useShelf } from '../../server/use-studio';
 import { plain } from '../../words/figures';
+import { PhotoReader } from './photo-reader';
 import { useTileActs } from './use-tiles';
 
 type Held = Tiles['tiles'][number];
@@ -171,6 +172,7 @@ function SeenLine({ label, field, draft, seen }: SeenProps) {
           </Button>
         </span>
       </div>
+      <PhotoReader of={`${label} tile`} onRead={(hex) => draft.change((t) => ({ ...t, [field]: hex }))} />
       {seen && (
         <div className="flex items-center gap-3 py-1">
           <svg width="168" height="56" viewBox="0 0 168 56" role="img" className="shrink-0">

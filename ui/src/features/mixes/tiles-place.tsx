@@ -49,6 +49,7 @@ export function TilesPlace() {
             <>
               <Lesson tiles={tiles} onMake={make} />
               <TileTable tiles={tiles} openId={open.id} onOpen={setOpenId} />
+              <Taught tiles={tiles} />
             </>
           }
           drawing={<TileCard key={open.id} held={open} />}
@@ -69,6 +70,29 @@ export function TilesPlace() {
         </Empty>
       )}
     </Place>
+  );
+}
+
+/** What the tiles taught of each clay that is in one. */
+function Taught({ tiles }: { tiles: Tiles }) {
+  return (
+    <section className="rounded-card border border-line bg-paper px-3 py-2">
+      <h2 className="text-figure">How strong they found each clay</h2>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-x-5">
+        {tiles.clays
+          .filter((c) => c.tiles > 0)
+          .map((c) => (
+            <li key={c.clayId} className="flex justify-between gap-2 border-t border-line py-0.5 text-note">
+              <span>{c.name}</span>
+              <span className="text-soft">
+                <b className="figure text-ink">{plain(Math.round(c.strengthTimes * 100) / 100)}</b> times,{' '}
+                {count(c.tiles, 'tile')}
+              </span>
+            </li>
+          ))}
+      </ul>
+      <p className="pt-1 text-note text-soft">Beside what its packet and its class say; 1 is as they say.</p>
+    </section>
   );
 }
 

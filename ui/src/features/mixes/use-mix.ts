@@ -1,9 +1,9 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { api, take } from '../../server/client';
 import type { Mix } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
-import { useMeasured } from '../../server/use-measured';
+import { asking, keyOf, useMeasured } from '../../server/use-measured';
 
 /** A mix that is edited in place, measured for a wanted mass while it is typed. */
 export function useMix(id: number, wantedG: number) {
@@ -18,9 +18,31 @@ export function useMix(id: number, wantedG: number) {
     'measured-mix',
     useMemo(() => ({ mix: draft.form, wantedG }), [draft.form, wantedG]),
     { form: null, measured: view.measured },
-    ({ mix }) => take(api.POST('/api/mixes/measure', { params: { query: { wantedG } }, body: mix })),
+    ({ mix }) => take(api.POST('/api/mixes/measure', { params: { query: { wantedG, id } }, body: mix })),
   );
   return { draft, measured, wrongs: [...wrongs, ...draft.wrongs], problem };
+}
+
+/** Rounds a mix that is typed to what can be measured out; what was found last stays in sight meanwhile. */
+export function useWeighed(id: number, mix: Mix, wantedG: number) {
+  const { data } = useQuery({
+    queryKey: ['weighed-mix', keyOf(mix), wantedG],
+    queryFn: () => take(api.POST('/api/mixes/weigh', { params: { query: { wantedG, id } }, body: mix })),
+    placeholderData: keepPreviousData,
+    ...asking,
+  });
+  return data;
+}
+
+/** What to do when the shelf is short; asked only when it is wanted. */
+export function useInstead(id: number, mix: Mix, wantedG: number, wanted: boolean) {
+  return useQuery({
+    queryKey: ['instead', keyOf(mix), wantedG],
+    queryFn: () => take(api.POST('/api/finds/instead', { params: { query: { wantedG, id } }, body: mix })),
+    enabled: wanted,
+    placeholderData: keepPreviousData,
+    ...asking,
+  });
 }
 
 /** Adding and removing mixes; both can be undone. */

@@ -1,23 +1,31 @@
+import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
-import { Problem } from '../../server/client';
-import type { LoggedLoad, PlannedLoad } from '../../server/types';
-import { useOven } from '../../server/use-studio';
+import { Findings } from '../../controls/findings';
+import { api, Problem, take } from '../../server/client';
+import type { Day, LoggedLoad, PlannedLoad } from '../../server/types';
 import { clock, relativeDay } from '../../words/days';
 import { minutes, plain } from '../../words/figures';
+import { LoadItems } from './load-items';
+import { RecordCard } from './record-card';
 import { TrayPlan } from './tray-plan';
 import { useLoads } from './use-loads';
+import { useWishes, type Move } from './use-plan';
 
 interface PlannedProps {
   load: PlannedLoad;
   number: number;
-  now: string;
-  busy: boolean;
+  day: Day;
+  /** Given where loads can be moved and held. */
+  onMove?: (move: Move) => void;
 }
 
 /** A load of the plan: what shares it and why, where each piece lies, and the start. */
-export function PlannedLoadCard({ load, number, now, busy }: PlannedProps) {
-  const { oven } = useOven();
+export function PlannedLoadCard({ load, number, day, onMove }: PlannedProps) {
+  const { now } = day;
+  const oven = day.ovens[load.oven];
+  const busy = day.inOvens.some((l) => l.ovenId === oven?.id);
+  const wishes = useWishes(day);
   const { start } = useLoads();
   const refused = start.error instanceof Problem ? start.error : null;
   return (
@@ -30,8 +38,25 @@ export function PlannedLoadCard({ load, number, now, busy }: PlannedProps) {
         <p className="order-last w-full text-soft">
           {relativeDay(load.inAt, now)} {clock(load.inAt)} to {clock(load.outAt)}, heat from {clock(load.heatFrom)},
           cool by {clock(load.cooledAt)}
+          {day.ovens.length > 1 && `, in ${oven?.name ?? ''}`}
+          <DialSetting ovenId={oven?.id ?? 1} tempC={load.tempC} />
         </p>
-        <Button kind="heat" className="ml-auto" disabled={busy} onClick={() => start.mutate(load)}>
+        {onMove && (
+          <Button
+            kind="quiet"
+            aria-pressed={load.pinned}
+            className="ml-auto"
+            onClick={() => (load.pinned ? wishes.letGo(load) : wishes.hold(load))}
+          >
+            {load.pinned ? '⚲ Held: let it go' : 'Hold it so'}
+          </Button>
+        )}
+        <Button
+          kind="heat"
+          className={onMove ? '' : 'ml-auto'}
+          disabled={busy}
+          onClick={() => start.mutate({ load, ovenId: oven?.id })}
+        >
           {busy ? 'Oven in use' : 'It is in now'}
         </Button>
       </header>
@@ -46,13 +71,19 @@ export function PlannedLoadCard({ load, number, now, busy }: PlannedProps) {
               ))}
         </div>
       )}
-      <TrayPlan load={load} trayWidthMm={oven.trayWidthMm} trayDepthMm={oven.trayDepthMm} />
+      <TrayPlan load={load} oven={oven} named={!onMove} />
+      {onMove && <LoadItems load={load} index={number - 1} day={day} onMove={onMove} />}
+      <Findings findings={load.why.filter((f) => f.verdict !== 'KEEPS')} />
       <section aria-label="Why">
         <h3 className="text-body">Why these together</h3>
         <ul className="list-disc pl-5">
-          {load.why.map((finding) => (
-            <li key={finding.says}>{finding.says}</li>
-          ))}
+          {load.why
+            .filter((f) => f.verdict === 'KEEPS')
+            .map((finding) => (
+              <li key={finding.says}>
+                {finding.says} {finding.mend && <span className="text-soft">{finding.mend}</span>}
+              </li>
+            ))}
         </ul>
         <p className="text-note text-soft">{plain(Math.round(load.energyKwh * 100) / 100)} kWh with its preheat.</p>
       </section>
@@ -61,6 +92,22 @@ export function PlannedLoadCard({ load, number, now, busy }: PlannedProps) {
         are not used for food.
       </Caution>
     </article>
+  );
+}
+
+/** Where the dial goes so that the oven really has the temperature, by what a thermometer read. */
+function DialSetting({ ovenId, tempC }: { ovenId: number; tempC: number }) {
+  const { data } = useQuery({
+    queryKey: ['dial', ovenId, tempC],
+    queryFn: () =>
+      take(api.GET('/api/ovens/{id}/dial', { params: { path: { id: ovenId }, query: { wantedC: tempC } } })),
+  });
+  if (data?.dialC === undefined) return null;
+  return (
+    <span className="text-ember-deep">
+      , dial at <b className="figure">{plain(Math.round(data.dialC))}</b>
+      {data.beyond && <span className="text-straw"> ◦ a guess: no reading is near</span>}
+    </span>
   );
 }
 
@@ -92,6 +139,7 @@ export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string })
           </li>
         ))}
       </ul>
+      <RecordCard key={load.id} load={load} />
       {!load.outAt && <Caution>Hot tray: gloves. Let pieces cool before you handle or glue them.</Caution>}
     </article>
   );

@@ -1,24 +1,43 @@
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Empty } from '../../controls/empty';
 import { Pair, Place } from '../../controls/place';
-import type { Day } from '../../server/types';
+import { PlaceTabs } from '../../controls/place-tabs';
+import type { Day, LoggedLoad } from '../../server/types';
 import { useDay } from '../../server/use-bench';
+import { useOvens } from '../../server/use-studio';
 import { clock, relativeDay } from '../../words/days';
-import { count, minutes, percent, plain } from '../../words/figures';
+import { minutes, percent, plain } from '../../words/figures';
+import { OvenCard } from '../ways/oven-fields';
+import { LanesDrawing } from './lanes-drawing';
 import { LoggedLoadCard, PlannedLoadCard } from './load-card';
+import { MovedPanel } from './moved-panel';
+import { PlanScores } from './plan-scores';
+import type { Move } from './use-plan';
 
-/** The oven: loads planned for the runs on the bench, the one that is in, and those that were. */
+const tabs = [
+  { path: 'loads', label: 'Loads', to: '/oven' },
+  { path: 'lanes', label: 'Days', to: '/oven/lanes' },
+  { path: 'ovens', label: 'Ovens', to: '/oven/ovens' },
+];
+
+/** The oven: loads planned for all runs, the ones that are in, and those that were. */
 export function OvenPlace() {
   const { day } = useDay();
   const { kind, id } = useParams();
-  const number = Number(id);
-  const logged = [...(day.inOven ? [day.inOven] : []), ...day.logged];
-  const chosenLogged = kind === 'logged' ? logged.find((l) => l.id === number) : undefined;
-  const chosenPlanned = kind === 'planned' ? day.planned[number - 1] : undefined;
-  const fallback = (chosenLogged ?? chosenPlanned) ? null : (day.inOven ?? day.planned[0] ?? day.logged[0]);
-  if (!chosenLogged && !chosenPlanned && !fallback) {
+  const chosen = chosenLoad(day, kind, Number(id));
+  const room = kind === 'lanes' || kind === 'ovens' ? kind : 'loads';
+  const about = <PlaceTabs label="Oven" chosen={room} tabs={tabs} />;
+  if (room === 'ovens') {
     return (
-      <Place title="Oven">
+      <Place title="Oven" about={about}>
+        <OvenCards />
+      </Place>
+    );
+  }
+  if (!chosen) {
+    return (
+      <Place title="Oven" about={about}>
         <Empty
           title="Nothing to bake"
           step={
@@ -27,33 +46,92 @@ export function OvenPlace() {
             </Link>
           }
         >
-          Here the loads of all runs on the bench are planned: which pieces share one, at what temperature, for how
-          long, where each lies, and why.
+          Here the loads of all runs are planned: which pieces share one, at what temperature, for how long, where each
+          lies, and why.
         </Empty>
       </Place>
     );
   }
-  const planned = chosenPlanned ?? (fallback && 'heatFrom' in fallback ? fallback : undefined);
-  const past = chosenLogged ?? (fallback && 'dueOut' in fallback ? fallback : undefined);
   return (
-    <Place title="Oven" about={`${count(day.planned.length, 'load')} to come`}>
-      <Pair
-        ledger={<LoadsList day={day} chosen={planned ? `p${day.planned.indexOf(planned)}` : `l${past?.id}`} />}
-        drawing={
-          planned ? (
-            <PlannedLoadCard
-              key={planned.inAt}
-              load={planned}
-              number={day.planned.indexOf(planned) + 1}
-              now={day.now}
-              busy={day.inOven !== undefined}
-            />
-          ) : (
-            past && <LoggedLoadCard load={past} now={day.now} />
-          )
-        }
-      />
+    <Place
+      title="Oven"
+      about={about}
+      actions={
+        <a href="/api/baking/calendar.ics" className="text-verdigris underline underline-offset-4">
+          Calendar file
+        </a>
+      }
+    >
+      {room === 'lanes' ? (
+        <>
+          <PlanScores day={day} />
+          <LanesDrawing day={day} />
+        </>
+      ) : (
+        <LoadsPair day={day} chosen={chosen} />
+      )}
     </Place>
+  );
+}
+
+/** The ovens' own measures, dials, places and probes; they stand in Ways too. */
+function OvenCards() {
+  const ovens = useOvens();
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-1 content-start items-start gap-4 overflow-y-auto md:grid-cols-2">
+      {ovens.map((oven) => (
+        <OvenCard key={oven.id} held={oven} only={ovens.length === 1} />
+      ))}
+    </div>
+  );
+}
+
+type Chosen = { planned: number } | { logged: LoggedLoad };
+
+/** The load of the address, or else the one that matters most now. */
+function chosenLoad(day: Day, kind: string | undefined, id: number): Chosen | null {
+  const logged = [...day.inOvens, ...day.logged];
+  const past = kind === 'logged' ? logged.find((l) => l.id === id) : undefined;
+  if (past) return { logged: past };
+  if (kind === 'planned' && day.planned[id - 1]) return { planned: id - 1 };
+  const first = day.inOvens[0];
+  if (first) return { logged: first };
+  if (day.planned.length > 0) return { planned: 0 };
+  return day.logged[0] ? { logged: day.logged[0] } : null;
+}
+
+function LoadsPair({ day, chosen }: { day: Day; chosen: Chosen }) {
+  const [move, setMove] = useState<Move | null>(null);
+  const planned = 'planned' in chosen ? day.planned[chosen.planned] : undefined;
+  return (
+    <Pair
+      ledger={
+        <>
+          <PlanScores day={day} />
+          {move && <MovedPanel day={day} move={move} onDone={() => setMove(null)} />}
+          <LoadsList
+            day={day}
+            chosen={'planned' in chosen ? `p${chosen.planned}` : `l${chosen.logged.id}`}
+            onDrop={setMove}
+          />
+        </>
+      }
+      drawing={
+        'planned' in chosen ? (
+          planned && (
+            <PlannedLoadCard
+              key={`${planned.oven} ${planned.inAt}`}
+              load={planned}
+              number={chosen.planned + 1}
+              day={day}
+              onMove={setMove}
+            />
+          )
+        ) : (
+          <LoggedLoadCard load={chosen.logged} now={day.now} />
+        )
+      }
+    />
   );
 }
 
@@ -65,11 +143,20 @@ interface RowProps {
   holdMin: number;
   what: string;
   end: string;
+  /** Takes what is dragged onto it. */
+  onDrop?: (dragged: Move) => void;
 }
 
-function LoadRow({ href, on, when, tempC, holdMin, what, end }: RowProps) {
+function LoadRow({ href, on, when, tempC, holdMin, what, end, onDrop }: RowProps) {
+  const drop = onDrop && {
+    onDragOver: (e: React.DragEvent) => e.preventDefault(),
+    onDrop: (e: React.DragEvent) => {
+      e.preventDefault();
+      onDrop(JSON.parse(e.dataTransfer.getData('application/json')) as Move);
+    },
+  };
   return (
-    <li className="border-t border-line first:border-t-0">
+    <li className="border-t border-line first:border-t-0" {...drop}>
       <Link
         to={href}
         aria-current={on ? 'true' : undefined}
@@ -86,7 +173,13 @@ function LoadRow({ href, on, when, tempC, holdMin, what, end }: RowProps) {
   );
 }
 
-function LoadsList({ day, chosen }: { day: Day; chosen: string }) {
+interface ListProps {
+  day: Day;
+  chosen: string;
+  onDrop: (move: Move) => void;
+}
+
+function LoadsList({ day, chosen, onDrop }: ListProps) {
   const words = (items: { name: string; count: number }[]) => items.map((i) => `${i.count} ${i.name}`).join('; ');
   const logged = (l: Day['logged'][number]) => (
     <LoadRow
@@ -102,25 +195,26 @@ function LoadsList({ day, chosen }: { day: Day; chosen: string }) {
   );
   return (
     <>
-      {day.inOven && (
+      {day.inOvens.length > 0 && (
         <section aria-label="In the oven" className="rounded-card border-2 border-ember bg-paper">
-          <ul>{logged(day.inOven)}</ul>
+          <ul>{day.inOvens.map(logged)}</ul>
         </section>
       )}
       <section>
         <h2 className="mb-1 text-figure">To come</h2>
-        {day.planned.length === 0 && <p className="text-soft">No run on the bench has anything left to bake.</p>}
+        {day.planned.length === 0 && <p className="text-soft">No run has anything left to bake.</p>}
         <ul className="rounded-card border border-line bg-paper">
           {day.planned.map((l, i) => (
             <LoadRow
-              key={l.inAt}
+              key={`${l.oven} ${l.inAt}`}
               href={`/oven/planned/${i + 1}`}
               on={chosen === `p${i}`}
               when={`${relativeDay(l.inAt, day.now)} ${clock(l.inAt)}`}
               tempC={l.tempC}
               holdMin={l.holdMin}
               what={words(l.items)}
-              end={`${percent(l.fillPercent)} % full`}
+              end={`${l.pinned ? '⚲ held, ' : ''}${percent(l.fillPercent)} % full`}
+              onDrop={(dragged) => dragged.from !== i && onDrop({ ...dragged, to: i })}
             />
           ))}
         </ul>

@@ -1,4 +1,4 @@
-import type { PlannedLoad } from '../../server/types';
+import type { Day, PlannedLoad } from '../../server/types';
 import { percent } from '../../words/figures';
 
 /** Quiet fills that tell one lot on the tray from the next; each lot has its name beside it. */
@@ -6,59 +6,90 @@ export const lotFills = ['#c4d3cd', '#e0d7c2', '#cfd4de', '#dcc9c4', '#cdd8b9', 
 
 interface Props {
   load: PlannedLoad;
-  trayWidthMm: number;
-  trayDepthMm: number;
+  oven: Day['ovens'][number] | undefined;
+  /** Whether the lots are named below; else they are named elsewhere. */
+  named?: boolean;
 }
 
-/** The tray from above with every piece where it goes; the taller, the darker. */
-export function TrayPlan({ load, trayWidthMm, trayDepthMm }: Props) {
+/** The trays from above with every piece where it goes; the taller, the darker. */
+export function TrayPlan({ load, oven, named = true }: Props) {
+  if (!oven) return null;
+  const { trayWidthMm, trayDepthMm } = oven;
+  const trays = [...new Set(load.places.map((p) => p.shelf))].sort();
+
   const tallest = Math.max(1, ...load.places.map((p) => p.heightMm));
   const pad = 6;
   return (
     <figure className="flex flex-col gap-2">
-      <svg
-        viewBox={`${-pad} ${-pad} ${trayWidthMm + 2 * pad} ${trayDepthMm + 2 * pad}`}
-        className="max-h-72 w-full rounded-card border border-line bg-tile"
-        role="img"
-      >
-        <title>{`Tray from above, ${percent(load.fillPercent)} per cent covered: ${load.items.map((i) => `${i.count} ${i.name}`).join(', ')}`}</title>
-        <rect width={trayWidthMm} height={trayDepthMm} rx="3" fill="#fbfcfb" stroke="#50605a" strokeWidth="1" />
-        {load.places.map((place, i) => (
-          <g key={i}>
-            <rect
-              x={place.leftMm}
-              y={place.backMm}
-              width={place.widthMm}
-              height={place.depthMm}
-              rx={Math.min(2, place.widthMm / 6)}
-              fill={lotFills[place.item % lotFills.length]}
-              stroke="#16201d"
-              strokeWidth="0.5"
-            />
-            <rect
-              x={place.leftMm}
-              y={place.backMm}
-              width={place.widthMm}
-              height={place.depthMm}
-              rx={Math.min(2, place.widthMm / 6)}
-              fill="#16201d"
-              opacity={0.2 * (place.heightMm / tallest)}
-            />
-          </g>
+      <div className="flex gap-2">
+        {trays.map((tray) => (
+          <svg
+            key={tray}
+            viewBox={`${-pad} ${-pad} ${trayWidthMm + 2 * pad} ${trayDepthMm + 2 * pad}`}
+            className="max-h-72 min-w-0 flex-1 rounded-card border border-line bg-tile"
+            role="img"
+          >
+            <title>{`Tray ${oven.trays > 1 ? tray + 1 : ''} from above, ${percent(load.fillPercent)} per cent covered: ${load.items.map((i) => `${i.count} ${i.name}`).join(', ')}`}</title>
+            <rect width={trayWidthMm} height={trayDepthMm} rx="3" fill="#fbfcfb" stroke="#50605a" strokeWidth="1" />
+            {load.places
+              .filter((place) => place.shelf === tray)
+              .map((place, i) => (
+                <Thing key={i} place={place} tone={place.heightMm / tallest} />
+              ))}
+            {oven.spots.map((spot, i) => (
+              <Spot key={i} spot={spot} />
+            ))}
+            <text x={trayWidthMm / 2} y={trayDepthMm - 3} textAnchor="middle" fontSize="8" className="fill-soft">
+              {oven.trays > 1 ? `tray ${tray + 1}, door` : 'door'}
+            </text>
+          </svg>
         ))}
-        <text x={trayWidthMm / 2} y={trayDepthMm - 3} textAnchor="middle" fontSize="8" className="fill-soft">
-          door
-        </text>
-      </svg>
+      </div>
       <figcaption className="flex flex-wrap gap-x-4 gap-y-1 text-note">
-        {load.items.map((item, i) => (
-          <span key={item.name} className="inline-flex items-center gap-1.5">
-            <span className="size-3.5 border border-ink" style={{ background: lotFills[i % lotFills.length] }} />
-            {item.count} {item.name}
-          </span>
-        ))}
+        {named &&
+          load.items.map((item, i) => (
+            <span key={item.name} className="inline-flex items-center gap-1.5">
+              <span className="size-3.5 border border-ink" style={{ background: lotFills[i % lotFills.length] }} />
+              {item.count} {item.name}
+            </span>
+          ))}
         <span className="text-soft">the taller, the darker; {percent(load.fillPercent)} % of the tray covered</span>
       </figcaption>
     </figure>
+  );
+}
+
+/** A place of the tray that is warmer or cooler than its middle. */
+function Spot({ spot }: { spot: Day['ovens'][number]['spots'][number] }) {
+  const words = `${spot.offC > 0 ? '+' : '−'}${Math.abs(spot.offC)}°`;
+  return (
+    <g>
+      <circle
+        cx={spot.leftMm}
+        cy={spot.backMm}
+        r="18"
+        className={spot.offC > 0 ? 'fill-ember' : 'fill-soft'}
+        fillOpacity="0.18"
+      />
+      <text x={spot.leftMm} y={spot.backMm + 3} textAnchor="middle" fontSize="9" className="fill-ember-deep font-bold">
+        {words}
+      </text>
+    </g>
+  );
+}
+
+function Thing({ place, tone }: { place: PlannedLoad['places'][number]; tone: number }) {
+  const box = {
+    x: place.leftMm,
+    y: place.backMm,
+    width: place.widthMm,
+    height: place.depthMm,
+    rx: Math.min(2, place.widthMm / 6),
+  };
+  return (
+    <g>
+      <rect {...box} fill={lotFills[place.item % lotFills.length]} stroke="#16201d" strokeWidth="0.5" />
+      <rect {...box} fill="#16201d" opacity={0.2 * tone} />
+    </g>
   );
 }

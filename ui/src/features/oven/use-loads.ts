@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api, take } from '../../server/client';
 import type { PlannedLoad } from '../../server/types';
+import { itemsOf } from './use-plan';
 
 /** Loads go in and come out; both can be undone. */
 export function useLoads() {
@@ -10,13 +11,14 @@ export function useLoads() {
   const refresh = () => client.invalidateQueries();
   return {
     start: useMutation({
-      mutationFn: (load: PlannedLoad) =>
+      mutationFn: ({ load, ovenId }: { load: PlannedLoad; ovenId: number | undefined }) =>
         take(
           api.POST('/api/baking/loads', {
             body: {
               tempC: load.tempC,
               holdMin: load.holdMin,
-              items: load.items.map(({ runId, pieceId, stage, count }) => ({ runId, pieceId, stage, count })),
+              items: itemsOf(load),
+              ...(ovenId === undefined ? {} : { ovenId }),
             },
           }),
         ),

@@ -1,28 +1,38 @@
+import { useState } from 'react';
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { Choice } from '../../controls/choice';
 import { Findings } from '../../controls/findings';
 import { NumberField } from '../../controls/number-field';
 import { Pair } from '../../controls/place';
+import { Segments } from '../../controls/segments';
 import { Switch } from '../../controls/switch';
 import { TextField } from '../../controls/text-field';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
-import type { MeasuredPiece, Piece } from '../../server/types';
+import type { HeatedStage, MeasuredPiece, Piece } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
+import { useOvens } from '../../server/use-studio';
 import { minutes, mm, plain } from '../../words/figures';
+import { StageHeat, useHeat, type Air } from './stage-heat';
 import type { PieceDraft } from './use-piece';
 
 type Stage = Piece['stages'][number];
 
 /** The stage bakes of a piece with what each needs of the oven, and the gate before the last. */
 export function BakesPair({ piece }: { piece: PieceDraft }) {
-  const { draft, measured, wrongs } = piece;
+  const { draft, measured, measuredForm, wrongs } = piece;
+  const limits = useLimits();
+  const [asked, setAsked] = useState<Air | null>(null);
+  const ovens = useOvens();
+  const air = asked ?? ovens[0]?.oven.air ?? 'STILL';
+  const heat = useHeat(measuredForm, air);
   const setStages = (change: (stages: Stage[]) => Stage[]) => draft.change((p) => ({ ...p, stages: change(p.stages) }));
   return (
     <Pair
       ledger={
         <>
+          <SchoolChoice piece={piece} />
           {draft.form.stages.map((stage, i) => (
             <StageFields
               key={i}
@@ -49,10 +59,20 @@ export function BakesPair({ piece }: { piece: PieceDraft }) {
       }
       drawing={
         <>
+          <Segments
+            label="The oven's air"
+            value={air}
+            options={choicesOf(limits, 'air').map((a) => ({ value: a.value as Air, label: a.label }))}
+            onChange={setAsked}
+          />
           {measured.stages.map((stage, i) => (
-            <StageNeed key={i} stage={stage} />
+            <StageNeed key={i} stage={stage} heated={heat?.[i]} quench={measuredForm.stages[i]?.quench ?? false} />
           ))}
-          <Findings findings={measured.findings.filter((f) => ['windows-apart', 'hold-long'].includes(f.rule))} />
+          <Findings
+            findings={measured.findings.filter((f) =>
+              ['windows-apart', 'hold-long', 'light-long', 'insert-ceiling', 'air-and-oven'].includes(f.rule),
+            )}
+          />
           <Caution>
             Never above the packet’s ceiling; overheated clay gives off irritant fumes. Use an oven thermometer, air the
             room, stay with the oven. The packet and its safety sheet decide.
@@ -61,6 +81,29 @@ export function BakesPair({ piece }: { piece: PieceDraft }) {
         </>
       }
     />
+  );
+}
+
+const STUDIO = 'STUDIO';
+
+/** How this piece is baked, when it is not as the studio bakes. */
+function SchoolChoice({ piece }: { piece: PieceDraft }) {
+  const limits = useLimits();
+  const { draft } = piece;
+  const set = (school: string) =>
+    draft.change(({ school: _, ...rest }) =>
+      school === STUDIO ? rest : { ...rest, school: school as NonNullable<Piece['school']> },
+    );
+  return (
+    <label className="inline-flex items-center gap-2">
+      Baked
+      <Choice
+        label="How this piece is baked"
+        value={draft.form.school ?? STUDIO}
+        options={[{ value: STUDIO, label: 'as the studio bakes' }, ...choicesOf(limits, 'school')]}
+        onChange={set}
+      />
+    </label>
   );
 }
 
@@ -127,6 +170,7 @@ function StageFields({ piece, stage, index, onChange, onRemove }: StageProps) {
         />
         min
       </label>
+      <Switch label="quench" on={stage.quench ?? false} onChange={(quench) => onChange((s) => ({ ...s, quench }))} />
       {!last && (
         <Switch label="parts loose" on={stage.loose} onChange={(loose) => onChange((s) => ({ ...s, loose }))} />
       )}
@@ -139,15 +183,30 @@ function StageFields({ piece, stage, index, onChange, onRemove }: StageProps) {
   );
 }
 
-function StageNeed({ stage }: { stage: MeasuredPiece['stages'][number] }) {
+interface NeedProps {
+  stage: MeasuredPiece['stages'][number];
+  heated: HeatedStage | undefined;
+  quench: boolean;
+}
+
+function StageNeed({ stage, heated, quench }: NeedProps) {
   return (
     <article className="rounded-card border border-line bg-paper px-4 py-3">
       <h2 className="text-figure">{stage.name}</h2>
       <p className="mt-1">
-        <span className="figure text-large font-semibold text-ember-deep">{minutes(stage.holdMin)}</span>{' '}
-        <span className="text-soft">
-          at {plain(stage.lowC)} to {plain(stage.highC)} °C, at most {minutes(stage.mostMin)}
-        </span>
+        {stage.driesMin === undefined ? (
+          <>
+            <span className="figure text-large font-semibold text-ember-deep">{minutes(stage.holdMin)}</span>{' '}
+            <span className="text-soft">
+              at {plain(stage.lowC)} to {plain(stage.highC)} °C, at most {minutes(stage.mostMin)}
+            </span>
+          </>
+        ) : (
+          <>
+            <span className="figure text-large font-semibold">{minutes(stage.driesMin)}</span>{' '}
+            <span className="text-soft">in the air, no oven</span>
+          </>
+        )}
       </p>
       <p className="mt-1">{stage.reason}</p>
       {stage.solidHoldMin > stage.holdMin && (
@@ -160,10 +219,25 @@ function StageNeed({ stage }: { stage: MeasuredPiece['stages'][number] }) {
         {stage.unitsEach > 1 ? `${stage.unitsEach} things on the tray for one piece, each ` : 'On the tray '}
         {mm(stage.unit.widthMm)} × {mm(stage.unit.depthMm)} mm, {mm(stage.unit.heightMm)} high
       </p>
+      {heated && stage.driesMin === undefined && <StageHeat heated={heated} stage={stage} />}
+      {heated && stage.driesMin === undefined && <CoolingWords heated={heated} quench={quench} />}
       <ShowWorking>
         <WorkingsList workings={stage.workings} />
       </ShowWorking>
     </article>
+  );
+}
+
+const about = (min: number) => (min < 1 ? 'less than a minute' : `about ${minutes(min)}`);
+
+/** How long until it can be handled, the way it is cooled and the other way, and why either. */
+function CoolingWords({ heated, quench }: { heated: HeatedStage; quench: boolean }) {
+  return (
+    <p className="mt-1 text-note">
+      {quench
+        ? `In cold water it can be handled after ${about(heated.quenchedMin)}, on a rack after ${about(heated.coolsSlowlyMin)}. Water keeps translucents clear; thick and cored pieces may crack in it, and flat ones warp.`
+        : `On a rack it can be handled after ${about(heated.coolsSlowlyMin)}, in cold water after ${about(heated.quenchedMin)}. Slow cooling is kind to thick, cored and flat pieces; water keeps translucents clear.`}
+    </p>
   );
 }
 

@@ -168,11 +168,13 @@ const PartRow = memo(function PartRow(props: RowProps) {
         <Choice
           label={`${part.name}, mix`}
           value={String(part.mixId)}
-          options={mixes.map((m) => ({
-            value: String(m.id),
-            label: m.mix.name,
-            mark: <Swatch raw={m.measured.rawHex} cured={m.measured.curedHex} />,
-          }))}
+          options={mixes
+            .filter((m) => !m.mix.retired || m.id === part.mixId)
+            .map((m) => ({
+              value: String(m.id),
+              label: m.mix.name,
+              mark: <Swatch raw={m.measured.rawHex} cured={m.measured.curedHex} />,
+            }))}
           onChange={(mixId) => onChange(index, (p) => ({ ...p, mixId: Number(mixId) }))}
           className="max-w-32 border-transparent"
         />

@@ -26,7 +26,7 @@ export function PiecesPlace() {
   const [collection, setCollection] = useState(ALL);
   const collections = [...new Set(pieces.map((p) => p.piece.collection ?? '').filter((c) => c !== ''))].sort();
   const shown = pieces.filter((p) => collection === ALL || p.piece.collection === collection);
-  const first = mixes[0];
+  const first = mixes.find((m) => !m.mix.retired);
   const begin = first ? (
     <NewPiece mixId={first.id} />
   ) : (

@@ -1,7 +1,8 @@
+import { Link } from 'react-router';
 import { Pair } from '../../controls/place';
 import { Swatch } from '../../controls/swatch';
 import type { RunPlan } from '../../server/types';
-import { useMoney, useWays } from '../../server/use-studio';
+import { useLeftovers, useMoney, useWays } from '../../server/use-studio';
 import { grams, plain } from '../../words/figures';
 import { MixBar } from '../mixes/mix-bar';
 import { StepList } from './step-list';
@@ -39,18 +40,45 @@ export function MixStation({ plan, runId }: { plan: RunPlan; runId: number }) {
               )}
               <div className="mb-1 flex items-center gap-2.5">
                 <Swatch raw={mix.rawHex} cured={mix.curedHex} size={30} />
-                <span className="font-semibold">{mix.name}</span>
+                <Link
+                  to={`/mixes/${mix.mixId}?g=${Math.max(0.1, Math.round(mix.netG * 10) / 10)}`}
+                  className="font-semibold underline decoration-dotted underline-offset-4"
+                >
+                  {mix.name}
+                </Link>
                 <span className="ml-auto figure text-figure font-semibold">{grams(mix.toMixG)} g</span>
                 <span className="w-36 text-right figure text-note whitespace-nowrap text-soft">
                   {grams(mix.netG)} g in pieces
                 </span>
               </div>
-              <MixBar name={mix.name} clays={mix.clays} height={22} />
+              <MixBar name={mix.name} clays={mix.lines} height={22} />
+              {mix.inclusions.length > 0 && (
+                <p className="text-note">
+                  Then strew in {mix.inclusions.map((i) => `${grams(i.massG)} g ${i.name}`).join(', ')}.
+                </p>
+              )}
+              {mix.intoOthersG > 0 && (
+                <p className="text-note">{grams(mix.intoOthersG)} g of it go into other mixes: mix it before them.</p>
+              )}
+              <LeftOfIt mixId={mix.mixId} toMixG={mix.toMixG} />
             </section>
           ))}
         </div>
       }
     />
+  );
+}
+
+/** What is left of a mix from before. */
+function LeftOfIt({ mixId, toMixG }: { mixId: number; toMixG: number }) {
+  const left = useLeftovers().lumps.filter((l) => l.lump.mixId === mixId);
+  if (left.length === 0) return null;
+  const all = left.reduce((sum, l) => sum + l.lump.massG, 0);
+  return (
+    <p className="text-note text-soft">
+      {grams(all)} g of it {left.length === 1 ? 'lies' : 'lie'} in the box of leftovers
+      {all >= toMixG ? ': enough, mix none' : `: with it, mix only ${grams(toMixG - all)} g`}.
+    </p>
   );
 }
 
@@ -93,9 +121,10 @@ function ClayTable({ plan }: { plan: RunPlan }) {
               <td className="pl-3 text-right figure">{grams(clay.fromOpenG)}</td>
               <td className="pl-3 figure text-note whitespace-nowrap">{blocks(clay.open) || '–'}</td>
               <td
-                className={`pl-3 figure text-note whitespace-nowrap ${clay.buy.length > 0 ? 'font-semibold text-straw' : ''}`}
+                className={`pl-3 figure text-note whitespace-nowrap ${clay.missingG > 0 ? 'font-semibold text-madder' : clay.buy.length > 0 ? 'font-semibold text-straw' : ''}`}
               >
-                {clay.buy.length > 0 ? `◦ ${blocks(clay.buy)}, ${money(clay.costMinor)}` : '–'}
+                {clay.missingG > 0 && `✕ ${grams(clay.missingG)} g, not sold any more`}
+                {clay.missingG === 0 && (clay.buy.length > 0 ? `◦ ${blocks(clay.buy)}, ${money(clay.costMinor)}` : '–')}
               </td>
               <td className="pr-3 pl-3 text-right figure text-soft">{grams(clay.leftG)}</td>
             </tr>

@@ -43,21 +43,11 @@ export function OvenStation({ plan, state }: { plan: RunPlan; state: Run['state'
           </ul>
           <Findings findings={plan.findings.filter((f) => f.verdict === 'BREAKS')} />
           {state === 'ON_BENCH' && (
-            <p className="text-note text-soft">With all runs on the bench together, the Oven place has the plan.</p>
+            <p className="text-note text-soft">With all runs together, the Oven place has the plan.</p>
           )}
         </>
       }
-      drawing={
-        load && (
-          <PlannedLoadCard
-            key={chosen}
-            load={load}
-            number={plan.loads.indexOf(load) + 1}
-            now={day.now}
-            busy={day.inOven !== undefined}
-          />
-        )
-      }
+      drawing={load && <PlannedLoadCard key={chosen} load={load} number={plan.loads.indexOf(load) + 1} day={day} />}
     />
   );
 }

@@ -46,7 +46,7 @@ export function BlockLines({ clay }: { clay: Draft<Clay> }) {
             <td className="text-right">{number(i, 'priceMinor', minorPerWhole(currency))}</td>
             <td className="text-right">{number(i, 'onShelf')}</td>
             <td className="text-right">
-              {form.blocks.length > 1 && (
+              {(form.blocks.length > 1 || form.sold === false) && (
                 <Button
                   kind="quiet"
                   aria-label={`Take out block ${i + 1}`}

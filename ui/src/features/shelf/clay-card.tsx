@@ -4,6 +4,7 @@ import { Choice } from '../../controls/choice';
 import { ColourField } from '../../controls/colour-field';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
+import { Switch } from '../../controls/switch';
 import { TextField } from '../../controls/text-field';
 import { api, take } from '../../server/client';
 import type { Clay, Shelf } from '../../server/types';
@@ -11,6 +12,11 @@ import { useDraft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
 import { BlockLines } from './block-lines';
+import { ClayLots } from './clay-lots';
+import { StandIns } from './stand-ins';
+
+/** A drop from a common dropper, until twenty were weighed. */
+const USUAL_DROP_G = 0.04;
 
 interface Props {
   held: Shelf['clays'][number];
@@ -87,7 +93,42 @@ export function ClayCard({ held, lines, onRemove }: Props) {
           onSettle={settle}
         />
       </FieldLine>
+      <Switch
+        label="a liquid, counted in drops"
+        on={form.dropG !== undefined}
+        onChange={(on) =>
+          change((c) => {
+            const { dropG: _, ...solid } = c;
+            return on ? { ...c, dropG: USUAL_DROP_G } : solid;
+          })
+        }
+      />
+      {form.dropG !== undefined && (
+        <FieldLine label="a drop of it weighs: weigh twenty" unit="g">
+          <NumberField
+            label="A drop of it"
+            value={form.dropG}
+            span={spanOf(limits, 'shelf', 'dropG')}
+            chars={5}
+            wrong={wrongAt(wrongs, 'dropG')}
+            onChange={(dropG) => change((c) => ({ ...c, dropG }))}
+            onSettle={settle}
+          />
+        </FieldLine>
+      )}
+      <Switch
+        label="its swatches were measured with an instrument"
+        on={form.swatchMeasured ?? false}
+        onChange={(swatchMeasured) => change((c) => ({ ...c, swatchMeasured }))}
+      />
+      <Switch
+        label="more of it can be bought"
+        on={form.sold ?? true}
+        onChange={(sold) => change((c) => ({ ...c, sold }))}
+      />
       <BlockLines clay={clay} />
+      <ClayLots clay={clay} />
+      <StandIns clayId={held.id} sold={form.sold ?? true} />
       <Button kind="quiet" className="self-start" onClick={onRemove}>
         Remove this clay
       </Button>

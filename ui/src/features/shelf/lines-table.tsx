@@ -19,6 +19,7 @@ const fields = [
   { field: 'mostMin', head: 'Most', unit: 'min' },
   { field: 'greatestMm', head: 'Thickest', unit: 'mm' },
   { field: 'densityGPerCm3', head: 'Density', unit: 'g/cm³' },
+  { field: 'driesH', head: 'Air-dries, per 6 mm', unit: 'h' },
 ] as const;
 
 const newLine: Line = {
@@ -93,7 +94,7 @@ function LineRow({ held, onRemove }: { held: Shelf['lines'][number]; onRemove: (
         <td key={field} className="pr-2 text-right">
           <NumberField
             label={`${line.form.name}, ${spanOf(limits, 'shelf', field).label}`}
-            value={line.form[field]}
+            value={line.form[field] ?? 0}
             span={spanOf(limits, 'shelf', field)}
             chars={4}
             wrong={wrongAt(line.wrongs, field)}

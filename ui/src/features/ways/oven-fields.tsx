@@ -1,54 +1,153 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Button } from '../../controls/button';
 import { Card, FieldLine } from '../../controls/card';
+import { Check } from '../../controls/check';
+import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { TextField } from '../../controls/text-field';
-import type { Oven } from '../../server/types';
+import { api, take } from '../../server/client';
+import type { Oven, OvenView } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
-import { spanOf, useLimits } from '../../server/use-limits';
+import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
+import { DialReadings } from './dial-readings';
+import { ProbeFields } from './probe-fields';
+import { TraySpots } from './tray-spots';
+import { useOvenDraft } from './use-ways-draft';
 
-type NumberName = Exclude<keyof Oven, 'name'>;
-
-const fields: NumberName[] = [
+const fields = [
   'trayWidthMm',
   'trayDepthMm',
   'clearanceMm',
   'gapMm',
   'preheatMin',
+  'unloadMin',
   'preheatKwh',
   'holdKw',
-];
+] as const;
 
-/** The oven: its tray, its room, its preheat and its energy. */
-export function OvenFields({ oven }: { oven: Draft<Oven> }) {
+/** An oven in two cards: its trays, room, preheat and energy; and its dial, places and probe. A second one can be added. */
+export function OvenCard({ held, only }: { held: OvenView; only: boolean }) {
+  const oven = useOvenDraft(held);
+  const acts = useOvenActs();
   const limits = useLimits();
   return (
-    <Card title="Oven">
-      <FieldLine label="name">
-        <TextField
-          label="Name of the oven"
-          value={oven.form.name}
-          wrong={wrongAt(oven.wrongs, 'name')}
-          onChange={(name) => oven.change((o) => ({ ...o, name }))}
+    <>
+      <Card title={held.id === 1 ? 'Oven' : 'Second oven'}>
+        <FieldLine label="name">
+          <TextField
+            label={`Name of oven ${held.id}`}
+            value={oven.form.name}
+            wrong={wrongAt(oven.wrongs, 'name')}
+            onChange={(name) => oven.change((o) => ({ ...o, name }))}
+            onSettle={oven.settle}
+            className="w-40 text-right"
+          />
+        </FieldLine>
+        <FieldLine label="air">
+          <Choice
+            label={`Air of oven ${held.id}`}
+            value={oven.form.air ?? 'STILL'}
+            options={choicesOf(limits, 'air').filter((a) => a.value !== 'TENT')}
+            onChange={(air) => oven.change((o) => ({ ...o, air: air as NonNullable<Oven['air']> }))}
+          />
+        </FieldLine>
+        <OvenNumbers oven={oven} id={held.id} />
+        <MoreTrays oven={oven} />
+        <Check
+          label="things go in before it is heated"
+          on={oven.form.cold ?? false}
+          onChange={(cold) => oven.change((o) => ({ ...o, cold }))}
+        />
+        {only ? (
+          <Button kind="quiet" className="self-start" onClick={() => acts.add.mutate(held.oven)}>
+            Add a second oven
+          </Button>
+        ) : (
+          held.id !== 1 && (
+            <Button kind="quiet" className="self-start" onClick={() => acts.remove.mutate(held.id)}>
+              Take this oven out
+            </Button>
+          )
+        )}
+      </Card>
+      <Card title={held.id === 1 ? 'Its heat' : 'Heat of the second oven'}>
+        <DialReadings oven={oven} />
+        <TraySpots oven={oven} />
+        <ProbeFields ovenId={held.id} />
+      </Card>
+    </>
+  );
+}
+
+function useOvenActs() {
+  const client = useQueryClient();
+  const refresh = () => client.invalidateQueries();
+  return {
+    add: useMutation({
+      mutationFn: ({ readings: _, spots: __, ...like }: Oven) =>
+        take(api.POST('/api/ovens', { body: { ...like, name: 'Second oven' } })),
+      onSuccess: refresh,
+    }),
+    remove: useMutation({
+      mutationFn: (id: number) => take(api.DELETE('/api/ovens/{id}', { params: { path: { id } } })),
+      onSuccess: refresh,
+    }),
+  };
+}
+
+function OvenNumbers({ oven, id }: { oven: Draft<Oven>; id: number }) {
+  const limits = useLimits();
+  return fields.map((field) => {
+    const span = spanOf(limits, 'ways', field);
+    return (
+      <FieldLine key={field} label={span.label} unit={span.unit}>
+        <NumberField
+          label={id === 1 ? span.label : `${span.label}, oven ${id}`}
+          value={oven.form[field] ?? 0}
+          span={span}
+          chars={6}
+          wrong={wrongAt(oven.wrongs, field)}
+          onChange={(value) => oven.change((o) => ({ ...o, [field]: value }))}
           onSettle={oven.settle}
-          className="w-40 text-right"
         />
       </FieldLine>
-      {fields.map((field) => {
-        const span = spanOf(limits, 'ways', field);
-        return (
-          <FieldLine key={field} label={span.label} unit={span.unit}>
-            <NumberField
-              label={span.label}
-              value={oven.form[field]}
-              span={span}
-              chars={6}
-              wrong={wrongAt(oven.wrongs, field)}
-              onChange={(value) => oven.change((o) => ({ ...o, [field]: value }))}
-              onSettle={oven.settle}
-            />
-          </FieldLine>
-        );
-      })}
-    </Card>
+    );
+  });
+}
+
+/** Trays over the first, each with its own height above it. */
+function MoreTrays({ oven }: { oven: Draft<Oven> }) {
+  const span = spanOf(useLimits(), 'ways', 'clearanceMm');
+  const more = oven.form.moreClearancesMm ?? [];
+  const set = (next: number[]) => oven.change((o) => ({ ...o, moreClearancesMm: next }));
+  return (
+    <>
+      {more.map((mm, i) => (
+        <FieldLine key={i} label={`above tray ${i + 2}`} unit={span.unit}>
+          <NumberField
+            label={`Height above tray ${i + 2}`}
+            value={mm}
+            span={span}
+            chars={6}
+            wrong={wrongAt(oven.wrongs, `moreClearancesMm[${i}]`)}
+            onChange={(value) => set(more.map((m, j) => (j === i ? value : m)))}
+            onSettle={oven.settle}
+          />
+          <Button
+            kind="quiet"
+            aria-label={`Take out tray ${i + 2}`}
+            onClick={() => set(more.filter((_, j) => j !== i))}
+          >
+            ✕
+          </Button>
+        </FieldLine>
+      ))}
+      {more.length < 5 && (
+        <Button kind="quiet" className="self-start" onClick={() => set([...more, oven.form.clearanceMm])}>
+          Add a tray
+        </Button>
+      )}
+    </>
   );
 }

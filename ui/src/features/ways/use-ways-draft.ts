@@ -1,7 +1,7 @@
 import { api, take } from '../../server/client';
-import type { Oven, Ways } from '../../server/types';
+import type { Oven, OvenView, Ways } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
-import { useOven, useWays } from '../../server/use-studio';
+import { useWays } from '../../server/use-studio';
 
 export function useWaysDraft() {
   const { edition, ways } = useWays();
@@ -10,9 +10,8 @@ export function useWaysDraft() {
   );
 }
 
-export function useOvenDraft() {
-  const { edition, oven } = useOven();
+export function useOvenDraft({ id, edition, oven }: OvenView) {
   return useDraft<Oven>({ edition, form: oven }, (at, form) =>
-    take(api.PUT('/api/oven', { params: { query: { edition: at } }, body: form })),
+    take(api.PUT('/api/ovens/{id}', { params: { path: { id }, query: { edition: at } }, body: form })),
   );
 }

@@ -7,9 +7,10 @@ import type { Ways } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
+import { useOvens } from '../../server/use-studio';
 import { minorPerWhole } from '../../words/figures';
-import { OvenFields } from './oven-fields';
-import { useOvenDraft, useWaysDraft } from './use-ways-draft';
+import { OvenCard } from './oven-fields';
+import { useWaysDraft } from './use-ways-draft';
 import { WeighedCore } from './weighed-core';
 
 type NumberName = {
@@ -21,16 +22,18 @@ const days = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY'
 /** The studio's ways: what time and energy cost, how it bakes, when it is open, its foil and its oven. */
 export function WaysPlace() {
   const ways = useWaysDraft();
-  const oven = useOvenDraft();
+  const ovens = useOvens();
   return (
     <Place title="Ways" about="What the sums of this studio rest on. Each can be changed in place.">
-      <div className="grid min-h-0 flex-1 grid-cols-1 content-start gap-4 overflow-y-auto md:grid-cols-2 lg:grid-cols-3">
+      <div className="grid min-h-0 flex-1 grid-cols-1 content-start items-start gap-4 overflow-y-auto md:grid-cols-2 lg:grid-cols-3">
         <Studio ways={ways} />
         <Baking ways={ways} />
         <Money ways={ways} />
         <Foil ways={ways} />
         <Hands ways={ways} />
-        <OvenFields oven={oven} />
+        {ovens.map((oven) => (
+          <OvenCard key={oven.id} held={oven} only={ovens.length === 1} />
+        ))}
       </div>
     </Place>
   );
@@ -116,7 +119,7 @@ function Baking({ ways }: { ways: Draft<Ways> }) {
       <Amount ways={ways} field="setMin" />
       <p className="text-note text-soft">
         Packet: minutes by the thickest section. Long hold: a fixed time at the low end of the window, never under the
-        packet. Where they differ, the packet and the safety sheet decide.
+        packet. Staged: short sets, and one full cure by the packet at the end. Where they differ, the packet and the safety sheet decide.
       </p>
     </Card>
   );
@@ -153,6 +156,8 @@ function Hands({ ways }: { ways: Draft<Ways> }) {
       <Amount ways={ways} field="hardGPerCm3" />
       <WeighedCore onWeighed={(packed) => ways.change((w) => ({ ...w, ...packed }))} onSettle={ways.settle} />
       <Amount ways={ways} field="cordMm" />
+      <Amount ways={ways} field="scaleStepG" />
+      <Amount ways={ways} field="machineG" />
     </Card>
   );
 }

@@ -1,7 +1,8 @@
 package fairember.app;
 
+import fairember.app.clock.StudioClock;
 import java.time.Clock;
-import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import org.springframework.beans.factory.annotation.Value;
@@ -45,15 +46,13 @@ public class FairEmber {
                 : String.valueOf(root.getMessage());
     }
 
-    /** The time here, or, for tests and pictures, a clock that goes on from {@code fairember.now}. */
+    /** The time here, or a clock that goes on from {@code fairember.now}, {@code fairember.speed} times as fast. */
     @Bean
-    Clock clock(@Value("${fairember.now:}") String now) {
+    StudioClock clock(@Value("${fairember.now:}") String now, @Value("${fairember.speed:1}") double speed) {
         Clock real = Clock.system(ZoneId.systemDefault());
-        return now.isEmpty()
-                ? real
-                : Clock.offset(
-                        real,
-                        Duration.between(
-                                real.instant(), LocalDateTime.parse(now).atZone(real.getZone())));
+        Instant from = now.isEmpty()
+                ? real.instant()
+                : LocalDateTime.parse(now).atZone(real.getZone()).toInstant();
+        return new StudioClock(real, from, speed);
     }
 }

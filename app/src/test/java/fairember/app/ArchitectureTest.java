@@ -17,6 +17,7 @@ import org.testng.annotations.Test;
 public class ArchitectureTest {
     /** Each package may use only those before it, the core, and general libraries. */
     static final List<String> ORDER = List.of(
+            "clock",
             "database",
             "keeping",
             "web",
@@ -24,11 +25,16 @@ public class ArchitectureTest {
             "shelf",
             "tile",
             "mix",
+            "leftover",
+            "find",
+            "trial",
+            "machine",
             "sheet",
             "piece",
             "oven",
             "run",
             "baking",
+            "probe",
             "bench",
             "worth",
             "sums",

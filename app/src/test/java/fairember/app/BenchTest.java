@@ -41,7 +41,12 @@ public class BenchTest extends ServerTest {
     public void aLoadWaitsForAnEmptyOvenAnOpenGateAndItsWindow() {
         Map<String, Object> seals = load(125, 20, 2, 1, 1);
         assertThat(http().post("/api/baking/loads", seals).text()).contains("a load in the oven");
-        long inOven = http().get("/api/baking").json().path("inOven").path("id").asLong();
+        long inOven = http().get("/api/baking")
+                .json()
+                .path("inOvens")
+                .path(0)
+                .path("id")
+                .asLong();
         http().post("/api/baking/loads/" + inOven + "/out", null);
         assertThat(http().post("/api/baking/loads", seals).text()).contains("open gate");
         for (int line = 0; line < 4; line++) {
@@ -60,7 +65,8 @@ public class BenchTest extends ServerTest {
         assertThat(started.status()).as(started.text()).isEqualTo(201);
         assertThat(http().get("/api/baking")
                         .json()
-                        .path("inOven")
+                        .path("inOvens")
+                        .path(0)
                         .path("items")
                         .get(0)
                         .path("name")
@@ -70,7 +76,7 @@ public class BenchTest extends ServerTest {
         for (int i = 0; i < 2; i++) {
             http().post("/api/changes/undo", null);
         }
-        assertThat(http().get("/api/baking").json().has("inOven")).isFalse();
+        assertThat(http().get("/api/baking").json().path("inOvens").size()).isZero();
         assertThat(standing("OVEN")).isEqualTo(before);
     }
 

@@ -53,16 +53,23 @@ final class Http {
         return send("DELETE", path, null);
     }
 
-    /** A body that is a text goes as it is; anything else as its JSON. */
-    Answer send(String method, String path, Object body, String... headers) {
-        HttpRequest.BodyPublisher publisher = body == null
-                ? HttpRequest.BodyPublishers.noBody()
+    private static HttpRequest.BodyPublisher publisher(Object body) {
+        if (body == null) {
+            return HttpRequest.BodyPublishers.noBody();
+        }
+        return body instanceof byte[] file
+                ? HttpRequest.BodyPublishers.ofByteArray(file)
                 : HttpRequest.BodyPublishers.ofString(body instanceof String raw ? raw : JSON.writeValueAsString(body));
+    }
+
+    /** A body that is a text or a file goes as it is; anything else as its JSON. */
+    Answer send(String method, String path, Object body, String... headers) {
+        HttpRequest.BodyPublisher publisher = publisher(body);
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
                 .method(method, publisher)
                 .header("Content-Type", "application/json");
-        if (headers.length > 0) {
-            request.headers(headers);
+        for (int i = 0; i + 1 < headers.length; i += 2) {
+            request.setHeader(headers[i], headers[i + 1]);
         }
         try {
             HttpResponse<String> response = CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());

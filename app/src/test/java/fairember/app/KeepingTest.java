@@ -20,7 +20,7 @@ public class KeepingTest extends ServerTest {
             {"/api/mixes/5", "mix", "name", "Fog"},
             {"/api/runs/4", "run", "dueOn", "2026-12-24"},
             {"/api/ways", "ways", "name", "Another bench"},
-            {"/api/oven", "oven", "trayWidthMm", "280"},
+            {"/api/ovens/1", "oven", "trayWidthMm", "280"},
         };
     }
 

@@ -19,12 +19,13 @@ public class LimitsTest extends ServerTest {
                 List.of("wastePercent", "marginPercent", "longHoldMin", "setMin", "foilUm", "foilWidthMm")) {
             rows.add(new Object[] {"ways", field, "/api/ways", "ways", field});
         }
-        for (String field : List.of("hourMinor", "kwhMinor", "stepMinor", "foilLengthM", "foilPriceMinor")) {
+        for (String field : List.of(
+                "hourMinor", "kwhMinor", "stepMinor", "foilLengthM", "foilPriceMinor", "machineG", "scaleStepG")) {
             rows.add(new Object[] {"ways", field, "/api/ways", "ways", field});
         }
         for (String field :
                 List.of("trayWidthMm", "trayDepthMm", "clearanceMm", "gapMm", "preheatMin", "preheatKwh", "holdKw")) {
-            rows.add(new Object[] {"ways", field, "/api/oven", "oven", field});
+            rows.add(new Object[] {"ways", field, "/api/ovens/1", "oven", field});
         }
         rows.add(new Object[] {"part", "count", "/api/pieces/1", "piece", "parts/0/count"});
         rows.add(new Object[] {"placement", "acrossMm", "/api/pieces/1", "piece", "parts/0/placement/acrossMm"});

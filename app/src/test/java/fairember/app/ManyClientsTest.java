@@ -77,6 +77,8 @@ public class ManyClientsTest extends ServerTest {
         List<Boolean> done = atOnce(8, () -> {
             for (int i = 0; i < 12; i++) {
                 if (http().get("/api/pieces").status() != 200
+                        || http().get("/api/ovens").status() != 200
+                        || http().get("/api/baking").status() != 200
                         || http().get("/api/runs/3").status() != 200) {
                     return false;
                 }

@@ -40,7 +40,20 @@ public class MixRoundTripTest extends ServerTest {
     @Test(dataProvider = "lots")
     public void aMixComesBackAsItWentInAndItsGramsAreItsShares(int seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        Map<String, Object> form = Map.of("name", "By lot " + seed, "parts", parts(random));
+        double strewn = seed % 2 == 0 ? 0 : random.nextInt(1, 500) / 10.0;
+        Map<String, Object> mica =
+                Map.of("name", "mica", "percent", strewn, "effect", "SHIMMER", "priceMinor", 100L * seed);
+        Map<String, Object> form = Map.of(
+                "name",
+                "By lot " + seed,
+                "parts",
+                parts(random),
+                "unit",
+                List.of("PARTS", "PERCENT", "GRAMS").get(seed % 3),
+                "inclusions",
+                strewn == 0 ? List.of() : List.of(mica),
+                "retired",
+                seed % 4 == 3);
         JsonNode sent = Http.JSON.readTree(Http.JSON.writeValueAsString(form));
         long id = http().post("/api/mixes", form).json().path("id").asLong();
         double wanted = random.nextInt(1, 4000) / 10.0;
@@ -48,11 +61,13 @@ public class MixRoundTripTest extends ServerTest {
         assertThat(view.path("mix")).isEqualTo(sent);
         JsonNode measured = view.path("measured");
         double all = sum(sent.path("parts"), "parts");
-        assertThat(sum(measured.path("clays"), "massG")).isCloseTo(wanted, offset(1e-9 * wanted));
+        double clay = wanted / (1 + strewn / 100);
+        assertThat(sum(measured.path("clays"), "massG")).isCloseTo(clay, offset(1e-9 * wanted));
+        assertThat(sum(measured.path("inclusions"), "massG")).isCloseTo(wanted - clay, offset(1e-9 * wanted));
         for (int i = 0; i < sent.path("parts").size(); i++) {
             double share = sent.path("parts").get(i).path("parts").asDouble() / all;
             assertThat(measured.path("clays").get(i).path("massG").asDouble())
-                    .isCloseTo(share * wanted, offset(1e-9 * wanted));
+                    .isCloseTo(share * clay, offset(1e-9 * wanted));
         }
         assertThat(measured.path("rawHex").asString()).matches("#[0-9a-f]{6}");
         assertThat(measured.path("hidesFromMm").asDouble()).isBetween(0.0, 30.0);

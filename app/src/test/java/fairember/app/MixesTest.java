@@ -15,7 +15,7 @@ public class MixesTest extends ServerTest {
             {"targetHex":"%s","face":"CURED","mostKinds":%d,"mostParts":12,"wantedG":%s,"onHandOnly":%s%s}
             """;
     private static final String TILE = """
-            {"name":"Trial","madeOn":"2026-11-20","parts":[{"clayId":%d,"parts":1},{"clayId":8,"parts":3}],
+            {"name":"Trial","madeOn":"2026-11-20","parts":[{"clayId":%d,"parts":1},{"clayId":10,"parts":3}],
              "curedHex":"%s","measured":true,"note":"by the window"}
             """;
 
@@ -55,6 +55,7 @@ public class MixesTest extends ServerTest {
                     .sum();
             assertThat(grams).isCloseTo(40, offset(1e-9));
             assertThat(recipe.path("unsure").asDouble()).isPositive();
+            assertThat(recipe.path("tiles").asInt()).isBetween(0, 20);
         }
     }
 
@@ -117,7 +118,7 @@ public class MixesTest extends ServerTest {
 
     @Test
     public void aTileMovesThePredictionTowardsWhatWasSeenAndUndoTakesItBack() {
-        String mix = "{\"name\":\"x\",\"parts\":[{\"clayId\":7,\"parts\":1},{\"clayId\":8,\"parts\":3}]}";
+        String mix = "{\"name\":\"x\",\"parts\":[{\"clayId\":7,\"parts\":1},{\"clayId\":10,\"parts\":3}]}";
         JsonNode before = http().post("/api/mixes/measure?wantedG=10", mix).json();
         JsonNode log = http().get("/api/tiles").json();
         int logged = log.path("tiles").size();
@@ -167,7 +168,7 @@ public class MixesTest extends ServerTest {
 
     @Test
     public void aTileThatWasNotLookedAtYetIsLoggedAndTeachesNothing() {
-        String mix = "{\"name\":\"x\",\"parts\":[{\"clayId\":7,\"parts\":1},{\"clayId\":8,\"parts\":3}]}";
+        String mix = "{\"name\":\"x\",\"parts\":[{\"clayId\":7,\"parts\":1},{\"clayId\":10,\"parts\":3}]}";
         JsonNode before = http().post("/api/mixes/measure?wantedG=10", mix).json();
         JsonNode log = http().get("/api/tiles").json();
         String unseen = TILE.formatted(7, "x").replace("\"curedHex\":\"x\",", "");
@@ -188,7 +189,7 @@ public class MixesTest extends ServerTest {
         return new Object[][] {
             {TILE.formatted(7, "green"), "curedHex"},
             {TILE.formatted(99, "#8a8f4a"), "parts[0].clayId"},
-            {TILE.formatted(8, "#8a8f4a"), "parts"},
+            {TILE.formatted(10, "#8a8f4a"), "parts"},
             {TILE.formatted(7, ""), "curedHex"},
             {TILE.formatted(7, "#8a8f4a").replaceAll("\"parts\":[13]", "\"parts\":0"), "parts"},
             {TILE.formatted(7, "#8a8f4a").replace("\"parts\":1", "\"parts\":-1"), "parts[0].parts"},

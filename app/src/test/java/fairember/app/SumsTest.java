@@ -91,23 +91,31 @@ public class SumsTest extends ServerTest {
     @Test
     public void loadsShareWhatCanShareAndSayWhy() {
         JsonNode plan = sum("loads", """
-                {"oven":{"name":"Oven","trayWidthMm":300,"trayDepthMm":200,"clearanceMm":100,"gapMm":5,"preheatMin":10,
-                         "preheatKwh":0.2,"holdKw":0.6},
+                {"ovens":[{"name":"Oven","trayWidthMm":300,"trayDepthMm":200,"clearancesMm":[100],"gapMm":5,"preheatMin":10,
+                           "unloadMin":0,"preheatKwh":0.2,"holdKw":0.6}],
                  "bakes":[{"key":"a","name":"Seal","count":14,"widthMm":60,"depthMm":60,"heightMm":40,"lowC":125,"highC":135,
-                           "holdMin":30,"mostMin":90,"after":[]},
+                           "holdMin":30,"mostMin":90},
                           {"key":"b","name":"Flag","count":1,"widthMm":60,"depthMm":60,"heightMm":5,"lowC":120,"highC":130,
-                           "holdMin":20,"mostMin":60,"after":[]},
+                           "holdMin":20,"mostMin":60},
                           {"key":"c","name":"Tall","count":1,"widthMm":60,"depthMm":60,"heightMm":101,"lowC":120,"highC":130,
-                           "holdMin":20,"mostMin":60,"after":[]}]}
+                           "holdMin":20,"mostMin":60}]}
                 """);
         assertThat(plan.path("loads").size()).isEqualTo(2);
-        assertThat(plan.path("loads").get(0).path("items").get(0).path("count").asInt())
-                .isEqualTo(12);
-        JsonNode second = plan.path("loads").get(1);
-        assertThat(second.path("items").size()).isEqualTo(2);
-        assertThat(second.path("holdMin").asDouble()).isEqualTo(30);
-        assertThat(second.path("energyKwh").asDouble()).isCloseTo(0.5, offset(1e-9));
-        assertThat(second.path("why").get(0).path("says").asString()).contains("125 to 130 °C suits all 2");
+        int seals = 0;
+        for (JsonNode load : plan.path("loads")) {
+            assertThat(load.path("places").size()).isLessThanOrEqualTo(12);
+            for (JsonNode item : load.path("items")) {
+                seals += item.path("key").asString().equals("a")
+                        ? item.path("count").asInt()
+                        : 0;
+            }
+            if (load.path("items").size() == 2) {
+                assertThat(load.path("holdMin").asDouble()).isEqualTo(30);
+                assertThat(load.path("energyKwh").asDouble()).isCloseTo(0.5, offset(1e-9));
+                assertThat(load.path("why").get(0).path("says").asString()).contains("125 to 130 °C suits all 2");
+            }
+        }
+        assertThat(seals).isEqualTo(14);
         assertThat(plan.path("findings").get(0).path("rule").asString()).isEqualTo("too-large");
     }
 

@@ -19,7 +19,10 @@ public class UndoPropertyTest extends ServerTest {
     private List<JsonNode> everything() {
         List<JsonNode> all = new ArrayList<>();
         all.add(http().get("/api/ways").json().path("ways"));
-        all.add(http().get("/api/oven").json().path("oven"));
+        all.add(http().get("/api/ovens/1").json().path("oven"));
+        all.add(http().get("/api/leftovers").json().path("lumps"));
+        http().get("/api/trials").json().forEach(held -> all.add(held.path("trial")));
+        http().get("/api/machines").json().forEach(held -> all.add(held.path("machine")));
         http().get("/api/tiles").json().path("tiles").forEach(held -> all.add(held.path("tile")));
         for (String shelf : List.of("lines", "clays", "bought", "coils")) {
             http().get("/api/shelf").json().path(shelf).forEach(held -> all.add(without(held)));
@@ -71,9 +74,9 @@ public class UndoPropertyTest extends ServerTest {
 
     private void change(SplittableRandom random) {
         int n = random.nextInt(100);
-        switch (random.nextInt(13)) {
+        switch (random.nextInt(17)) {
             case 0 -> edit("/api/ways", "ways", form -> form.put("marginPercent", n % 90));
-            case 1 -> edit("/api/oven", "oven", form -> form.put("gapMm", n % 40));
+            case 1 -> edit("/api/ovens/1", "oven", form -> form.put("gapMm", n % 40));
             case 2 -> edit("/api/pieces/" + (1 + n % 5), "piece", form -> form.put("name", "Piece " + n));
             case 3 ->
                 edit(
@@ -114,6 +117,42 @@ public class UndoPropertyTest extends ServerTest {
                         "effect",
                         List.of("PLAIN", "SHIMMER", "GLITTER", "STONE").get(n % 4));
                 changed.put("openG", n);
+                http().put(
+                                "/api/shelf/clays/" + clay.path("id").asLong() + "?edition="
+                                        + clay.path("edition").asInt(),
+                                changed);
+            }
+            case 12 -> {
+                JsonNode box = http().get("/api/leftovers").json();
+                ObjectNode first =
+                        box.path("lumps").get(0).path("lump").deepCopy().asObject();
+                first.put("massG", 1 + n).put("name", "Lump " + n);
+                http().put("/api/leftovers?edition=" + box.path("edition").asInt(), Map.of("lumps", List.of(first)));
+            }
+            case 13 -> {
+                JsonNode trial = http().get("/api/trials").json().get(0);
+                ObjectNode form = trial.path("trial").deepCopy().asObject().put("note", "after " + n + " days");
+                http().put(
+                                "/api/trials/" + trial.path("id").asLong() + "?edition="
+                                        + trial.path("edition").asInt(),
+                                form);
+            }
+            case 14 ->
+                http().post(
+                                "/api/machines",
+                                Map.of(
+                                        "name",
+                                        "Machine " + ++counted,
+                                        "rollerMm",
+                                        100 + n,
+                                        "settings",
+                                        List.of(Map.of("name", "1", "thickMm", 3))));
+            case 15 -> {
+                JsonNode clay = http().get("/api/shelf").json().path("clays").get(n % 12);
+                ObjectNode changed = clay.path("clay").deepCopy().asObject();
+                changed.put("sold", n % 2 == 0)
+                        .put("swatchMeasured", n % 3 == 0)
+                        .remove("lotInUse");
                 http().put(
                                 "/api/shelf/clays/" + clay.path("id").asLong() + "?edition="
                                         + clay.path("edition").asInt(),

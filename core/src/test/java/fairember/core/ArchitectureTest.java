@@ -24,8 +24,14 @@ public class ArchitectureTest {
             "portion",
             "foilcore",
             "colour",
+            "photo",
             "tile",
             "recipe",
+            "sheet",
+            "heat",
+            "dial",
+            "ovensim",
+            "loadrecord",
             "bake",
             "stock",
             "mix",
@@ -35,6 +41,7 @@ public class ArchitectureTest {
             "balance",
             "gauge",
             "ovenload",
+            "loadsearch",
             "run",
             "worth");
 
@@ -48,6 +55,8 @@ public class ArchitectureTest {
             List.of("org.hipparchus..", "org.locationtech.jts.geom..", "org.locationtech.jts.simplify.."),
             "balance",
             List.of("org.locationtech.jts.geom.."),
+            "loadsearch",
+            List.of("com.google.ortools.."),
             "cutout",
             List.of("org.locationtech.jts..", "org.apache.batik.parser..", "javax.xml.stream.."));
 

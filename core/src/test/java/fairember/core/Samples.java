@@ -44,6 +44,7 @@ import fairember.core.stock.ClayLine;
 import fairember.core.stock.StockClay;
 import fairember.core.worth.Rates;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** A small made-up studio for tests, with round numbers that can be worked by hand. */
@@ -55,9 +56,8 @@ public final class Samples {
 
     public static final StockClay WHITE = clay(1, "White", FIRM, "#f4f2ea", 100);
     public static final StockClay RED = clay(2, "Red", FIRM, "#b3342b", 0);
-    public static final Mix CHALK = new Mix(1, "Chalk", List.of(new Mix.Ingredient(WHITE, 1)));
-    public static final Mix ROSE =
-            new Mix(2, "Rose", List.of(new Mix.Ingredient(WHITE, 3), new Mix.Ingredient(RED, 1)));
+    public static final Mix CHALK = new Mix(1, "Chalk", List.of(Mix.Ingredient.of(WHITE, 1)));
+    public static final Mix ROSE = new Mix(2, "Rose", List.of(Mix.Ingredient.of(WHITE, 3), Mix.Ingredient.of(RED, 1)));
     public static final BoughtPart PIN = new BoughtPart(1, "Eye pin", new Money(10), 5, new Mass(0.5));
     public static final Palette PALETTE = new Palette(List.of(CHALK, ROSE));
     public static final FoilRoll ROLL = FoilRoll.of(16, 300, 10, new Money(300), PackedFoil.USUAL);
@@ -67,11 +67,13 @@ public final class Samples {
             "Bench oven",
             new Length(300),
             new Length(200),
-            new Length(150),
+            List.of(new Length(150)),
             new Length(5),
             new Minutes(10),
+            Minutes.ZERO,
             new Energy(0.2),
-            0.6);
+            0.6,
+            false);
 
     /** 12.00 an hour, 0.30 a kWh, 10 % waste, 50 % margin, prices in steps of 0.50. */
     public static final Rates RATES =
@@ -141,6 +143,37 @@ public final class Samples {
                 List.of("Whiskers pricked"),
                 Armature.NONE,
                 price);
+    }
+
+    /** A ball of 12 mm of clay that dries a day in the air for 6 mm: shaped, dried, varnished. */
+    public static MeasuredPiece airDried() {
+        ClayLine baked = line(9, "Air", 125, 135, 15, 20, 90);
+        ClayWindow w = baked.window();
+        ClayWindow dries = new ClayWindow(
+                w.low(),
+                w.high(),
+                w.ceiling(),
+                w.per6Mm(),
+                w.least(),
+                w.most(),
+                w.greatest(),
+                Optional.of(new Minutes(24 * 60)));
+        StockClay clay = clay(9, "Air white", new ClayLine(9, "Air", dries, baked.density()), "#ffffff", 0);
+        Mix mix = new Mix(9, "Air", List.of(Mix.Ingredient.of(clay, 1)));
+        Piece ball = new Piece(
+                9,
+                "Ball",
+                "",
+                PieceKind.FIGURINE,
+                Pose.STANDS,
+                List.of(part("Ball", new Ball(new Length(12)), 1, mix, 0, null)),
+                List.of(new Stage("dry", StageKind.CURE, false, Minutes.ZERO)),
+                List.of(step("roll", Station.SHAPE, 2, 5, 0), step("varnish", Station.FINISH, 3, 1, 1)),
+                List.of(),
+                List.of(),
+                Armature.NONE,
+                null);
+        return PieceMeasuring.measure(ball, new Palette(List.of(mix)), ROLL, PACKET);
     }
 
     public static MeasuredPiece measured(Piece piece) {

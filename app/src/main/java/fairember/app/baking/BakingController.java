@@ -5,9 +5,11 @@ import fairember.app.keeping.Kept;
 import fairember.app.keeping.MissingException;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
+import fairember.app.oven.OvenStore;
 import fairember.app.run.Planning;
 import fairember.core.measure.Refused;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,21 +24,28 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/baking")
 class BakingController {
     private final LoadStore loads;
+    private final OvenStore ovens;
     private final LoadReview review;
     private final Days days;
     private final Planning planning;
     private final Keeping keeping;
 
-    BakingController(LoadStore loads, LoadReview review, Days days, Planning planning, Keeping keeping) {
+    BakingController(
+            LoadStore loads, OvenStore ovens, LoadReview review, Days days, Planning planning, Keeping keeping) {
         this.loads = loads;
+        this.ovens = ovens;
         this.review = review;
         this.days = days;
         this.planning = planning;
         this.keeping = keeping;
     }
 
-    /** A load to start now. */
-    record StartLoadForm(double tempC, double holdMin, List<LoadForm.LoadItemForm> items) {}
+    /** A load to start now, in the first oven when none is named. */
+    record StartLoadForm(
+            double tempC,
+            double holdMin,
+            List<LoadForm.LoadItemForm> items,
+            @Nullable Long ovenId) {}
 
     /** The number of a load that was started. */
     record StartedLoadView(long id) {}
@@ -50,10 +59,13 @@ class BakingController {
     @PostMapping("/loads")
     @ResponseStatus(HttpStatus.CREATED)
     StartedLoadView start(@RequestBody StartLoadForm form) {
-        if (loads.inOven().isPresent()) {
+        LoadForm load = new LoadForm(form.tempC(), form.holdMin(), planning.now(), null, form.items(), form.ovenId());
+        if (ovens.find(load.oven()).isEmpty()) {
+            throw new Refused("ovenId", "oven " + load.oven(), "an oven of the studio", "Choose one.");
+        }
+        if (loads.inOvens().stream().anyMatch(in -> in.form().oven() == load.oven())) {
             throw new Refused("items", "a load in the oven", "an empty oven", "Take that one out first.");
         }
-        LoadForm load = new LoadForm(form.tempC(), form.holdMin(), planning.now(), null, form.items());
         review.check(load);
         return new StartedLoadView(keeping.add(loads, load));
     }
@@ -69,6 +81,7 @@ class BakingController {
                 loads,
                 id,
                 "took out the " + loads.nameOf(held.form()),
-                load -> new LoadForm(load.tempC(), load.holdMin(), load.inAt(), planning.now(), load.items()));
+                load -> new LoadForm(
+                        load.tempC(), load.holdMin(), load.inAt(), planning.now(), load.items(), load.ovenId()));
     }
 }

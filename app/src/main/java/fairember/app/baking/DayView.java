@@ -1,23 +1,53 @@
 package fairember.app.baking;
 
 import fairember.app.oven.LoadForm;
+import fairember.app.oven.OvenForm;
+import fairember.app.oven.WishesForm;
 import fairember.app.run.PlannedLoadView;
+import fairember.app.run.TaskView;
+import fairember.app.web.FindingView;
+import fairember.core.ovenload.Objective;
+import fairember.core.ovenload.Score;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** The oven's days: loads that went in, the one that is in, and those planned for the runs on the bench. */
+/**
+ * The ovens' days: loads that went in, those that are in, and those planned for the runs that are not finished, with
+ * the hands' tasks beside them.
+ *
+ * @param criticalLoads places in {@code planned} of the loads that keep it all from ending earlier
+ * @param criticalTasks places in {@code tasks} of the tasks that do
+ * @param clockSpeed of the studio's seconds for each of the wall's
+ * @param scores how good the plan is, in the order of what matters
+ */
 public record DayView(
         LocalDateTime now,
         LocalTime opens,
         LocalTime closes,
         boolean openToday,
-        @Nullable LoggedLoadView inOven,
+        List<OvenNameView> ovens,
+        List<LoggedLoadView> inOvens,
         List<LoggedLoadView> logged,
         List<PlannedLoadView> planned,
-        LocalDate finishOn) {
+        List<TaskView> tasks,
+        List<DryingView> drying,
+        List<Integer> criticalLoads,
+        List<Integer> criticalTasks,
+        List<ScoreView> scores,
+        List<FindingView> findings,
+        WishesView wishes,
+        LocalDate finishOn,
+        double clockSpeed) {
+
+    /** Something that dries in the air. */
+    public record DryingView(String name, LocalDateTime from, LocalDateTime to) {}
+
+    /** An oven of the plan; its place in the list is its number there. */
+    public record OvenNameView(
+            long id, String name, double trayWidthMm, double trayDepthMm, int trays, List<OvenForm.SpotForm> spots) {}
 
     /** A load that went in; out is absent while it is in. */
     public record LoggedLoadView(
@@ -27,8 +57,23 @@ public record DayView(
             LocalDateTime inAt,
             LocalDateTime dueOut,
             @Nullable LocalDateTime outAt,
+            long ovenId,
             List<LoggedItemView> items) {}
 
     /** So many things of a stage bake, in words. */
     public record LoggedItemView(String name, String runName, LoadForm.LoadItemForm item) {}
+
+    /** How good the plan is by one objective; no plan is under the bound. */
+    public record ScoreView(Objective objective, double value, double bound, double gapPercent, boolean proven) {
+        public static ScoreView of(Score score) {
+            return new ScoreView(score.objective(), score.value(), score.bound(), 100 * score.gap(), score.proven());
+        }
+
+        static List<ScoreView> all(List<Score> scores) {
+            return scores.stream().map(ScoreView::of).toList();
+        }
+    }
+
+    /** What the maker wants of the plan, with its edition. */
+    public record WishesView(int edition, WishesForm form) {}
 }

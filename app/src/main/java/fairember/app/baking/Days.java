@@ -1,14 +1,26 @@
 package fairember.app.baking;
 
+import static fairember.app.web.Given.or;
+
+import fairember.app.clock.StudioClock;
 import fairember.app.keeping.Kept;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
+import fairember.app.oven.OvenForm;
+import fairember.app.oven.OvenStore;
+import fairember.app.oven.WishesForm;
+import fairember.app.oven.WishesStore;
 import fairember.app.piece.PieceForm;
 import fairember.app.piece.PieceStore;
 import fairember.app.run.PlannedLoadView;
 import fairember.app.run.Planning;
 import fairember.app.run.RunStore;
+import fairember.app.run.TaskView;
 import fairember.app.ways.WaysStore;
+import fairember.app.web.FindingView;
+import fairember.core.ovenload.Oven;
+import fairember.core.ovenload.TraySpot;
+import fairember.core.run.CriticalChain;
 import fairember.core.run.RunSchedule;
 import fairember.core.run.WorkHours;
 import java.time.LocalDateTime;
@@ -24,25 +36,44 @@ class Days {
     private final PieceStore pieces;
     private final RunStore runs;
     private final WaysStore ways;
+    private final OvenStore ovens;
+    private final WishesStore wishes;
+    private final StudioClock clock;
 
-    Days(LoadStore loads, Planning planning, PieceStore pieces, RunStore runs, WaysStore ways) {
+    Days(
+            LoadStore loads,
+            Planning planning,
+            PieceStore pieces,
+            RunStore runs,
+            WaysStore ways,
+            OvenStore ovens,
+            WishesStore wishes,
+            StudioClock clock) {
         this.loads = loads;
         this.planning = planning;
         this.pieces = pieces;
         this.runs = runs;
         this.ways = ways;
+        this.ovens = ovens;
+        this.wishes = wishes;
+        this.clock = clock;
     }
 
     DayView day() {
         LocalDateTime now = planning.now();
         WorkHours hours = ways.ways().hours();
-        RunSchedule plan = planning.scheduleBench(planning.onBench());
+        RunSchedule plan = planning.scheduleAll();
+        CriticalChain chain = CriticalChain.of(plan, hours);
+        Kept.Held<WishesForm> held = wishes.held();
+        List<List<TraySpot>> spots =
+                ovens.all().stream().map(oven -> oven.form().traySpots()).toList();
         return new DayView(
                 now,
                 hours.from(),
                 hours.to(),
                 hours.days().contains(now.getDayOfWeek()),
-                loads.inOven().map(this::logged).orElse(null),
+                ovens.all().stream().map(Days::name).toList(),
+                loads.inOvens().stream().map(this::logged).toList(),
                 loads.all().stream()
                         .filter(load -> load.form().outAt() != null)
                         .sorted(Comparator.comparing(
@@ -50,8 +81,32 @@ class Days {
                                 .reversed())
                         .map(this::logged)
                         .toList(),
-                plan.loads().stream().map(PlannedLoadView::of).toList(),
-                plan.finish().toLocalDate());
+                plan.loads().stream()
+                        .map(load ->
+                                PlannedLoadView.of(load, spots.get(load.load().oven())))
+                        .toList(),
+                plan.tasks().stream().map(TaskView::of).toList(),
+                plan.dryings().stream()
+                        .map(d -> new DayView.DryingView(d.job().piece().piece().name(), d.from(), d.to()))
+                        .toList(),
+                chain.loads().stream().sorted().toList(),
+                chain.tasks().stream().sorted().toList(),
+                DayView.ScoreView.all(plan.scores()),
+                FindingView.all(plan.findings()),
+                new DayView.WishesView(held.edition(), held.form()),
+                plan.finish().toLocalDate(),
+                clock.speed());
+    }
+
+    private static DayView.OvenNameView name(Kept.Held<OvenForm> held) {
+        Oven oven = held.form().parse();
+        return new DayView.OvenNameView(
+                held.id(),
+                oven.name(),
+                oven.trayWidth().mm(),
+                oven.trayDepth().mm(),
+                oven.shelves().size(),
+                or(held.form().spots(), List.of()));
     }
 
     private DayView.LoggedLoadView logged(Kept.Held<LoadForm> held) {
@@ -60,7 +115,7 @@ class Days {
                 .map(item -> new DayView.LoggedItemView(nameOf(item), runName(item.runId()), item))
                 .toList();
         return new DayView.LoggedLoadView(
-                held.id(), load.tempC(), load.holdMin(), load.inAt(), load.dueOut(), load.outAt(), items);
+                held.id(), load.tempC(), load.holdMin(), load.inAt(), load.dueOut(), load.outAt(), load.oven(), items);
     }
 
     private String nameOf(LoadForm.LoadItemForm item) {

@@ -46,6 +46,9 @@ class LoadReview {
         }
         MeasuredStage stage = job.piece().stages().get(item.stage());
         String name = job.piece().piece().name() + ", " + stage.stage().name();
+        if (stage.need().drying().isPresent()) {
+            throw new Refused("stage", name, "clay that is baked", "Let it dry in the air; the oven is not for it.");
+        }
         Progress progress = job.progress();
         int left = job.alive() * stage.unitsEach() - progress.bakedOrIn(item.stage());
         if (item.count() > left) {

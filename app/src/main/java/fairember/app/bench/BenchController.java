@@ -6,6 +6,8 @@ import fairember.core.piece.Station;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -72,8 +74,11 @@ class BenchController {
 
     @GetMapping
     BenchView bench() {
-        List<TaskView> next = planning.scheduleBench(planning.onBench()).tasks().stream()
+        Set<Long> onBench =
+                planning.onBench().stream().map(work -> work.held().id()).collect(Collectors.toSet());
+        List<TaskView> next = planning.scheduleAll().tasks().stream()
                 .map(TaskView::of)
+                .filter(task -> onBench.contains(task.runId()))
                 .toList();
         return new BenchView(planning.now(), bench.inHand().map(HandView::of).orElse(null), next);
     }

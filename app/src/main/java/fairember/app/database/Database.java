@@ -54,6 +54,24 @@ public class Database {
         return list(sql, row, values).stream().findFirst();
     }
 
+    /** A number that may be missing. */
+    public static @Nullable Double nullable(ResultSet row, String column) throws SQLException {
+        double value = row.getDouble(column);
+        return row.wasNull() ? null : value;
+    }
+
+    /** A whole number that may be missing. */
+    public static @Nullable Integer nullableInt(ResultSet row, String column) throws SQLException {
+        int value = row.getInt(column);
+        return row.wasNull() ? null : value;
+    }
+
+    /** The number of something else that may be missing. */
+    public static @Nullable Long nullableId(ResultSet row, String column) throws SQLException {
+        long value = row.getLong(column);
+        return row.wasNull() ? null : value;
+    }
+
     /**
      * Writes, within the running transaction.
      *

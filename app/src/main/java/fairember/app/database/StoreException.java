@@ -13,7 +13,7 @@ public final class StoreException extends RuntimeException {
         FULL("The disk is full.", "Free some space, then try again."),
         BUSY("Another program holds the studio's file.", "Close it, then try again."),
         READ_ONLY("The studio's file cannot be written.", "Check the folder's permissions, then try again."),
-        IN_USE("Something else still uses this.", "Take it out there first."),
+        IN_USE("Something else still uses this.", "Take it out there first; a mix can be retired instead."),
         BROKEN("The studio's file could not be read or written.", "Check the disk; keep a copy of the folder.");
 
         private final String says;

@@ -33,6 +33,7 @@ class FirstStart implements SmartInitializingSingleton {
     private final Keeping keeping;
     private final JsonMapper mapper;
     private final Clock clock;
+    private final DemoReadings readings;
     private final TransactionTemplate transaction;
 
     FirstStart(
@@ -41,12 +42,14 @@ class FirstStart implements SmartInitializingSingleton {
             Keeping keeping,
             JsonMapper mapper,
             Clock clock,
+            DemoReadings readings,
             TransactionTemplate transaction) {
         this.settings = settings;
         this.ways = ways;
         this.keeping = keeping;
         this.mapper = mapper;
         this.clock = clock;
+        this.readings = readings;
         this.transaction = transaction;
     }
 
@@ -55,6 +58,7 @@ class FirstStart implements SmartInitializingSingleton {
         transaction.executeWithoutResult(status -> {
             if (ways.find(WaysStore.ID).isEmpty()) {
                 fill(settings.demo() ? "/demo/studio.json" : "/demo/empty.json");
+                readings.fill();
             }
         });
     }

@@ -4,24 +4,40 @@ import fairember.app.web.WorkingsView;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.MixedColourWorkings;
+import fairember.core.measure.Mass;
+import fairember.core.mix.LotShift;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.MeasuredMixWorkings;
+import fairember.core.mix.Mix;
+import fairember.core.mix.MixMeasuring;
+import fairember.core.stock.Lot;
+import fairember.core.stock.StockClay;
 import fairember.core.tile.LearnedClays;
 import fairember.core.tile.TrialTile;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A mix for a wanted mass, with its predicted colour.
  *
- * @param effects what some of its clays do that an even colour cannot show
+ * @param clays grams of every clay it comes down to
+ * @param lines grams of every clay and every mix of the recipe
+ * @param inclusions grams of what is strewn in
+ * @param effects what some of its clays and what is strewn in do that an even colour cannot show
  * @param hidesFromMm how thick a sheet has to be for nothing to show through
  * @param tiles how many trial tiles have one of its clays in them
  * @param unsureRaw how far off the raw colour may be, one standard error in ΔE00
  * @param unsureCured how far off the cured colour may be
+ * @param lots what lots that differ do to it
+ * @param shortG grams that the shelf has not, over all its clays
  */
 public record MeasuredMixView(
         double wantedG,
         List<ClayShareView> clays,
+        List<LineView> lines,
+        List<StrewnView> inclusions,
         String rawHex,
         String curedHex,
         boolean beyondScreen,
@@ -30,13 +46,70 @@ public record MeasuredMixView(
         int tiles,
         double unsureRaw,
         double unsureCured,
+        @Nullable LotsView lots,
         double densityGPerCm3,
         double lowC,
         double highC,
         boolean windowsMeet,
+        long costMinor,
+        double shortG,
         List<WorkingsView> workings) {
     /** Grams of one clay in it. */
-    public record ClayShareView(long clayId, String name, String rawHex, String curedHex, double parts, double massG) {}
+    public record ClayShareView(
+            long clayId, String name, String rawHex, String curedHex, double parts, double massG, double onHandG) {}
+
+    /** Grams of a line of the recipe, which is a clay or a mix; drops of it when it is dripped. */
+    public record LineView(
+            @Nullable Long clayId,
+            @Nullable Long mixId,
+            String name,
+            String rawHex,
+            String curedHex,
+            double massG,
+            double drops) {
+        static LineView of(MeasuredMix.Line line) {
+            double drops = line.mass().g() / MixBook.drop(line.ingredient());
+            if (line.ingredient() instanceof Mix.OfClay of) {
+                StockClay clay = of.clay();
+                return new LineView(
+                        clay.id(),
+                        null,
+                        clay.name(),
+                        clay.pigment().raw().hex(),
+                        clay.pigment().cured().hex(),
+                        line.mass().g(),
+                        drops);
+            }
+            Mix mix = ((Mix.OfMix) line.ingredient()).mix();
+            var colour = MixMeasuring.measure(mix, MEASURED).colour();
+            return new LineView(
+                    null,
+                    mix.id(),
+                    mix.name(),
+                    colour.raw().srgb().hex(),
+                    colour.cured().srgb().hex(),
+                    line.mass().g(),
+                    drops);
+        }
+    }
+
+    /** Grams of something strewn in. */
+    public record StrewnView(String name, double massG) {}
+
+    /** A clay of which another lot is in use, and how it differs cured. */
+    public record OtherLotView(long clayId, String clay, String lot, double off, String differs) {
+        static Stream<OtherLotView> of(StockClay clay) {
+            var shift = LotShift.ofClay(clay, Face.CURED);
+            return Stream.ofNullable(clay.lot())
+                    .map(Lot::name)
+                    .map(lot -> new OtherLotView(clay.id(), clay.name(), lot, shift.total(), shift.words()));
+        }
+    }
+
+    /** What these lots do to the mix, cured. */
+    public record LotsView(List<OtherLotView> clays, double off, String differs) {}
+
+    private static final Mass MEASURED = new Mass(1);
 
     static MeasuredMixView of(MeasuredMix mix, LearnedClays learned) {
         List<TrialTile.ClayParts> parts = mix.portions().stream()
@@ -46,21 +119,50 @@ public record MeasuredMixView(
         return new MeasuredMixView(
                 mix.wanted().g(),
                 shares(mix),
+                mix.lines().stream().map(LineView::of).toList(),
+                strewn(mix),
                 mix.colour().raw().srgb().hex(),
                 mix.colour().cured().srgb().hex(),
                 mix.colour().raw().beyondScreen() || mix.colour().cured().beyondScreen(),
-                mix.colour().effects(),
+                mix.effects(),
                 mix.colour().cured().colorant().hidesFrom().mm(),
                 learned.tilesBehind(parts),
                 learned.unsure(parts, Face.RAW),
                 learned.unsure(parts, Face.CURED),
+                LotShift.of(mix).map(MeasuredMixView::lots).orElse(null),
                 mix.density().gPerCm3(),
                 mix.window().low().c(),
                 mix.window().high().c(),
                 mix.window().meets(),
+                mix.costOf(mix.wanted()).minor(),
+                mix.portions().stream()
+                        .mapToDouble(p ->
+                                Math.max(0, p.mass().g() - p.clay().onShelf().g()))
+                        .sum(),
                 List.of(
                         WorkingsView.of(MeasuredMixWorkings.of(mix)),
                         WorkingsView.of(MixedColourWorkings.of(mix.colour()))));
+    }
+
+    private static LotsView lots(LotShift shift) {
+        return new LotsView(
+                shift.clays().stream().flatMap(OtherLotView::of).toList(),
+                shift.cured().total(),
+                shift.cured().words());
+    }
+
+    /** Grams of what is strewn in. */
+    public static List<StrewnView> strewn(MeasuredMix mix) {
+        return IntStream.range(0, mix.inclusions().size())
+                .mapToObj(i -> new StrewnView(
+                        mix.mix().inclusions().get(i).name(),
+                        mix.inclusions().get(i).g()))
+                .toList();
+    }
+
+    /** Grams of each line of the recipe. */
+    public static List<LineView> lines(MeasuredMix mix) {
+        return mix.lines().stream().map(LineView::of).toList();
     }
 
     /** Grams of each clay. */
@@ -72,7 +174,8 @@ public record MeasuredMixView(
                         p.clay().pigment().raw().hex(),
                         p.clay().pigment().cured().hex(),
                         p.parts(),
-                        p.mass().g()))
+                        p.mass().g(),
+                        p.clay().onShelf().g()))
                 .toList();
     }
 }

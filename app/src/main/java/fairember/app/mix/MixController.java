@@ -1,14 +1,23 @@
 package fairember.app.mix;
 
+import static fairember.app.web.Given.or;
+
 import fairember.app.keeping.Keeping;
 import fairember.app.keeping.MissingException;
 import fairember.app.tile.TaughtClays;
+import fairember.app.ways.WaysStore;
+import fairember.core.colour.Colorant;
+import fairember.core.colour.MixedColour;
+import fairember.core.colour.Srgb;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
+import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
-import fairember.core.stock.StockClay;
+import fairember.core.mix.MixUnit;
 import fairember.core.tile.LearnedClays;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,11 +36,13 @@ import org.springframework.web.bind.annotation.RestController;
 class MixController {
     private final MixStore store;
     private final TaughtClays clays;
+    private final WaysStore ways;
     private final Keeping keeping;
 
-    MixController(MixStore store, TaughtClays clays, Keeping keeping) {
+    MixController(MixStore store, TaughtClays clays, WaysStore ways, Keeping keeping) {
         this.store = store;
         this.clays = clays;
+        this.ways = ways;
         this.keeping = keeping;
     }
 
@@ -43,34 +54,90 @@ class MixController {
 
     @GetMapping
     List<MixView> mixes(@RequestParam(defaultValue = "100") double wantedG) {
-        Map<Long, StockClay> known = clays.clays();
+        MixBook book = store.book();
         LearnedClays learned = clays.learned();
         return store.all().stream()
-                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(h.form(), known, learned, wantedG)))
+                .map(h -> new MixView(
+                        h.id(), h.edition(), h.form(), measured(book.parse(h.id(), h.form()), learned, wantedG)))
                 .toList();
     }
 
     @GetMapping("/{id}")
     MixView mix(@PathVariable long id, @RequestParam(defaultValue = "100") double wantedG) {
         return store.find(id)
-                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(h.form(), wantedG)))
+                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(id, h.form(), wantedG)))
                 .orElseThrow(() -> new MissingException("mix", id));
     }
 
     /** Measures a mix that is being typed; nothing is saved. */
     @PostMapping("/measure")
-    MeasuredMixView measure(@RequestParam double wantedG, @RequestBody MixForm form) {
-        return measured(form, wantedG);
+    MeasuredMixView measure(
+            @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixForm form) {
+        return measured(id, form, wantedG);
     }
 
-    private MeasuredMixView measured(MixForm form, double wantedG) {
-        return measured(form, clays.clays(), clays.learned(), wantedG);
+    /** Rounds a mix that is being typed to what can be measured out, for grams that are to end up in pieces. */
+    @PostMapping("/weigh")
+    WeighedView weigh(
+            @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixForm form) {
+        Mass net = new Mass(MixMeasuring.WANTED.check(wantedG));
+        return WeighedView.of(store.book().parse(id, form), net, ways.ways().waste());
     }
 
-    private static MeasuredMixView measured(
-            MixForm form, Map<Long, StockClay> clays, LearnedClays learned, double wantedG) {
-        Mass wanted = new Mass(FindForm.WANTED.check(wantedG));
-        return MeasuredMixView.of(MixMeasuring.measure(form.parse(0, clays), wanted), learned);
+    /** How a coat or a thin sheet of a mix looks over something, raw and cured, and how well it hides, 0 to 1. */
+    record CoatView(String rawHex, String curedHex, double hides) {}
+
+    /** A coat of a mix that is being typed; nothing is saved. */
+    @PostMapping("/coat")
+    CoatView coat(
+            @RequestParam double thickMm,
+            @RequestParam String backingHex,
+            @RequestParam(defaultValue = "0") long id,
+            @RequestBody MixForm form) {
+        Gathering g = new Gathering();
+        g.at("", () -> Colorant.SHEET.check(thickMm));
+        var backing = g.at("", () -> Srgb.parse("backingHex", backingHex));
+        var mix = g.at("", () -> store.book().parse(id, form));
+        g.orRefuse();
+        MixedColour colour =
+                MixMeasuring.measure(mix.orElseThrow(), new Mass(1)).colour();
+        Length thick = new Length(thickMm);
+        return new CoatView(
+                colour.raw().colorant().over(backing.orElseThrow(), thick).hex(),
+                colour.cured().colorant().over(backing.orElseThrow(), thick).hex(),
+                colour.cured().colorant().hides(thick));
+    }
+
+    /** The same recipe counted in another unit; nothing is saved. */
+    @PostMapping("/restate")
+    MixForm restate(
+            @RequestParam MixUnit unit,
+            @RequestParam double wantedG,
+            @RequestParam(defaultValue = "0") long id,
+            @RequestBody MixForm form) {
+        Mix mix = store.book().parse(id, form);
+        Mass wanted = new Mass(MixMeasuring.WANTED.check(wantedG));
+        double clayG = MixMeasuring.measure(mix, wanted).lines().stream()
+                .mapToDouble(line -> line.mass().g())
+                .sum();
+        List<Double> counted = unit.counted(
+                mix.ingredients().stream().map(Mix.Ingredient::parts).toList(),
+                clayG,
+                mix.ingredients().stream().map(MixBook::drop).toList());
+        List<MixForm.MixPartForm> parts = IntStream.range(0, counted.size())
+                .mapToObj(i -> new MixForm.MixPartForm(
+                        form.parts().get(i).clayId(), form.parts().get(i).mixId(), counted.get(i)))
+                .toList();
+        return new MixForm(form.name(), parts, unit, or(form.inclusions(), List.of()), or(form.retired(), false));
+    }
+
+    private MeasuredMixView measured(long id, MixForm form, double wantedG) {
+        return measured(store.book().parse(id, form), clays.learned(), wantedG);
+    }
+
+    private static MeasuredMixView measured(Mix mix, LearnedClays learned, double wantedG) {
+        Mass wanted = new Mass(MixMeasuring.WANTED.check(wantedG));
+        return MeasuredMixView.of(MixMeasuring.measure(mix, wanted), learned);
     }
 
     @PostMapping

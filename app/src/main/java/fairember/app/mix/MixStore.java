@@ -1,21 +1,25 @@
 package fairember.app.mix;
 
+import static fairember.app.web.Given.or;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import fairember.app.database.Database;
 import fairember.app.keeping.Kept;
 import fairember.app.tile.TaughtClays;
+import fairember.core.colour.Effect;
 import fairember.core.mix.Mix;
+import fairember.core.mix.MixUnit;
 import fairember.core.piece.Palette;
-import fairember.core.stock.StockClay;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
 
-/** Mixes and their parts. */
+/** Mixes, their parts and what is strewn into them. */
 @Repository
 public class MixStore implements Kept<MixForm> {
     private static final int KEPT = 2;
@@ -55,10 +59,28 @@ public class MixStore implements Kept<MixForm> {
         return where("");
     }
 
-    /** All mixes as the core takes them. */
+    /** All mixes as they are kept, to make mixes of forms with. */
+    public MixBook book() {
+        Map<Long, MixForm> forms = new LinkedHashMap<>();
+        all().forEach(held -> forms.put(held.id(), held.form()));
+        return new MixBook(clays.clays(), forms);
+    }
+
+    /** All mixes as the core takes them, by name. */
     public List<Mix> mixes() {
-        Map<Long, StockClay> known = clays.clays();
-        return all().stream().map(held -> held.form().parse(held.id(), known)).toList();
+        MixBook book = book();
+        return book.forms().entrySet().stream()
+                .map(held -> book.parse(held.getKey(), held.getValue()))
+                .toList();
+    }
+
+    /** The mixes that are not retired. */
+    public List<Mix> current() {
+        MixBook book = book();
+        return book.forms().entrySet().stream()
+                .filter(held -> !or(held.getValue().retired(), false))
+                .map(held -> book.parse(held.getKey(), held.getValue()))
+                .toList();
     }
 
     /** All mixes measured; measured anew only when a mix, a clay or a tile changed. */
@@ -69,29 +91,62 @@ public class MixStore implements Kept<MixForm> {
     private List<Held<MixForm>> where(String where, Object... values) {
         Map<Long, List<MixForm.MixPartForm>> parts = new HashMap<>();
         database.list(
-                "select mix_id, clay_id, parts from mix_part order by mix_id, position",
+                "select mix_id, clay_id, inner_mix_id, parts from mix_line order by mix_id, position",
                 row -> parts.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
-                        .add(new MixForm.MixPartForm(row.getLong(2), row.getDouble(3))));
+                        .add(new MixForm.MixPartForm(
+                                Database.nullableId(row, "clay_id"),
+                                Database.nullableId(row, "inner_mix_id"),
+                                row.getDouble(4))));
+        Map<Long, List<MixForm.InclusionForm>> strewn = new HashMap<>();
+        database.list(
+                "select mix_id, name, percent, effect, price_minor from mix_inclusion order by mix_id, position",
+                row -> strewn.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
+                        .add(new MixForm.InclusionForm(
+                                row.getString(2), row.getDouble(3), Effect.valueOf(row.getString(4)), row.getLong(5))));
         return database.list(
-                "select id, edition, name from mix " + where + " order by name, id",
+                "select id, edition, name, unit, retired from mix " + where + " order by name, id",
                 row -> new Held<>(
                         row.getLong(1),
                         row.getInt(2),
-                        new MixForm(row.getString(3), parts.getOrDefault(row.getLong(1), List.of()))),
+                        new MixForm(
+                                row.getString(3),
+                                parts.getOrDefault(row.getLong(1), List.of()),
+                                MixUnit.valueOf(row.getString(4)),
+                                strewn.getOrDefault(row.getLong(1), List.of()),
+                                row.getBoolean(5))),
                 values);
     }
 
     @Override
     public void put(long id, MixForm form) {
-        Mix mix = form.parse(id, clays.clays());
+        Mix mix = book().parse(id, form);
         database.write("""
-                insert into mix values (?, 1, ?)
-                on conflict (id) do update set edition = edition + 1, name = excluded.name
-                """, id, mix.name());
-        database.write("delete from mix_part where mix_id = ?", id);
+                insert into mix values (?, 1, ?, ?, ?)
+                on conflict (id) do update set edition = edition + 1, name = excluded.name, unit = excluded.unit,
+                    retired = excluded.retired
+                """, id, mix.name(), or(form.unit(), MixUnit.PARTS), or(form.retired(), false));
+        database.write("delete from mix_line where mix_id = ?", id);
         int position = 0;
         for (MixForm.MixPartForm part : form.parts()) {
-            database.write("insert into mix_part values (?, ?, ?, ?)", id, position++, part.clayId(), part.parts());
+            database.write(
+                    "insert into mix_line values (?, ?, ?, ?, ?)",
+                    id,
+                    position++,
+                    part.clayId(),
+                    part.mixId(),
+                    part.parts());
+        }
+        database.write("delete from mix_inclusion where mix_id = ?", id);
+        position = 0;
+        for (MixForm.InclusionForm strewn : or(form.inclusions(), List.<MixForm.InclusionForm>of())) {
+            database.write(
+                    "insert into mix_inclusion values (?, ?, ?, ?, ?, ?)",
+                    id,
+                    position++,
+                    strewn.name().strip(),
+                    strewn.percent(),
+                    strewn.effect(),
+                    strewn.priceMinor());
         }
     }
 

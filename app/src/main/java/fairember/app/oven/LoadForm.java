@@ -2,6 +2,7 @@ package fairember.app.oven;
 
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
 
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Minutes;
@@ -12,13 +13,14 @@ import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A load that went into the oven; out is absent while it is in. */
+/** A load that went into an oven, the first when none is named; out is absent while it is in. */
 public record LoadForm(
         double tempC,
         double holdMin,
         LocalDateTime inAt,
         @Nullable LocalDateTime outAt,
-        List<LoadItemForm> items) {
+        List<LoadItemForm> items,
+        @Nullable Long ovenId) {
     static final Span TEMP = Span.of("tempC", "temperature", 40, 220, "°C");
     static final Span HOLD = Span.of("holdMin", "hold", 1, 600, "min");
 
@@ -40,6 +42,11 @@ public record LoadForm(
             g.at("items[" + i + "]", () -> Bake.COUNT.check(count));
         }
         g.orRefuse();
+    }
+
+    /** The oven it is in. */
+    public long oven() {
+        return or(ovenId, OvenStore.FIRST);
     }
 
     /** When it is due out. */

@@ -45,9 +45,9 @@ public class LoadStore implements Kept<LoadForm> {
         return where("");
     }
 
-    /** The load that is in the oven now. */
-    public Optional<Held<LoadForm>> inOven() {
-        return where("where out_at is null").stream().findFirst();
+    /** The loads that are in an oven now, the first put in before the others. */
+    public List<Held<LoadForm>> inOvens() {
+        return where("where out_at is null");
     }
 
     private List<Held<LoadForm>> where(String where, Object... values) {
@@ -57,7 +57,8 @@ public class LoadStore implements Kept<LoadForm> {
                 row -> items.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
                         .add(new LoadForm.LoadItemForm(row.getLong(2), row.getLong(3), row.getInt(4), row.getInt(5))));
         return database.list(
-                "select id, edition, temp_c, hold_min, in_at, out_at from oven_load " + where + " order by in_at, id",
+                "select id, edition, temp_c, hold_min, in_at, out_at, oven_id from oven_load " + where
+                        + " order by in_at, id",
                 row -> new Held<>(
                         row.getLong(1),
                         row.getInt(2),
@@ -66,7 +67,8 @@ public class LoadStore implements Kept<LoadForm> {
                                 row.getDouble(4),
                                 LocalDateTime.parse(row.getString(5)),
                                 row.getString(6) == null ? null : LocalDateTime.parse(row.getString(6)),
-                                items.getOrDefault(row.getLong(1), List.of()))),
+                                items.getOrDefault(row.getLong(1), List.of()),
+                                row.getLong(7))),
                 values);
     }
 
@@ -74,10 +76,11 @@ public class LoadStore implements Kept<LoadForm> {
     public void put(long id, LoadForm form) {
         form.check();
         database.write("""
-                insert into oven_load values (?, 1, ?, ?, ?, ?)
+                insert into oven_load values (?, 1, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, temp_c = excluded.temp_c,
-                    hold_min = excluded.hold_min, in_at = excluded.in_at, out_at = excluded.out_at
-                """, id, form.tempC(), form.holdMin(), form.inAt(), form.outAt());
+                    hold_min = excluded.hold_min, in_at = excluded.in_at, out_at = excluded.out_at,
+                    oven_id = excluded.oven_id
+                """, id, form.tempC(), form.holdMin(), form.inAt(), form.outAt(), form.oven());
         database.write("delete from load_item where load_id = ?", id);
         int position = 0;
         for (LoadForm.LoadItemForm item : form.items()) {

@@ -2,17 +2,30 @@ package fairember.app.oven;
 
 import fairember.app.keeping.Keeping;
 import fairember.app.keeping.Kept;
+import fairember.app.keeping.MissingException;
+import fairember.core.dial.DialReading;
+import fairember.core.measure.Refused;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The oven's own measures. */
+/** The ovens' own measures. */
 @RestController
-@RequestMapping("/api/oven")
+@RequestMapping("/api/ovens")
 class OvenController {
+    /** Most ovens that are planned together. */
+    private static final int MOST = 2;
+
     private final OvenStore store;
     private final Keeping keeping;
 
@@ -21,18 +34,64 @@ class OvenController {
         this.keeping = keeping;
     }
 
-    /** The oven with the edition it has. */
-    record OvenView(int edition, OvenForm oven) {}
-
-    @GetMapping
-    OvenView oven() {
-        Kept.Held<OvenForm> held = store.held();
-        return new OvenView(held.edition(), held.form());
+    /** An oven with its number and edition. */
+    record OvenView(long id, int edition, OvenForm oven) {
+        static OvenView of(Kept.Held<OvenForm> held) {
+            return new OvenView(held.id(), held.edition(), held.form());
+        }
     }
 
-    @PutMapping
-    OvenView replace(@RequestParam int edition, @RequestBody OvenForm form) {
-        keeping.replace(store, OvenStore.ID, edition, form);
-        return oven();
+    @GetMapping
+    List<OvenView> ovens() {
+        return store.all().stream().map(OvenView::of).toList();
+    }
+
+    @GetMapping("/{id}")
+    OvenView oven(@PathVariable long id) {
+        return OvenView.of(held(id));
+    }
+
+    private Kept.Held<OvenForm> held(long id) {
+        return store.find(id).orElseThrow(() -> new MissingException("oven", id));
+    }
+
+    /** Adds an oven; two are planned together at most. */
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    OvenView add(@RequestBody OvenForm form) {
+        form.parse();
+        if (store.all().size() >= MOST) {
+            throw new Refused("name", "a third oven", "one or two", "Change the measures of one you have.");
+        }
+        return oven(keeping.add(store, form));
+    }
+
+    @DeleteMapping("/{id}")
+    void remove(@PathVariable long id) {
+        keeping.remove(store, id);
+    }
+
+    /**
+     * Where to set the dial for a temperature.
+     *
+     * @param dialC nothing before the first reading
+     * @param beyond whether nobody has read near that temperature, so that it is a guess
+     */
+    record DialView(double wantedC, @Nullable Double dialC, boolean beyond) {}
+
+    /** Where to set the dial so that the oven has a temperature, by the readings there are. */
+    @GetMapping("/{id}/dial")
+    DialView dial(@PathVariable long id, @RequestParam double wantedC) {
+        DialReading.READ.check(wantedC);
+        return held(id).form()
+                .dial()
+                .map(dial -> new DialView(wantedC, dial.settingFor(wantedC), dial.beyond(wantedC)))
+                .orElse(new DialView(wantedC, null, true));
+    }
+
+    @PutMapping("/{id}")
+    OvenView replace(@PathVariable long id, @RequestParam int edition, @RequestBody OvenForm form) {
+        keeping.replace(store, id, edition, form);
+        return oven(id);
     }
 }

@@ -1,15 +1,32 @@
 package fairember.app.oven;
 
+import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
 
+import fairember.core.dial.DialCorrection;
+import fairember.core.dial.DialReading;
+import fairember.core.heat.Air;
 import fairember.core.measure.Energy;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
+import fairember.core.measure.Refused;
+import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import fairember.core.ovenload.Oven;
+import fairember.core.ovenload.TraySpot;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
-/** An oven and its tray. */
+/**
+ * An oven and its trays: {@code clearanceMm} above the first, {@code moreClearancesMm} above the others. Things go in
+ * when it is hot, unless it is {@code cold}; its
+ * air is still unless it is told.
+ */
 public record OvenForm(
         String name,
         double trayWidthMm,
@@ -18,7 +35,62 @@ public record OvenForm(
         double gapMm,
         double preheatMin,
         double preheatKwh,
-        double holdKw) {
+        double holdKw,
+        @Nullable List<ReadingForm> readings,
+        @Nullable List<Double> moreClearancesMm,
+        @Nullable Double unloadMin,
+        @Nullable Boolean cold,
+        @Nullable List<SpotForm> spots,
+        @Nullable Air air) {
+    /** Most places on the tray that may be told of. */
+    private static final int MOST_SPOTS = 24;
+
+    /** Each stands in a list, so its field is its place there. */
+    private static final Span OTHER_CLEARANCE =
+            Span.of("", Oven.CLEARANCE.label(), Oven.CLEARANCE.low(), Oven.CLEARANCE.high(), Oven.CLEARANCE.unit());
+
+    /** What a thermometer read at a setting of the dial. */
+    public record ReadingForm(double dialC, double readC) {
+        DialReading parse() {
+            return new DialReading(dialC, readC);
+        }
+    }
+
+    /** How much warmer than the middle of the tray it is at a place; cooler is negative. */
+    public record SpotForm(double leftMm, double backMm, double offC) {
+        private TraySpot parse() {
+            return new TraySpot(new Length(TraySpot.LEFT.check(leftMm)), new Length(TraySpot.BACK.check(backMm)), offC);
+        }
+    }
+
+    /** What is known of the tray's places. */
+    public List<TraySpot> traySpots() {
+        List<SpotForm> told = all("spots", or(spots, List.of()));
+        if (told.size() > MOST_SPOTS) {
+            throw new Refused("spots", told.size() + " places", "up to " + MOST_SPOTS, "Leave some out.");
+        }
+        Gathering g = new Gathering();
+        List<TraySpot> parsed = g.all(
+                "spots", told.stream().<Supplier<TraySpot>>map(s -> s::parse).toList());
+        g.orRefuse();
+        return parsed;
+    }
+
+    /** What the readings say of the dial; nothing before the first. */
+    public Optional<DialCorrection> dial() {
+        List<ReadingForm> told = all("readings", or(readings, List.of()));
+        Gathering g = new Gathering();
+        List<DialReading> parsed = g.all(
+                "readings",
+                told.stream().<Supplier<DialReading>>map(r -> r::parse).toList());
+        g.orRefuse();
+        return parsed.isEmpty() ? Optional.empty() : Optional.of(DialCorrection.of(parsed));
+    }
+
+    /** Where the dial goes for a temperature, as far as anybody has read it. */
+    public double setting(double wantedC) {
+        return dial().map(dial -> dial.settingFor(wantedC)).orElse(wantedC);
+    }
 
     /** The oven as the core takes it; refused with everything that is wrong. */
     public Oven parse() {
@@ -31,15 +103,28 @@ public record OvenForm(
         var preheat = g.at("", () -> new Minutes(Oven.PREHEAT.check(preheatMin)));
         var energy = g.at("", () -> new Energy(Oven.PREHEAT_KWH.check(preheatKwh)));
         g.at("", () -> Oven.HOLD_KW.check(holdKw));
+        g.at("", this::dial);
+        g.at("", this::traySpots);
+        var unload = g.at("", () -> new Minutes(Oven.UNLOAD.check(or(unloadMin, 0.0))));
+        List<Double> more = g.at("", () -> all("moreClearancesMm", or(moreClearancesMm, List.of())))
+                .orElse(List.of());
+        List<Length> others = g.all(
+                "moreClearancesMm",
+                more.stream()
+                        .<Supplier<Length>>map(mm -> () -> new Length(OTHER_CLEARANCE.check(mm)))
+                        .toList());
+        g.at("moreClearancesMm", () -> Oven.SHELVES.check(more.size() + 1));
         g.orRefuse();
         return new Oven(
                 name,
                 width.orElseThrow(),
                 depth.orElseThrow(),
-                clearance.orElseThrow(),
+                Stream.concat(clearance.stream(), others.stream()).toList(),
                 gap.orElseThrow(),
                 preheat.orElseThrow(),
+                unload.orElseThrow(),
                 energy.orElseThrow(),
-                holdKw);
+                holdKw,
+                or(cold, false));
     }
 }

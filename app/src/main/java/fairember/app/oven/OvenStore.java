@@ -1,16 +1,24 @@
 package fairember.app.oven;
 
+import static fairember.app.web.Given.or;
+
 import fairember.app.database.Database;
 import fairember.app.keeping.Kept;
+import fairember.core.heat.Air;
+import fairember.core.measure.Refused;
 import fairember.core.ovenload.Oven;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
 
-/** The one oven. */
+/** The ovens of the studio; the first is always there. */
 @Repository
 public class OvenStore implements Kept<OvenForm> {
-    /** There is one oven. */
-    public static final long ID = 1;
+    /** The oven that a studio always has. */
+    public static final long FIRST = 1;
 
     private final Database database;
 
@@ -35,21 +43,48 @@ public class OvenStore implements Kept<OvenForm> {
 
     @Override
     public Optional<Held<OvenForm>> find(long id) {
-        return database.one(
-                "select * from oven where id = ?",
-                row -> new Held<>(
-                        ID,
-                        row.getInt("edition"),
-                        new OvenForm(
-                                row.getString("name"),
-                                row.getDouble("tray_width_mm"),
-                                row.getDouble("tray_depth_mm"),
-                                row.getDouble("clearance_mm"),
-                                row.getDouble("gap_mm"),
-                                row.getDouble("preheat_min"),
-                                row.getDouble("preheat_kwh"),
-                                row.getDouble("hold_kw"))),
-                id);
+        return all().stream().filter(h -> h.id() == id).findFirst();
+    }
+
+    /** All ovens, by number. What hangs on them is read first: a row in hand keeps its connection. */
+    public List<Held<OvenForm>> all() {
+        Map<Long, List<OvenForm.ReadingForm>> readings = of(
+                "select oven_id, dial_c, read_c from dial_reading order by oven_id, position",
+                row -> new OvenForm.ReadingForm(row.getDouble(2), row.getDouble(3)));
+        Map<Long, List<Double>> clearances =
+                of("select oven_id, clearance_mm from oven_shelf order by oven_id, position", row -> row.getDouble(2));
+        Map<Long, List<OvenForm.SpotForm>> spots = of(
+                "select oven_id, left_mm, back_mm, off_c from hot_spot order by oven_id, position",
+                row -> new OvenForm.SpotForm(row.getDouble(2), row.getDouble(3), row.getDouble(4)));
+        return database.list("select * from oven order by id", row -> {
+            long id = row.getLong("id");
+            return new Held<>(
+                    id,
+                    row.getInt("edition"),
+                    new OvenForm(
+                            row.getString("name"),
+                            row.getDouble("tray_width_mm"),
+                            row.getDouble("tray_depth_mm"),
+                            row.getDouble("clearance_mm"),
+                            row.getDouble("gap_mm"),
+                            row.getDouble("preheat_min"),
+                            row.getDouble("preheat_kwh"),
+                            row.getDouble("hold_kw"),
+                            readings.getOrDefault(id, List.of()),
+                            clearances.getOrDefault(id, List.of()),
+                            row.getDouble("unload_min"),
+                            row.getBoolean("cold"),
+                            spots.getOrDefault(id, List.of()),
+                            Air.valueOf(row.getString("air"))));
+        });
+    }
+
+    /** Rows by the oven in their first column. */
+    private <T> Map<Long, List<T>> of(String sql, Database.Row<T> read) {
+        Map<Long, List<T>> rows = new HashMap<>();
+        database.list(
+                sql, row -> rows.computeIfAbsent(row.getLong(1), id -> new ArrayList<>()).add(read.of(row)));
+        return rows;
     }
 
     @Override
@@ -57,12 +92,13 @@ public class OvenStore implements Kept<OvenForm> {
         Oven oven = form.parse();
         database.write(
                 """
-                insert into oven values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?)
+                insert into oven values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name,
                     tray_width_mm = excluded.tray_width_mm, tray_depth_mm = excluded.tray_depth_mm,
                     clearance_mm = excluded.clearance_mm, gap_mm = excluded.gap_mm,
                     preheat_min = excluded.preheat_min, preheat_kwh = excluded.preheat_kwh,
-                    hold_kw = excluded.hold_kw
+                    hold_kw = excluded.hold_kw, unload_min = excluded.unload_min, cold = excluded.cold,
+                    air = excluded.air
                 """,
                 id,
                 oven.name(),
@@ -72,20 +108,51 @@ public class OvenStore implements Kept<OvenForm> {
                 form.gapMm(),
                 form.preheatMin(),
                 form.preheatKwh(),
-                form.holdKw());
+                form.holdKw(),
+                oven.unload().min(),
+                oven.cold(),
+                or(form.air(), Air.STILL));
+        for (String table : List.of("dial_reading", "oven_shelf", "hot_spot")) {
+            database.write("delete from " + table + " where oven_id = ?", id);
+        }
+        int position = 0;
+        for (OvenForm.ReadingForm reading : or(form.readings(), List.<OvenForm.ReadingForm>of())) {
+            database.write(
+                    "insert into dial_reading values (?, ?, ?, ?)", id, position++, reading.dialC(), reading.readC());
+        }
+        position = 0;
+        for (double clearance : or(form.moreClearancesMm(), List.<Double>of())) {
+            database.write("insert into oven_shelf values (?, ?, ?)", id, position++, clearance);
+        }
+        position = 0;
+        for (OvenForm.SpotForm spot : or(form.spots(), List.<OvenForm.SpotForm>of())) {
+            database.write(
+                    "insert into hot_spot values (?, ?, ?, ?, ?)",
+                    id,
+                    position++,
+                    spot.leftMm(),
+                    spot.backMm(),
+                    spot.offC());
+        }
     }
 
+    /** Removes an oven that is not the first and that no load was in. */
     @Override
     public void remove(long id) {
-        throw new UnsupportedOperationException("A studio always has its oven.");
+        boolean used = database.one("select 1 from oven_load where oven_id = ? limit 1", row -> 1, id)
+                .isPresent();
+        if (id == FIRST || used) {
+            throw new Refused(
+                    "id",
+                    used ? "an oven with loads in its records" : "the studio's first oven",
+                    "an oven that was never used",
+                    "Keep it; change its name and measures.");
+        }
+        database.write("delete from oven where id = ?", id);
     }
 
-    public Held<OvenForm> held() {
-        return find(ID).orElseThrow();
-    }
-
-    /** The oven as the core takes it. */
-    public Oven oven() {
-        return held().form().parse();
+    /** The first oven as the core takes it. */
+    public Oven first() {
+        return find(FIRST).orElseThrow().form().parse();
     }
 }

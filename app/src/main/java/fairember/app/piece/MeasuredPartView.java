@@ -142,7 +142,7 @@ public record MeasuredPartView(
         Posed posed = measured.part().posed();
         PosedViews views = PosedViews.of(posed, withinMm);
         Point3 thickest = posed.turned(measured.thickest().middle());
-        List<Mass> blocks = measured.mix().mix().ingredients().stream()
+        List<Mass> blocks = measured.mix().mix().clays().stream()
                 .flatMap(part -> part.clay().blocks().stream())
                 .map(BlockSize::mass)
                 .distinct()

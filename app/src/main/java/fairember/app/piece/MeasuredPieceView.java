@@ -10,12 +10,14 @@ import fairember.core.balance.Balancing;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
+import fairember.core.measure.Minutes;
 import fairember.core.piece.MeasuredInsert;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.MeasuredStage;
 import fairember.core.wire.Wire;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** A piece with its sums, for one piece. */
 public record MeasuredPieceView(
@@ -34,12 +36,13 @@ public record MeasuredPieceView(
         MeasuredPartView.BoxView box,
         List<FindingView> findings) {
 
-    /** A stage bake with its need of the oven. */
+    /** A stage bake with its need of the oven; with minutes in the air instead when it dries there. */
     public record MeasuredStageView(
             String name,
             double lowC,
             double highC,
             double holdMin,
+            @Nullable Double driesMin,
             double solidHoldMin,
             double mostMin,
             double thickestMm,
@@ -54,6 +57,7 @@ public record MeasuredPieceView(
                     need.window().low().c(),
                     need.window().high().c(),
                     need.hold().min(),
+                    need.drying().map(Minutes::min).orElse(null),
                     measured.solidHold().min(),
                     need.most().min(),
                     need.thickest().mm(),

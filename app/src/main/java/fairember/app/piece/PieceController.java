@@ -6,14 +6,18 @@ import fairember.app.keeping.Keeping;
 import fairember.app.keeping.Kept;
 import fairember.app.keeping.MissingException;
 import fairember.app.shelf.BoughtStore;
+import fairember.core.heat.Air;
 import fairember.core.measure.Length;
 import fairember.core.measure.Refused;
+import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.Piece;
+import fairember.core.piece.PieceHeating;
 import fairember.core.piece.PieceKind;
 import fairember.core.piece.PieceScaling;
 import fairember.core.piece.PieceScaling.ScaledPiece;
 import fairember.core.piece.PieceTemplates;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -76,6 +80,15 @@ class PieceController {
     MeasuredPieceView measure(@RequestBody PieceForm form) {
         PieceStore.Measuring measuring = store.measuring();
         return MeasuredPieceView.of(measuring.of(0, form), measuring.ways());
+    }
+
+    /** How heat goes through each stage bake of a piece that is being typed; nothing is saved. */
+    @PostMapping("/heat")
+    List<HeatedStageView> heat(@RequestParam(defaultValue = "STILL") Air air, @RequestBody PieceForm form) {
+        MeasuredPiece piece = store.measuring().of(0, form);
+        return IntStream.range(0, piece.stages().size())
+                .mapToObj(stage -> HeatedStageView.of(PieceHeating.heat(piece, stage, air)))
+                .toList();
     }
 
     /** A sensible piece of a kind to begin from; nothing is saved. */

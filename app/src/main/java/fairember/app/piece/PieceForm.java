@@ -4,6 +4,7 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
+import fairember.core.bake.School;
 import fairember.core.bake.StageKind;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Minutes;
@@ -33,7 +34,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A piece: its parts, stage bakes, route, bought parts, gate and what it is built on. No price means it is reckoned from the margin;
- * no pin, that it does not hang.
+ * no pin, that it does not hang; no school, that it is baked as the studio bakes.
  */
 public record PieceForm(
         String name,
@@ -48,7 +49,8 @@ public record PieceForm(
         @Nullable List<InsertForm> inserts,
         @Nullable List<WireForm> wires,
         @Nullable PinForm pin,
-        @Nullable Long priceMinor) {
+        @Nullable Long priceMinor,
+        @Nullable School school) {
 
     /** The eye it hangs from. */
     public record PinForm(double acrossMm, double upMm) {
@@ -58,10 +60,16 @@ public record PieceForm(
     }
 
     /** A stage bake. */
-    public record StageForm(String name, StageKind kind, boolean loose, double coolingMin) {
+    public record StageForm(
+            String name,
+            StageKind kind,
+            boolean loose,
+            double coolingMin,
+            @Nullable Boolean quench) {
         private Stage parse() {
             Stage.COOLING.check(coolingMin);
-            return new Stage(given("name", name), given("kind", kind), loose, new Minutes(coolingMin));
+            return new Stage(
+                    given("name", name), given("kind", kind), loose, new Minutes(coolingMin), or(quench, false));
         }
     }
 
@@ -119,7 +127,8 @@ public record PieceForm(
                 checkedFittings,
                 checkedGate.orElseThrow(),
                 new Armature(checkedInserts, checkedWires, checkedPin),
-                price.orElse(null));
+                price.orElse(null),
+                school);
     }
 
     /** The form that parses to this piece. */
@@ -134,7 +143,7 @@ public record PieceForm(
                 piece.parts().stream().map(PartForm::of).toList(),
                 piece.stages().stream()
                         .map(s -> new StageForm(
-                                s.name(), s.kind(), s.loose(), s.cooling().min()))
+                                s.name(), s.kind(), s.loose(), s.cooling().min(), s.quench()))
                         .toList(),
                 piece.steps().stream()
                         .map(s -> new StepForm(
@@ -147,7 +156,8 @@ public record PieceForm(
                 piece.armature().inserts().stream().map(InsertForm::of).toList(),
                 piece.armature().wires().stream().map(WireForm::of).toList(),
                 pin == null ? null : new PinForm(pin.acrossMm(), pin.upMm()),
-                price == null ? null : price.minor());
+                price == null ? null : price.minor(),
+                piece.school());
     }
 
     private static <F, T> List<T> each(Gathering g, String field, List<F> forms, Function<F, T> parse) {

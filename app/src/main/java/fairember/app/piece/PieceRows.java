@@ -86,9 +86,13 @@ class PieceRows {
 
     List<PieceForm.StageForm> stages(long pieceId) {
         return database.list(
-                "select name, kind, loose, cooling_min from stage where piece_id = ? order by position",
+                "select name, kind, loose, cooling_min, quench from stage where piece_id = ? order by position",
                 row -> new PieceForm.StageForm(
-                        row.getString(1), StageKind.valueOf(row.getString(2)), row.getInt(3) == 1, row.getDouble(4)),
+                        row.getString(1),
+                        StageKind.valueOf(row.getString(2)),
+                        row.getInt(3) == 1,
+                        row.getDouble(4),
+                        row.getBoolean(5)),
                 pieceId);
     }
 
@@ -163,13 +167,14 @@ class PieceRows {
         for (int i = 0; i < form.stages().size(); i++) {
             PieceForm.StageForm s = form.stages().get(i);
             database.write(
-                    "insert into stage values (?, ?, ?, ?, ?, ?)",
+                    "insert into stage values (?, ?, ?, ?, ?, ?, ?)",
                     id,
                     i,
                     s.name().strip(),
                     s.kind(),
                     s.loose(),
-                    s.coolingMin());
+                    s.coolingMin(),
+                    or(s.quench(), false));
         }
         for (int i = 0; i < form.steps().size(); i++) {
             PieceForm.StepForm s = form.steps().get(i);

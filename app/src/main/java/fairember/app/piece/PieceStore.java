@@ -7,6 +7,7 @@ import fairember.app.mix.MixStore;
 import fairember.app.shelf.BoughtStore;
 import fairember.app.ways.Ways;
 import fairember.app.ways.WaysStore;
+import fairember.core.bake.School;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.Palette;
 import fairember.core.piece.Piece;
@@ -120,7 +121,8 @@ public class PieceStore implements Kept<PieceForm> {
             PieceKind kind,
             Pose pose,
             PieceForm.@Nullable PinForm pin,
-            @Nullable Long priceMinor) {}
+            @Nullable Long priceMinor,
+            @Nullable School school) {}
 
     private static Head head(ResultSet row) throws SQLException {
         long minor = row.getLong("price_minor");
@@ -135,7 +137,8 @@ public class PieceStore implements Kept<PieceForm> {
                 PieceKind.valueOf(row.getString("kind")),
                 Pose.valueOf(row.getString("pose")),
                 pin,
-                price);
+                price,
+                row.getString("school") == null ? null : School.valueOf(row.getString("school")));
     }
 
     private Held<PieceForm> held(Head head) {
@@ -153,7 +156,8 @@ public class PieceStore implements Kept<PieceForm> {
                 rows.inserts(id),
                 rows.wires(id),
                 head.pin(),
-                head.priceMinor());
+                head.priceMinor(),
+                head.school());
         return new Held<>(id, head.edition(), form);
     }
 
@@ -164,11 +168,13 @@ public class PieceStore implements Kept<PieceForm> {
         PieceForm.PinForm pin = form.pin();
         database.write(
                 """
-                insert into piece (id, edition, name, kind, pose, price_minor, collection, pin_across_mm, pin_up_mm)
-                values (?, 1, ?, ?, ?, ?, ?, ?, ?)
+                insert into piece (id, edition, name, kind, pose, price_minor, collection, pin_across_mm, pin_up_mm,
+                    school)
+                values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name, kind = excluded.kind,
                     pose = excluded.pose, price_minor = excluded.price_minor, collection = excluded.collection,
-                    pin_across_mm = excluded.pin_across_mm, pin_up_mm = excluded.pin_up_mm
+                    pin_across_mm = excluded.pin_across_mm, pin_up_mm = excluded.pin_up_mm,
+                    school = excluded.school
                 """,
                 id,
                 measured.piece().name(),
@@ -177,7 +183,8 @@ public class PieceStore implements Kept<PieceForm> {
                 form.priceMinor(),
                 measured.piece().collection(),
                 pin == null ? null : pin.acrossMm(),
-                pin == null ? null : pin.upMm());
+                pin == null ? null : pin.upMm(),
+                form.school());
         rows.replace(id, form);
     }
 

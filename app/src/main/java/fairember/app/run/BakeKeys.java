@@ -1,6 +1,9 @@
 package fairember.app.run;
 
 import fairember.app.oven.LoadForm;
+import fairember.app.oven.WishesForm;
+import fairember.core.ovenload.LoadProblem;
+import java.util.List;
 
 /** The keys by which the core knows a run's jobs and bakes: "run/piece" and "run/piece/stage". */
 public final class BakeKeys {
@@ -12,6 +15,17 @@ public final class BakeKeys {
 
     static String bake(LoadForm.LoadItemForm item) {
         return job(item.runId(), item.pieceId()) + "/" + item.stage();
+    }
+
+    static String bake(WishesForm.BakeRef bake) {
+        return job(bake.runId(), bake.pieceId()) + "/" + bake.stage();
+    }
+
+    /** Items as a plan holds them. */
+    public static List<LoadProblem.Held> held(List<LoadForm.LoadItemForm> items) {
+        return items.stream()
+                .map(item -> new LoadProblem.Held(bake(item), item.count()))
+                .toList();
     }
 
     /** The item that a key and a count stand for. */

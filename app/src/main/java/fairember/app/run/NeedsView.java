@@ -51,15 +51,17 @@ public record NeedsView(
         }
     }
 
-    /** A mix to make: grams in pieces, grams to mix, and of which clays. */
+    /** A mix to make: grams in pieces, grams that go into other mixes, grams to mix, and of what. */
     public record MixNeedView(
             long mixId,
             String name,
             String rawHex,
             String curedHex,
             double netG,
+            double intoOthersG,
             double toMixG,
-            List<MeasuredMixView.ClayShareView> clays) {
+            List<MeasuredMixView.LineView> lines,
+            List<MeasuredMixView.StrewnView> inclusions) {
         static MixNeedView of(RunNeeds.MixNeed need) {
             var scaled = need.scaled();
             return new MixNeedView(
@@ -68,8 +70,10 @@ public record NeedsView(
                     scaled.colour().raw().srgb().hex(),
                     scaled.colour().cured().srgb().hex(),
                     need.net().g(),
+                    need.intoOthers().g(),
                     scaled.wanted().g(),
-                    MeasuredMixView.shares(scaled));
+                    MeasuredMixView.lines(scaled),
+                    MeasuredMixView.strewn(scaled));
         }
     }
 
@@ -92,6 +96,7 @@ public record NeedsView(
             List<BlocksView> open,
             List<BlocksView> buy,
             double leftG,
+            double missingG,
             long costMinor) {
         static ClayNeedView of(RunNeeds.ClayNeed need) {
             BlockCover cover = need.cover();
@@ -106,6 +111,7 @@ public record NeedsView(
                     BlocksView.all(cover.open()),
                     BlocksView.all(cover.buy()),
                     cover.left().g(),
+                    cover.missing().g(),
                     cover.cost().minor());
         }
     }

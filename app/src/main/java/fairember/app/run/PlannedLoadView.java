@@ -2,14 +2,18 @@ package fairember.app.run;
 
 import fairember.app.oven.LoadForm;
 import fairember.app.web.FindingView;
+import fairember.core.ovenload.HotPlaces;
 import fairember.core.ovenload.Place;
 import fairember.core.ovenload.PlannedLoad;
+import fairember.core.ovenload.TraySpot;
 import fairember.core.run.RunSchedule;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.stream.Stream;
 
-/** A load of the plan, with its times, its tray and its reasons. */
+/** A load of the plan in an oven, counted from 0, with its times, its tray and its reasons. */
 public record PlannedLoadView(
+        int oven,
         double tempC,
         double holdMin,
         LocalDateTime heatFrom,
@@ -20,18 +24,26 @@ public record PlannedLoadView(
         double fillPercent,
         List<PlannedItemView> items,
         List<PlaceView> places,
+        boolean pinned,
         List<FindingView> why) {
 
     /** So many things of a stage bake. */
     public record PlannedItemView(String name, long runId, long pieceId, int stage, int count) {}
 
     /** Where one thing lies; the item is counted from 0. */
-    public record PlaceView(int item, double leftMm, double backMm, double widthMm, double depthMm, double heightMm) {}
+    public record PlaceView(
+            int item, int shelf, double leftMm, double backMm, double widthMm, double depthMm, double heightMm) {}
 
     public static PlannedLoadView of(RunSchedule.TimedLoad timed) {
+        return of(timed, List.of());
+    }
+
+    /** The same with what is known of the places of its oven's trays. */
+    public static PlannedLoadView of(RunSchedule.TimedLoad timed, List<TraySpot> spots) {
         PlannedLoad load = timed.load();
         List<String> keys = load.items().stream().map(i -> i.bake().key()).toList();
         return new PlannedLoadView(
+                load.oven(),
                 load.temperature().c(),
                 load.hold().min(),
                 timed.heatFrom(),
@@ -42,7 +54,9 @@ public record PlannedLoadView(
                 load.fill().percent(),
                 load.items().stream().map(PlannedLoadView::item).toList(),
                 load.places().stream().map(p -> place(p, keys)).toList(),
-                FindingView.all(load.why()));
+                load.pinned(),
+                FindingView.all(Stream.concat(load.why().stream(), HotPlaces.findings(load, spots).stream())
+                        .toList()));
     }
 
     private static PlannedItemView item(PlannedLoad.Item item) {
@@ -53,6 +67,7 @@ public record PlannedLoadView(
     private static PlaceView place(Place place, List<String> keys) {
         return new PlaceView(
                 keys.indexOf(place.key()),
+                place.shelf(),
                 place.left().mm(),
                 place.back().mm(),
                 place.width().mm(),

@@ -4,14 +4,20 @@ import fairember.app.keeping.Kept;
 import fairember.app.keeping.MissingException;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
+import fairember.app.oven.OvenForm;
 import fairember.app.oven.OvenStore;
+import fairember.app.oven.WishesForm;
+import fairember.app.oven.WishesStore;
 import fairember.app.piece.PieceStore;
+import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
 import fairember.core.piece.MeasuredPiece;
+import fairember.core.run.Bench;
 import fairember.core.run.Job;
 import fairember.core.run.Progress;
 import fairember.core.run.RunSchedule;
 import fairember.core.run.RunScheduling;
+import fairember.core.run.WorkHours;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -30,15 +36,27 @@ public class Planning {
     private final ProgressStore progress;
     private final LoadStore loads;
     private final OvenStore ovens;
+    private final WishesStore wishes;
+    private final LoadPlans plans;
     private final PieceStore pieces;
     private final Clock clock;
 
-    Planning(RunStore runs, ProgressStore progress, LoadStore loads, OvenStore ovens, PieceStore pieces, Clock clock) {
+    Planning(
+            RunStore runs,
+            ProgressStore progress,
+            LoadStore loads,
+            OvenStore ovens,
+            WishesStore wishes,
+            PieceStore pieces,
+            LoadPlans plans,
+            Clock clock) {
         this.runs = runs;
         this.progress = progress;
         this.loads = loads;
         this.ovens = ovens;
+        this.wishes = wishes;
         this.pieces = pieces;
+        this.plans = plans;
         this.clock = clock;
     }
 
@@ -135,38 +153,103 @@ public class Planning {
     }
 
     /** What is left of these jobs, from now or from the opening of the day the run begins, whichever is later. */
-    RunSchedule schedule(RunForm form, List<Job> jobs) {
-        LocalDateTime opening =
-                form.beginsOn().atTime(pieces.measuring().ways().hours().from());
+    RunSchedule schedule(long runId, RunForm form, List<Job> jobs) {
+        LocalDateTime opening = form.beginsOn().atTime(hours().from());
         boolean waits = form.state() == RunState.PLANNED && opening.isAfter(now());
-        return schedule(jobs, waits ? RunScheduling.Start.at(opening) : fromNow());
+        RunScheduling.Start start = waits ? RunScheduling.Start.at(opening) : fromNow();
+        Kept.Held<RunForm> held = new Kept.Held<>(runId, 0, form);
+        Bench bench = bench(List.of(new Work(held, jobs)), WishesForm.NONE);
+        return RunScheduling.schedule(jobs, bench, start, problem -> plans.plan("run " + runId, problem));
     }
 
-    /** What is left of all runs on the bench, from now. */
-    public RunSchedule scheduleBench(List<Work> bench) {
-        return schedule(bench.stream().flatMap(w -> w.jobs().stream()).toList(), fromNow());
+    /** What is left of all runs that are not finished, from now. */
+    public RunSchedule scheduleAll() {
+        Open open = open();
+        return RunScheduling.schedule(
+                open.jobs(), open.bench(), open.start(), problem -> plans.plan(LoadPlans.ALL, problem));
     }
 
-    private RunSchedule schedule(List<Job> jobs, RunScheduling.Start start) {
-        return RunScheduling.schedule(jobs, oven(), pieces.measuring().ways().hours(), start);
+    /**
+     * What has to be planned now.
+     *
+     * @param jobs of all runs that are not finished
+     * @param bench to do them with
+     * @param start where they stand
+     */
+    public record Open(List<Job> jobs, Bench bench, RunScheduling.Start start) {
+        public LoadProblem problem() {
+            return RunScheduling.problem(jobs, bench, start);
+        }
     }
 
+    /** All that has to be planned now, by the wishes that are kept. */
+    public Open open() {
+        return open(wishes.held().form());
+    }
+
+    /** The same by other wishes. */
+    public Open open(WishesForm wanted) {
+        List<Work> works = all().stream()
+                .filter(w -> w.held().form().state() != RunState.FINISHED)
+                .toList();
+        return new Open(works.stream().flatMap(w -> w.jobs().stream()).toList(), bench(works, wanted), fromNow());
+    }
+
+    private WorkHours hours() {
+        return pieces.measuring().ways().hours();
+    }
+
+    private Bench bench(List<Work> works, WishesForm wanted) {
+        WorkHours hours = hours();
+        List<Kept.Held<OvenForm>> held = ovens.all();
+        List<Long> ids = held.stream().map(Kept.Held::id).toList();
+        Map<String, LocalDateTime> begins = new HashMap<>();
+        Map<String, LocalDateTime> due = new HashMap<>();
+        for (Work work : works) {
+            RunForm run = work.held().form();
+            for (Job job : work.jobs()) {
+                due.put(job.key(), run.dueOn().atTime(hours.to()));
+                if (run.state() == RunState.PLANNED) {
+                    begins.put(job.key(), run.beginsOn().atTime(hours.from()));
+                }
+            }
+        }
+        return new Bench(
+                held.stream().map(h -> h.form().parse()).toList(),
+                hours,
+                begins,
+                due,
+                wanted.apart().stream()
+                        .map(a -> new LoadProblem.Apart(BakeKeys.bake(a.one()), BakeKeys.bake(a.other())))
+                        .toList(),
+                wanted.pins().stream()
+                        .map(p -> new Bench.Pin(ids.indexOf(p.ovenId()), BakeKeys.held(p.items()), p.inAt()))
+                        .toList());
+    }
+
+    /** The oven that costs are reckoned with. */
     public Oven oven() {
-        return ovens.oven();
+        return ovens.first();
+    }
+
+    /** The number by which an oven of the plan is kept. */
+    public long ovenId(int oven) {
+        return ovens.all().get(oven).id();
     }
 
     private RunScheduling.Start fromNow() {
         LocalDateTime now = now();
+        List<Long> ids = ovens.all().stream().map(Kept.Held::id).toList();
         Map<String, LocalDateTime> cooledAt = new HashMap<>();
-        LocalDateTime ovenFree = now;
+        Map<Integer, LocalDateTime> ovenFree = new HashMap<>();
         for (Kept.Held<LoadForm> load : loads.all()) {
             LoadForm form = load.form();
             LocalDateTime out = form.outAt() == null ? form.dueOut() : form.outAt();
             if (out.isBefore(now.minusHours(STILL_WARM_HOURS))) {
                 continue;
             }
-            if (form.outAt() == null && out.isAfter(ovenFree)) {
-                ovenFree = out;
+            if (form.outAt() == null && out.isAfter(now)) {
+                ovenFree.put(ids.indexOf(form.oven()), out);
             }
             for (LoadForm.LoadItemForm item : form.items()) {
                 LocalDateTime cooled = out.plusSeconds(coolingSeconds(item));

@@ -74,20 +74,23 @@ class RunController {
     RunView run(@PathVariable long id) {
         Planning.Work work = planning.work(id);
         return new RunView(
-                id, work.held().edition(), work.held().form(), plan(work.held().form(), work.jobs(), done(id)));
+                id,
+                work.held().edition(),
+                work.held().form(),
+                plan(id, work.held().form(), work.jobs(), done(id)));
     }
 
     /** Plans a run that is being typed; nothing is saved. With a number, what is done of that run is kept in mind. */
     @PostMapping("/plan")
     RunPlanView plan(@RequestParam(required = false) Long id, @RequestBody RunForm form) {
         return id == null
-                ? plan(form, planning.typed(0, form), new ProgressForm(List.of(), List.of()))
-                : plan(form, planning.typed(id, form), done(id));
+                ? plan(0, form, planning.typed(0, form), new ProgressForm(List.of(), List.of()))
+                : plan(id, form, planning.typed(id, form), done(id));
     }
 
-    private RunPlanView plan(RunForm form, List<Job> jobs, ProgressForm done) {
+    private RunPlanView plan(long id, RunForm form, List<Job> jobs, ProgressForm done) {
         RunCosting costing = new RunCosting(ways.ways(), planning.oven());
-        return RunPlanView.of(form, jobs, planning.schedule(form, jobs), costing, done);
+        return RunPlanView.of(form, jobs, planning.schedule(id, form, jobs), costing, done);
     }
 
     private ProgressForm done(long id) {
@@ -98,7 +101,7 @@ class RunController {
     @GetMapping("/{id}/cutting")
     CuttingView cutting(@PathVariable long id) {
         List<Job> jobs = planning.work(id).jobs();
-        RunNeeds needs = RunNeeding.needs(jobs, ways.ways().rates().waste());
+        RunNeeds needs = RunNeeding.needs(jobs, ways.ways().waste());
         return new CuttingView(
                 RunCutting.portions(needs).stream()
                         .map(CuttingView.MixCutView::of)

@@ -1,7 +1,7 @@
 package fairember.app.run;
 
 import fairember.app.ways.Ways;
-import fairember.core.measure.Share;
+import fairember.core.mix.MixWaste;
 import fairember.core.ovenload.Oven;
 import fairember.core.run.Job;
 import fairember.core.worth.PieceCost;
@@ -9,8 +9,8 @@ import fairember.core.worth.PieceCosting;
 
 /** Costs the pieces of a run by the studio's ways and oven. */
 record RunCosting(Ways ways, Oven oven) {
-    Share waste() {
-        return ways.rates().waste();
+    MixWaste waste() {
+        return ways.waste();
     }
 
     PieceCost of(Job job) {

@@ -17,9 +17,12 @@ import fairember.core.measure.Refused;
 import fairember.core.measure.Words;
 import fairember.core.stock.BlockSize;
 import fairember.core.stock.ClayLine;
+import fairember.core.stock.Lot;
 import fairember.core.stock.StockClay;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -33,7 +36,28 @@ public record ClayForm(
         Strength strength,
         @Nullable Effect effect,
         double openG,
-        List<BlockForm> blocks) {
+        List<BlockForm> blocks,
+        @Nullable Boolean sold,
+        @Nullable Boolean swatchMeasured,
+        @Nullable Double dropG,
+        @Nullable List<LotForm> lots,
+        @Nullable Integer lotInUse) {
+    private static final int MOST_LOTS = 20;
+
+    /** A lot that looks different from what the clay usually is. */
+    public record LotForm(String name, LocalDate boughtOn, String rawHex, String curedHex) {
+        private Parsed parse() {
+            Gathering g = new Gathering();
+            var checked = g.at("", () -> Words.name("name", given("name", name)));
+            g.at("", () -> given("boughtOn", boughtOn));
+            var raw = g.at("", () -> Srgb.parse("rawHex", given("rawHex", rawHex)));
+            var cured = g.at("", () -> Srgb.parse("curedHex", given("curedHex", curedHex)));
+            g.orRefuse();
+            return new Parsed(checked.orElseThrow(), raw.orElseThrow(), cured.orElseThrow());
+        }
+
+        private record Parsed(String name, Srgb raw, Srgb cured) {}
+    }
 
     /** A size of block. */
     public record BlockForm(double massG, long priceMinor, int onShelf) {
@@ -58,20 +82,49 @@ public record ClayForm(
                 .<Supplier<BlockSize>>map(block -> block::parse)
                 .toList();
         List<BlockSize> sizes = g.all("blocks", suppliers);
+        var drop = g.at("", () -> new Mass(StockClay.DROP.check(or(dropG, StockClay.USUAL_DROP_G))));
+        Optional<LotForm.Parsed> lot = lot(g);
         g.orRefuse();
+        Pigment usual = new Pigment(
+                raw.orElseThrow(),
+                cured.orElseThrow(),
+                checkedOpacity.orElseThrow(),
+                checkedStrength.orElseThrow(),
+                or(effect, Effect.PLAIN),
+                Habit.NONE);
         return new StockClay(
                 id,
                 checkedName.orElseThrow(),
                 line.orElseThrow(),
-                new Pigment(
-                        raw.orElseThrow(),
-                        cured.orElseThrow(),
-                        checkedOpacity.orElseThrow(),
-                        checkedStrength.orElseThrow(),
-                        or(effect, Effect.PLAIN),
-                        Habit.NONE),
+                lot.map(l -> usual.ofLot(l.raw(), l.cured())).orElse(usual),
                 open.orElseThrow(),
-                sizes);
+                sizes,
+                or(sold, true),
+                lot.map(l -> new Lot(l.name(), usual)).orElse(null),
+                dropG == null ? null : drop.orElseThrow());
+    }
+
+    /** The lot in use, when one is; all of them are checked. */
+    private Optional<LotForm.Parsed> lot(Gathering g) {
+        List<LotForm> told =
+                g.at("", () -> all("lots", or(lots, List.<LotForm>of()))).orElse(List.of());
+        if (told.size() > MOST_LOTS) {
+            g.wrong("lots", told.size() + " lots", "up to " + MOST_LOTS, "Take out the oldest.");
+        }
+        List<Supplier<LotForm.Parsed>> suppliers =
+                told.stream().<Supplier<LotForm.Parsed>>map(l -> l::parse).toList();
+        List<LotForm.Parsed> parsed = g.all("lots", suppliers);
+        if (lotInUse == null) {
+            return Optional.empty();
+        }
+        if (lotInUse < 0 || lotInUse >= told.size()) {
+            g.wrong(
+                    "lotInUse",
+                    "lot " + (lotInUse + 1),
+                    told.isEmpty() ? "none, for there is no lot" : "1 to " + told.size(),
+                    "Choose a lot of this clay.");
+        }
+        return lotInUse >= 0 && lotInUse < parsed.size() ? Optional.of(parsed.get(lotInUse)) : Optional.empty();
     }
 
     private ClayLine line(Map<Long, ClayLine> lines) {

@@ -1,5 +1,7 @@
 package fairember.app.shelf;
 
+import static fairember.app.web.Given.or;
+
 import fairember.app.database.Database;
 import fairember.app.keeping.Kept;
 import fairember.core.colour.Effect;
@@ -7,12 +9,14 @@ import fairember.core.colour.Opacity;
 import fairember.core.colour.Strength;
 import fairember.core.stock.ClayLine;
 import fairember.core.stock.StockClay;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Repository;
 
 /** Clays on the shelf, with their sizes of block. */
@@ -59,12 +63,26 @@ public class ClayStore implements Kept<ClayForm> {
         return clays;
     }
 
+    /** The clays whose swatches were measured with an instrument. */
+    public Set<Long> measured() {
+        return Set.copyOf(database.list("select id from clay where swatch_measured = 1", row -> row.getLong(1)));
+    }
+
     private List<Held<ClayForm>> where(String where, Object... values) {
         Map<Long, List<ClayForm.BlockForm>> blocks = new HashMap<>();
         database.list(
                 "select clay_id, mass_g, price_minor, on_shelf from block_size order by clay_id, position",
                 row -> blocks.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
                         .add(new ClayForm.BlockForm(row.getDouble(2), row.getLong(3), row.getInt(4))));
+        Map<Long, List<ClayForm.LotForm>> lots = new HashMap<>();
+        database.list(
+                "select clay_id, name, bought_on, raw_hex, cured_hex from clay_lot order by clay_id, position",
+                row -> lots.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
+                        .add(new ClayForm.LotForm(
+                                row.getString(2),
+                                LocalDate.parse(row.getString(3)),
+                                row.getString(4),
+                                row.getString(5))));
         return database.list(
                 "select * from clay " + where + " order by name, id",
                 row -> new Held<>(
@@ -79,7 +97,12 @@ public class ClayStore implements Kept<ClayForm> {
                                 Strength.valueOf(row.getString("strength")),
                                 Effect.valueOf(row.getString("effect")),
                                 row.getDouble("open_g"),
-                                blocks.getOrDefault(row.getLong("id"), List.of()))),
+                                blocks.getOrDefault(row.getLong("id"), List.of()),
+                                row.getBoolean("sold"),
+                                row.getBoolean("swatch_measured"),
+                                Database.nullable(row, "drop_g"),
+                                lots.getOrDefault(row.getLong("id"), List.of()),
+                                Database.nullableInt(row, "lot_in_use"))),
                 values);
     }
 
@@ -88,21 +111,27 @@ public class ClayStore implements Kept<ClayForm> {
         StockClay clay = form.parse(id, lines.lines());
         database.write(
                 """
-                insert into clay values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?)
+                insert into clay values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name,
                     line_id = excluded.line_id, raw_hex = excluded.raw_hex, cured_hex = excluded.cured_hex,
                     opacity = excluded.opacity, strength = excluded.strength, open_g = excluded.open_g,
-                    effect = excluded.effect
+                    effect = excluded.effect, sold = excluded.sold, swatch_measured = excluded.swatch_measured,
+                    drop_g = excluded.drop_g, lot_in_use = excluded.lot_in_use
                 """,
                 id,
                 clay.name(),
                 form.lineId(),
-                clay.pigment().raw().hex(),
-                clay.pigment().cured().hex(),
+                clay.usual().raw().hex(),
+                clay.usual().cured().hex(),
                 form.opacity(),
                 form.strength(),
                 form.openG(),
-                clay.pigment().effect());
+                clay.pigment().effect(),
+                clay.sold(),
+                or(form.swatchMeasured(), false),
+                form.dropG(),
+                form.lotInUse());
+        putLots(id, or(form.lots(), List.of()));
         database.write("delete from block_size where clay_id = ?", id);
         int position = 0;
         for (ClayForm.BlockForm block : form.blocks()) {
@@ -113,6 +142,21 @@ public class ClayStore implements Kept<ClayForm> {
                     block.massG(),
                     block.priceMinor(),
                     block.onShelf());
+        }
+    }
+
+    private void putLots(long id, List<ClayForm.LotForm> lots) {
+        database.write("delete from clay_lot where clay_id = ?", id);
+        int position = 0;
+        for (ClayForm.LotForm lot : lots) {
+            database.write(
+                    "insert into clay_lot values (?, ?, ?, ?, ?, ?)",
+                    id,
+                    position++,
+                    lot.name().strip(),
+                    lot.boughtOn(),
+                    lot.rawHex(),
+                    lot.curedHex());
         }
     }
 

@@ -1,6 +1,7 @@
 package fairember.app.shelf;
 
 import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
 
 import fairember.core.bake.ClayWindow;
 import fairember.core.measure.Density;
@@ -10,8 +11,10 @@ import fairember.core.measure.Minutes;
 import fairember.core.measure.Temperature;
 import fairember.core.measure.Words;
 import fairember.core.stock.ClayLine;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
-/** A line of clay and what its packet says. */
+/** A line of clay and what its packet says; hours in the air are told of clay that is not baked. */
 public record LineForm(
         String name,
         double lowC,
@@ -21,7 +24,8 @@ public record LineForm(
         double leastMin,
         double mostMin,
         double greatestMm,
-        double densityGPerCm3) {
+        double densityGPerCm3,
+        @Nullable Double driesH) {
 
     /** The line as the core takes it; refused with everything that is wrong. */
     public ClayLine parse(long id) {
@@ -35,6 +39,8 @@ public record LineForm(
         var most = g.at("", () -> new Minutes(ClayWindow.MOST.check(mostMin)));
         var greatest = g.at("", () -> new Length(ClayWindow.GREATEST.check(greatestMm)));
         var density = g.at("", () -> new Density(densityGPerCm3));
+        double air = or(driesH, 0.0);
+        g.at("", () -> ClayWindow.DRIES.check(air));
         g.orRefuse();
         ClayWindow window = new ClayWindow(
                 low.orElseThrow(),
@@ -43,7 +49,8 @@ public record LineForm(
                 per6Mm.orElseThrow(),
                 least.orElseThrow(),
                 most.orElseThrow(),
-                greatest.orElseThrow());
+                greatest.orElseThrow(),
+                air > 0 ? Optional.of(new Minutes(air * 60)) : Optional.empty());
         return new ClayLine(id, name, window, density.orElseThrow());
     }
 }

@@ -65,7 +65,8 @@ public class LineStore implements Kept<LineForm> {
                         row.getDouble("least_min"),
                         row.getDouble("most_min"),
                         row.getDouble("greatest_mm"),
-                        row.getDouble("density_g_per_cm3")));
+                        row.getDouble("density_g_per_cm3"),
+                        Database.nullable(row, "dries_h")));
     }
 
     @Override
@@ -73,11 +74,12 @@ public class LineStore implements Kept<LineForm> {
         ClayLine line = form.parse(id);
         database.write(
                 """
-                insert into clay_line values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                insert into clay_line values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name, low_c = excluded.low_c,
                     high_c = excluded.high_c, ceiling_c = excluded.ceiling_c, per_6_mm_min = excluded.per_6_mm_min,
                     least_min = excluded.least_min, most_min = excluded.most_min,
-                    greatest_mm = excluded.greatest_mm, density_g_per_cm3 = excluded.density_g_per_cm3
+                    greatest_mm = excluded.greatest_mm, density_g_per_cm3 = excluded.density_g_per_cm3,
+                    dries_h = excluded.dries_h
                 """,
                 id,
                 line.name(),
@@ -88,7 +90,8 @@ public class LineStore implements Kept<LineForm> {
                 form.leastMin(),
                 form.mostMin(),
                 form.greatestMm(),
-                form.densityGPerCm3());
+                form.densityGPerCm3(),
+                form.driesH());
     }
 
     @Override

@@ -7,18 +7,30 @@ import fairember.core.bake.BakeRules;
 import fairember.core.bake.ClayWindow;
 import fairember.core.bake.School;
 import fairember.core.bake.StageKind;
+import fairember.core.colour.Colorant;
 import fairember.core.colour.Effect;
 import fairember.core.colour.MixPart;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Strength;
+import fairember.core.dial.DialReading;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.FoilWeighing;
 import fairember.core.foilcore.Packing;
 import fairember.core.foilcore.Sleeve;
+import fairember.core.heat.Air;
 import fairember.core.measure.Density;
 import fairember.core.measure.Span;
+import fairember.core.mix.Inclusion;
+import fairember.core.mix.Lump;
+import fairember.core.mix.MixMeasuring;
+import fairember.core.mix.MixUnit;
+import fairember.core.mix.MixWaste;
 import fairember.core.ovenload.Oven;
+import fairember.core.ovenload.TraySpot;
+import fairember.core.ovensim.OvenFault;
+import fairember.core.ovensim.OvenPreset;
+import fairember.core.photo.Card;
 import fairember.core.piece.Arrangement;
 import fairember.core.piece.Fitting;
 import fairember.core.piece.Insert;
@@ -37,6 +49,13 @@ import fairember.core.shape.Facing;
 import fairember.core.shape.Floor;
 import fairember.core.shape.Lobes;
 import fairember.core.shape.ShapeKind;
+import fairember.core.sheet.Barrel;
+import fairember.core.sheet.Blend;
+import fairember.core.sheet.Cane;
+import fairember.core.sheet.Die;
+import fairember.core.sheet.Extruding;
+import fairember.core.sheet.RollerMachine;
+import fairember.core.sheet.SheetSizing;
 import fairember.core.stock.BlockSize;
 import fairember.core.stock.BoughtPart;
 import fairember.core.stock.StockClay;
@@ -96,7 +115,24 @@ record LimitsView(
                         entry("step", spans(Step.SETUP, Step.EACH)),
                         entry("fitting", spans(Fitting.COUNT)),
                         entry("find", spans(RecipeSearch.KINDS, RecipeSearch.PARTS)),
-                        entry("mix", spans(MixPart.PARTS, Span.of("wantedG", "wanted", 0.1, 20_000, "g"))),
+                        entry(
+                                "mix",
+                                spans(
+                                        MixPart.PARTS,
+                                        MixMeasuring.WANTED,
+                                        Inclusion.PERCENT,
+                                        Inclusion.PRICE,
+                                        Lump.MASS)),
+                        entry("dial", spans(DialReading.DIAL, DialReading.READ)),
+                        entry("traySpot", spans(TraySpot.LEFT, TraySpot.BACK, TraySpot.OFF)),
+                        entry("coat", spans(Colorant.SHEET)),
+                        entry("machine", spans(RollerMachine.ROLLER, RollerMachine.THICK)),
+                        entry(
+                                "sheet",
+                                spans(SheetSizing.WIDE, SheetSizing.LONG, SheetSizing.TRIM, RollerMachine.THICK)),
+                        entry("blend", blend()),
+                        entry("cane", cane()),
+                        entry("extrude", extrude()),
                         entry("run", spans(Job.QUANTITY)),
                         entry("shelf", shelf()),
                         entry("ways", ways())),
@@ -109,10 +145,16 @@ record LimitsView(
                         entry("metal", choices(Metal.values(), Metal::label)),
                         entry("packing", choices(Packing.values(), Packing::label)),
                         entry("arrangement", choices(Arrangement.values(), Arrangement::label)),
+                        entry("ovenPreset", choices(OvenPreset.values(), OvenPreset::label)),
+                        entry("ovenFault", choices(OvenFault.values(), OvenFault::label)),
                         entry("stageKind", choices(StageKind.values(), StageKind::label)),
                         entry("station", choices(handwork(), Station::label)),
                         entry("opacity", choices(Opacity.values(), Opacity::label)),
                         entry("effect", choices(Effect.values(), Effect::label)),
+                        entry("mixUnit", choices(MixUnit.values(), MixUnit::label)),
+                        entry("card", choices(Card.values(), Card::label)),
+                        entry("air", choices(Air.values(), Air::label)),
+                        entry("die", choices(Die.Kind.values(), Die.Kind::label)),
                         entry("strength", choices(Strength.values(), Strength::label)),
                         entry("school", choices(School.values(), School::label))));
     }
@@ -130,8 +172,10 @@ record LimitsView(
                 ClayWindow.LEAST,
                 ClayWindow.MOST,
                 ClayWindow.GREATEST,
+                ClayWindow.DRIES,
                 Density.SPAN,
                 StockClay.OPEN,
+                StockClay.DROP,
                 BlockSize.MASS,
                 BlockSize.PRICE,
                 BlockSize.ON_SHELF);
@@ -154,8 +198,40 @@ record LimitsView(
                 Insert.UP);
     }
 
+    private static Map<String, SpanView> blend() {
+        return spans(
+                Blend.WIDE,
+                Blend.LONG,
+                RollerMachine.THICK,
+                Blend.START,
+                Blend.PLAIN_FIRST,
+                Blend.PLAIN_SECOND,
+                Blend.MASS);
+    }
+
+    private static Map<String, SpanView> cane() {
+        return spans(Cane.COUNT, Cane.DIAMETER, Cane.WRAP, Cane.LENGTH, Cane.SIZE, Cane.END, Cane.SLICE);
+    }
+
+    private static Map<String, SpanView> extrude() {
+        Map<String, SpanView> spans = spans(
+                Barrel.ACROSS,
+                Barrel.STROKE,
+                Barrel.RESIDUE,
+                Die.SIZE,
+                Die.WIDE,
+                Die.HOLES,
+                Die.SWELL,
+                Extruding.WANTED,
+                CaneSums.TWISTS);
+        ShapeKind.TWIST.dimensions().forEach(d -> spans.put(d.span().field(), SpanView.of(d.span())));
+        return spans;
+    }
+
     private static Map<String, SpanView> ways() {
         return spans(
+                MixWaste.MACHINE,
+                MixWaste.STEP,
                 Rates.HOUR,
                 Rates.KWH,
                 Rates.WASTE,
@@ -177,6 +253,7 @@ record LimitsView(
                 Oven.CLEARANCE,
                 Oven.GAP,
                 Oven.PREHEAT,
+                Oven.UNLOAD,
                 Oven.PREHEAT_KWH,
                 Oven.HOLD_KW);
     }

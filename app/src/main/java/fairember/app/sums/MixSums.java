@@ -4,7 +4,10 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
 import fairember.app.web.WorkingsView;
+import fairember.core.colour.Colorant;
 import fairember.core.colour.ColourMixing;
+import fairember.core.colour.Face;
+import fairember.core.colour.Lab;
 import fairember.core.colour.MixPart;
 import fairember.core.colour.MixedColour;
 import fairember.core.colour.MixedColourWorkings;
@@ -13,10 +16,19 @@ import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
 import fairember.core.measure.Gathering;
-import fairember.core.measure.Span;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
 import fairember.core.measure.Words;
+import fairember.core.mix.MixMeasuring;
+import fairember.core.recipe.Choice;
+import fairember.core.recipe.FoundRecipe;
+import fairember.core.recipe.FoundRecipes;
+import fairember.core.recipe.RecipeFinding;
+import fairember.core.recipe.RecipeSearch;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -24,7 +36,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** The colour and the grams of a mix. */
 @RestController
 class MixSums {
-    private static final Span WANTED = Span.of("wantedG", "wanted", 0.1, 20_000, "g");
+    /** Four of so many, in sixteen parts, take about a second. */
+    private static final int MOST_MATCHED = 16;
 
     /** Parts of clays and the grams wanted of them together. */
     record MixSumForm(double wantedG, List<MixSumPartForm> parts) {}
@@ -49,18 +62,100 @@ class MixSums {
     @PostMapping("/api/sums/mix")
     MixSumView mix(@RequestBody MixSumForm form) {
         Gathering g = new Gathering();
-        g.at("", () -> WANTED.check(form.wantedG()));
-        List<MixSumPartForm> told = g.at("", () -> all("parts", form.parts())).orElse(List.of());
-        List<Supplier<MixPart>> suppliers =
-                told.stream().<Supplier<MixPart>>map(p -> p::parse).toList();
-        List<MixPart> parts = g.all("parts", suppliers);
+        g.at("", () -> MixMeasuring.WANTED.check(form.wantedG()));
+        var parts = g.at("", () -> parsed(form.parts()));
         g.orRefuse();
-        MixedColour mixed = ColourMixing.mix(parts);
+        MixedColour mixed = ColourMixing.mix(parts.orElseThrow());
         return new MixSumView(
                 mixed.shares().stream().map(share -> share * form.wantedG()).toList(),
                 mixed.raw().srgb().hex(),
                 mixed.cured().srgb().hex(),
                 mixed.raw().beyondScreen() || mixed.cured().beyondScreen(),
                 WorkingsView.of(MixedColourWorkings.of(mixed)));
+    }
+
+    /** A sheet of a mix over something. */
+    record LayerSumForm(List<MixSumPartForm> parts, Face face, String backingHex, double thickMm) {}
+
+    /** How the sheet looks, how well it hides (0 to 1), and from which thickness on nothing shows through. */
+    record LayerSumView(String hex, double hides, double hidesFromMm) {}
+
+    @PostMapping("/api/sums/layer")
+    LayerSumView layer(@RequestBody LayerSumForm form) {
+        Gathering g = new Gathering();
+        var parts = g.at("", () -> parsed(form.parts()));
+        var face = g.at("", () -> given("face", form.face()));
+        var backing = g.at("", () -> Srgb.parse("backingHex", given("backingHex", form.backingHex())));
+        g.at("", () -> Colorant.SHEET.check(form.thickMm()));
+        g.orRefuse();
+        Colorant colorant =
+                ColourMixing.mix(parts.orElseThrow()).of(face.orElseThrow()).colorant();
+        Length thick = new Length(form.thickMm());
+        return new LayerSumView(
+                colorant.over(backing.orElseThrow(), thick).hex(),
+                colorant.hides(thick),
+                colorant.hidesFrom().mm());
+    }
+
+    /** A colour to come near to with some clays. */
+    record MatchSumForm(String targetHex, Face face, List<MixSumPartForm> clays, int mostKinds, int mostParts) {}
+
+    /** The nearest recipes: parts of the clays in the order they were given, 0 where a clay is not in it. */
+    record MatchSumView(List<MatchView> nearest, boolean complete) {}
+
+    /** A recipe, and how far off it is. */
+    record MatchView(List<Integer> parts, double off, String differs) {}
+
+    @PostMapping("/api/sums/match")
+    MatchSumView match(@RequestBody MatchSumForm form) {
+        Gathering g = new Gathering();
+        var target = g.at("", () -> Srgb.parse("targetHex", given("targetHex", form.targetHex())));
+        var face = g.at("", () -> given("face", form.face()));
+        var clays = g.at("", () -> parsed("clays", form.clays()));
+        g.at("", () -> RecipeSearch.KINDS.check(form.mostKinds()));
+        g.at("", () -> RecipeSearch.PARTS.check(form.mostParts()));
+        clays.filter(told -> told.size() > MOST_MATCHED)
+                .ifPresent(told -> g.wrong(
+                        "clays",
+                        told.size() + " clays",
+                        "up to " + MOST_MATCHED + " at once",
+                        "Begin a search at /api/finds, which can be watched and stopped."));
+        g.orRefuse();
+        List<MixPart> told = clays.orElseThrow();
+        List<Choice> choices = IntStream.range(0, told.size())
+                .mapToObj(i ->
+                        new Choice(i, told.get(i).name(), told.get(i).pigment().colorant(face.orElseThrow()), 0, 0))
+                .toList();
+        FoundRecipes found = RecipeFinding.find(new RecipeSearch(
+                Lab.of(target.orElseThrow()), choices, form.mostKinds(), form.mostParts(), new Mass(1), false));
+        return new MatchSumView(
+                found.nearest().stream()
+                        .flatMap(List::stream)
+                        .sorted(FoundRecipe.NEAREST)
+                        .limit(RecipeFinding.KEPT)
+                        .map(recipe -> view(recipe, told.size()))
+                        .toList(),
+                found.complete());
+    }
+
+    private static MatchView view(FoundRecipe recipe, int clays) {
+        Integer[] parts = new Integer[clays];
+        Arrays.fill(parts, 0);
+        recipe.parts().forEach(part -> parts[(int) part.choice().id()] = part.parts());
+        return new MatchView(List.of(parts), recipe.off(), recipe.difference().words());
+    }
+
+    private static List<MixPart> parsed(List<MixSumPartForm> parts) {
+        return parsed("parts", parts);
+    }
+
+    private static List<MixPart> parsed(String field, List<MixSumPartForm> parts) {
+        Gathering g = new Gathering();
+        List<MixSumPartForm> told = g.at("", () -> all(field, parts)).orElse(List.of());
+        List<Supplier<MixPart>> suppliers =
+                told.stream().<Supplier<MixPart>>map(p -> p::parse).toList();
+        List<MixPart> parsed = g.all(field, suppliers);
+        g.orRefuse();
+        return parsed;
     }
 }

@@ -56,8 +56,9 @@ public class TaughtClays {
     }
 
     private LearnedClays learned(Map<Long, StockClay> plain, List<TrialTile> made) {
+        Set<Long> measured = clays.measured();
         List<TaughtClay> taught = plain.values().stream()
-                .map(clay -> new TaughtClay(clay.id(), clay.pigment(), false))
+                .map(clay -> new TaughtClay(clay.id(), clay.usual(), measured.contains(clay.id())))
                 .toList();
         return learned.get(new Known(taught, made), known -> TileLearning.learn(known.clays(), known.tiles()));
     }

@@ -3,6 +3,7 @@ package fairember.app.ways;
 import fairember.core.bake.BakeRules;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.measure.Length;
+import fairember.core.mix.MixWaste;
 import fairember.core.run.WorkHours;
 import fairember.core.worth.Rates;
 
@@ -10,5 +11,6 @@ import fairember.core.worth.Rates;
  * The studio's ways as the core takes them.
  *
  * @param cord thickness of the cords that portions are cut from
+ * @param waste what of a mix does not end up in pieces
  */
-public record Ways(Rates rates, BakeRules rules, WorkHours hours, FoilRoll roll, Length cord) {}
+public record Ways(Rates rates, BakeRules rules, WorkHours hours, FoilRoll roll, Length cord, MixWaste waste) {}

@@ -9,12 +9,14 @@ import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.PackedFoil;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Share;
 import fairember.core.measure.Words;
 import fairember.core.measure.Wrong;
+import fairember.core.mix.MixWaste;
 import fairember.core.portion.Portioning;
 import fairember.core.run.WorkHours;
 import fairember.core.worth.Rates;
@@ -47,7 +49,9 @@ public record WaysForm(
         @Nullable Double looseGPerCm3,
         @Nullable Double firmGPerCm3,
         @Nullable Double hardGPerCm3,
-        @Nullable Double cordMm) {
+        @Nullable Double cordMm,
+        @Nullable Double machineG,
+        @Nullable Double scaleStepG) {
     private static final double USUAL_CORD_MM = 6;
 
     /**
@@ -83,9 +87,20 @@ public record WaysForm(
                 .orElse(usual);
         var roll = g.at("", () -> FoilRoll.of(foilUm, foilWidthMm, foilLengthM, new Money(foilPriceMinor), packed));
         var cord = g.at("", () -> new Length(Portioning.CORD.check(or(cordMm, USUAL_CORD_MM))));
+        var waste = g.at(
+                "",
+                () -> new MixWaste(
+                        Share.ofPercent(wastePercent),
+                        new Mass(MixWaste.MACHINE.check(or(machineG, 0.0))),
+                        new Mass(MixWaste.STEP.check(or(scaleStepG, MixWaste.USUAL_STEP_G)))));
         g.orRefuse();
         return new Ways(
-                rates.orElseThrow(), rules.orElseThrow(), hours.orElseThrow(), roll.orElseThrow(), cord.orElseThrow());
+                rates.orElseThrow(),
+                rules.orElseThrow(),
+                hours.orElseThrow(),
+                roll.orElseThrow(),
+                cord.orElseThrow(),
+                waste.orElseThrow());
     }
 
     private WorkHours parseHours() {

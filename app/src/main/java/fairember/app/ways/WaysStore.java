@@ -68,7 +68,9 @@ public class WaysStore implements Kept<WaysForm> {
                                 row.getDouble("foil_loose_g_per_cm3"),
                                 row.getDouble("foil_firm_g_per_cm3"),
                                 row.getDouble("foil_hard_g_per_cm3"),
-                                row.getDouble("cord_mm"))),
+                                row.getDouble("cord_mm"),
+                                row.getDouble("machine_g"),
+                                row.getDouble("scale_step_g"))),
                 id);
     }
 
@@ -78,7 +80,7 @@ public class WaysStore implements Kept<WaysForm> {
         PackedFoil packed = parsed.roll().packed();
         database.write(
                 """
-                insert into studio values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                insert into studio values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name,
                     currency = excluded.currency, hour_minor = excluded.hour_minor, kwh_minor = excluded.kwh_minor,
                     waste_percent = excluded.waste_percent, margin_percent = excluded.margin_percent,
@@ -89,7 +91,8 @@ public class WaysStore implements Kept<WaysForm> {
                     foil_price_minor = excluded.foil_price_minor,
                     foil_loose_g_per_cm3 = excluded.foil_loose_g_per_cm3,
                     foil_firm_g_per_cm3 = excluded.foil_firm_g_per_cm3,
-                    foil_hard_g_per_cm3 = excluded.foil_hard_g_per_cm3, cord_mm = excluded.cord_mm
+                    foil_hard_g_per_cm3 = excluded.foil_hard_g_per_cm3, cord_mm = excluded.cord_mm,
+                    machine_g = excluded.machine_g, scale_step_g = excluded.scale_step_g
                 """,
                 id,
                 form.name().strip(),
@@ -112,7 +115,9 @@ public class WaysStore implements Kept<WaysForm> {
                 packed.loose().gPerCm3(),
                 packed.firm().gPerCm3(),
                 packed.hard().gPerCm3(),
-                parsed.cord().mm());
+                parsed.cord().mm(),
+                parsed.waste().machine().g(),
+                parsed.waste().scaleStep().g());
     }
 
     @Override

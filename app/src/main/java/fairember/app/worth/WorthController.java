@@ -47,7 +47,7 @@ class WorthController {
                 pieceId,
                 piece.piece().name(),
                 quantities.stream()
-                        .map(n -> CostView.of(PieceCosting.cost(piece, n, ways.rates(), ways.roll(), ovens.oven())))
+                        .map(n -> CostView.of(PieceCosting.cost(piece, n, ways.rates(), ways.roll(), ovens.first())))
                         .toList());
     }
 }

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairember.app.FairEmber;
+import fairember.app.leftover.LeftoverStore;
+import fairember.app.mix.MixStore;
 import fairember.app.piece.PieceStore;
+import fairember.core.mix.Mix;
 import fairember.core.piece.MeasuredPiece;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -15,6 +18,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Objects;
+import java.util.Optional;
 import org.flywaydb.core.Flyway;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -25,7 +29,7 @@ import org.testng.annotations.Test;
 public class MigrationsTest {
     @DataProvider
     public Object[][] versions() {
-        return new Object[][] {{"1"}, {"2"}, {"3"}};
+        return new Object[][] {{"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}};
     }
 
     @Test(dataProvider = "versions")
@@ -56,6 +60,22 @@ public class MigrationsTest {
                     .hasSize(Integer.parseInt(version) < 3 ? 0 : 1);
             assertThat(database.one("select effect from clay", row -> row.getString(1)))
                     .contains(Integer.parseInt(version) < 3 ? "PLAIN" : "SHIMMER");
+            MixStore mixes = studio.getBean(MixStore.class);
+            assertThat(mixes.mixes()).extracting(Mix::name).startsWith("Chalk");
+            assertThat(mixes.mixes()).hasSize(Integer.parseInt(version) >= 4 ? 2 : 1);
+            assertThat(studio.getBean(LeftoverStore.class).lumps()).hasSize(Integer.parseInt(version) >= 4 ? 1 : 0);
+            assertThat(database.one("select thick_mm from machine_setting", row -> row.getDouble(1)))
+                    .isEqualTo(Integer.parseInt(version) >= 4 ? Optional.of(2.5) : Optional.empty());
+            assertThat(database.one("select name from trial_row", row -> row.getString(1))
+                            .isPresent())
+                    .isEqualTo(Integer.parseInt(version) >= 4);
+            assertThat(database.list("select read_c from dial_reading", row -> row.getDouble(1)))
+                    .hasSize(Integer.parseInt(version) >= 5 ? 1 : 0);
+            assertThat(database.list("select count from pin_item", row -> row.getInt(1)))
+                    .hasSize(version.equals("6") ? 1 : 0);
+            assertThat(database.list("select temp_c from probe_reading", row -> row.getDouble(1)))
+                    .hasSize(version.equals("6") ? 1 : 0);
+            assertThat(mouse.stages().get(0).stage().quench()).isEqualTo(version.equals("6"));
         }
     }
 

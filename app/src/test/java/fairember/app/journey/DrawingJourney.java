@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.assertj.core.data.Percentage;
+import org.openqa.selenium.By;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -217,5 +218,20 @@ public class DrawingJourney extends Journey {
                     .formatted(map(stop).get("label"), map(stop).get("standing"));
             assertThat(page.control(label).isDisplayed()).isTrue();
         }
+    }
+
+    /** A fan gives heat twice as fast: the middle is warm sooner, and more minutes of the same hold count. */
+    @Test
+    public void theHeatOfABakeFollowsTheAirOfTheOven() {
+        go("/pieces/5/bakes");
+        page.sees("Hull, the slowest part: its middle is within 5° of 125 °C after 23 min");
+        page.sees("By the heat it wants 37 min in a hot oven");
+        page.press("fan oven");
+        page.leaves("By the heat it wants 37 min");
+        page.press("under a foil tent");
+        page.sees("its middle is not within 5° of 125 °C when the 24 min are over");
+        assertThat(page.one(By.xpath("//*[name()='svg']/*[name()='title'][starts-with(., 'Oven 125')]"))
+                        .getDomProperty("textContent"))
+                .contains("the middle of Hull reaches");
     }
 }

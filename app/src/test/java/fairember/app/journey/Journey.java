@@ -28,7 +28,19 @@ abstract class Journey {
         }
     }
 
+    /** Goes to a place of the studio, as a link in the page would when the pages stand already. */
     void go(String path) {
-        page.open(studio.address() + path);
+        String here = page.driver().getCurrentUrl();
+        boolean inside = here.startsWith(studio.address() + "/");
+        String place = place(path);
+        if (inside && !place(here.substring(studio.address().length())).equals(place)) {
+            page.follow(path);
+        } else {
+            page.open(studio.address() + path);
+        }
+    }
+
+    private static String place(String path) {
+        return path.replaceFirst("\\?.*", "");
     }
 }

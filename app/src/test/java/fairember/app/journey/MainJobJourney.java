@@ -67,7 +67,7 @@ public class MainJobJourney extends Journey {
                 .getDomProperty("textContent")
                 .equals(colour));
         page.press("How grams and colour come");
-        page.sees("Grams of each clay in Fog teal");
+        page.sees("Grams of each line of Fog teal");
         page.press("Undo");
         page.until(() -> page.value("Pitch black, parts, parts").equals("0.25"));
     }

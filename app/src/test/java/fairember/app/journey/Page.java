@@ -83,6 +83,15 @@ final class Page implements AutoCloseable {
         until(() -> !driver.findElements(By.tagName("h1")).isEmpty());
     }
 
+    /** Follows a link to a path of the same pages, and waits until that place stands. */
+    void follow(String path) {
+        script(
+                "history.pushState({}, '', arguments[0]); dispatchEvent(new PopStateEvent('popstate', {state: {}}))",
+                path);
+        until(() -> !driver.findElements(By.tagName("h1")).isEmpty()
+                && driver.findElements(By.xpath("//*[text()='Fetching …']")).isEmpty());
+    }
+
     void reload() {
         driver.navigate().refresh();
         until(() -> !driver.findElements(By.tagName("h1")).isEmpty());

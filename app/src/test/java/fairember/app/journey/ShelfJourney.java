@@ -34,16 +34,16 @@ public class ShelfJourney extends Journey {
         page.enter("cured colour", "#5d4526");
         page.press("Add a size");
         page.enter("Block 2, block, g", "57");
-        page.sees("Give each size of block one line.");
+        page.sees("Give each size of block one line");
         page.press("Take out block 2");
-        page.leaves("Give each size of block one line.");
+        page.leaves("Give each size of block one line");
     }
 
     @Test
     public void whatIsUsedCannotBeRemovedAndSaysSo() {
         go("/shelf/clays/1");
         page.press("Remove this clay");
-        page.sees("Something else still uses this. Take it out there first.");
+        page.sees("Something else still uses this. Take it out there first");
         go("/mixes/1");
         page.press("Remove Chalk");
         page.sees("Still used.");
@@ -91,5 +91,25 @@ public class ShelfJourney extends Journey {
         page.reload();
         assertThat(page.control("Sun").getDomAttribute("aria-pressed")).isEqualTo("true");
         assertThat(page.control("Mon").getDomAttribute("aria-pressed")).isEqualTo("false");
+    }
+
+    /** The oven reads 120 at 125: for 125 the dial goes to 130. */
+    @Test
+    public void aLoadSaysWhereToSetADialThatLies() {
+        go("/oven/planned/1");
+        page.sees("dial at 130");
+        go("/ways");
+        page.enter("Reading 2, thermometer, °C", "125");
+        page.sees("Bench oven: readings 2 read 120 to 125 °C");
+        go("/oven/planned/1");
+        page.sees("dial at 125");
+        go("/ways");
+        page.press("Undo");
+        page.until(() -> page.value("Reading 2, thermometer, °C").equals("120"));
+        page.press("Add a reading");
+        page.enter("Reading 4, thermometer, °C", "90");
+        page.sees("Read one of the two again when the heat has settled.");
+        page.press("Take out reading 4");
+        page.leaves("Read one of the two again");
     }
 }

@@ -8,8 +8,20 @@ public final class BakeNeedWorkings {
     private BakeNeedWorkings() {}
 
     public static Workings of(BakeNeed need) {
+        if (need.drying().isPresent()) {
+            return Workings.of("Drying")
+                    .given("T", "thickest section", need.thickest().mm(), "mm", Source.WORKED)
+                    .given(
+                            "k",
+                            "minutes in the air per 6 mm",
+                            need.window().dries().orElseThrow().min(),
+                            "min",
+                            Source.PACKET)
+                    .worked("d", "drying", need.drying().orElseThrow().min(), "min", "k·T/6")
+                    .done();
+        }
         Workings.Steps steps = Workings.of("Hold of a " + need.kind().label());
-        if (need.kind() == StageKind.SET) {
+        if (need.kind() != StageKind.CURE) {
             return steps.given("s", "short set", need.rules().set().min(), "min", Source.ENTERED)
                     .worked("h", "hold", need.hold().min(), "min", "s")
                     .done();
@@ -18,7 +30,7 @@ public final class BakeNeedWorkings {
                 .given("k", "minutes per 6 mm", need.window().per6Mm().min(), "min", Source.PACKET)
                 .given("l", "least hold", need.window().least().min(), "min", Source.PACKET)
                 .worked("b", "by section", need.bySection().min(), "min", "k·T/6");
-        if (need.rules().school() == School.PACKET) {
+        if (need.rules().school() != School.LONG_HOLD) {
             return steps.worked("h", "hold", need.hold().min(), "min", "max(l, b)")
                     .done();
         }

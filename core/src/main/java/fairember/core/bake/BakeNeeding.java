@@ -6,6 +6,7 @@ import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Works out what a stage bake needs. */
 public final class BakeNeeding {
@@ -17,21 +18,23 @@ public final class BakeNeeding {
      * <pre>
      * packet     hold = max(least, rate·T/6)
      * long hold  hold = max(long hold, packet)
-     * short set  hold = the studio's set
+     * short set, paint  hold = the studio's set
      * </pre>
      *
      * @param about name of the piece and stage, for the findings
      * @param thickest T of all clay that is in it
      */
     public static BakeNeed need(String about, SharedWindow window, Length thickest, StageKind kind, BakeRules rules) {
+        Optional<Minutes> drying = window.dries().map(air -> air.times(thickest.mm() / 6));
+        if (drying.isPresent()) {
+            return dries(about, window, thickest, kind, rules, drying.get());
+        }
         Minutes bySection = window.per6Mm().times(thickest.mm() / 6);
         double packet = Math.max(window.least().min(), bySection.min());
         double hold = switch (kind) {
-            case SET -> rules.set().min();
+            case SET, PAINT -> rules.set().min();
             case CURE ->
-                rules.school() == School.PACKET
-                        ? packet
-                        : Math.max(rules.longHold().min(), packet);
+                rules.school() == School.LONG_HOLD ? Math.max(rules.longHold().min(), packet) : packet;
         };
         double most = Math.max(window.most().min(), hold);
         return new BakeNeed(
@@ -41,15 +44,44 @@ public final class BakeNeeding {
                 thickest,
                 bySection,
                 new Minutes(hold),
+                Optional.empty(),
                 new Minutes(most),
                 reason(window, thickest, bySection, kind, rules, packet),
                 findings(about, window, hold));
+    }
+
+    /** Clay that dries in the air: no oven, but hours by its section. */
+    private static BakeNeed dries(
+            String about, SharedWindow window, Length thickest, StageKind kind, BakeRules rules, Minutes drying) {
+        Minutes per6Mm = window.dries().orElseThrow();
+        String reason =
+                "Dries in the air: %s mm at %s per 6 mm. Turn it over half way; damp weather takes twice as long."
+                        .formatted(Figures.show(Math.round(thickest.mm() * 10) / 10.0), hours(per6Mm));
+        return new BakeNeed(
+                kind,
+                rules,
+                window,
+                thickest,
+                drying,
+                Minutes.ZERO,
+                Optional.of(drying),
+                window.most(),
+                reason,
+                findings(about, window, 0));
+    }
+
+    private static String hours(Minutes minutes) {
+        return Figures.show(Math.round(minutes.min() / 6) / 10.0, "h");
     }
 
     private static String reason(
             SharedWindow window, Length thickest, Minutes bySection, StageKind kind, BakeRules rules, double packet) {
         if (kind == StageKind.SET) {
             return "A short set of %s; a full cure follows."
+                    .formatted(show(rules.set().min()));
+        }
+        if (kind == StageKind.PAINT) {
+            return "%s at the low end of the window to set the paint; the clay is cured before."
                     .formatted(show(rules.set().min()));
         }
         String section = "%s mm at %s per 6 mm is %s"
@@ -59,8 +91,9 @@ public final class BakeNeeding {
                         show(bySection.min()));
         String byPacket =
                 packet > bySection.min() ? section + ", raised to the packet's least of " + show(packet) : section;
-        if (rules.school() == School.PACKET) {
-            return "Packet: " + byPacket + ".";
+        if (rules.school() != School.LONG_HOLD) {
+            String school = rules.school() == School.STAGED ? "Staged, one full cure by the packet: " : "Packet: ";
+            return school + byPacket + ".";
         }
         return packet > rules.longHold().min()
                 ? "Long hold of %s is short of the packet: %s."
@@ -71,7 +104,7 @@ public final class BakeNeeding {
 
     private static List<Finding> findings(String about, SharedWindow window, double hold) {
         List<Finding> findings = new ArrayList<>();
-        if (!window.meets()) {
+        if (!window.meets() && !window.mixed() && window.dries().isEmpty()) {
             findings.add(Finding.breaks(
                     "windows-apart",
                     "%s: its clays have no temperature in common; one needs %s °C or more, another %s °C or less."
@@ -80,6 +113,13 @@ public final class BakeNeeding {
                                     Figures.show(window.low().c()),
                                     Figures.show(window.high().c())),
                     "Use clays of one line in this piece, or bake the parts apart and join them cured.",
+                    about));
+        }
+        if (window.mixed()) {
+            findings.add(Finding.breaks(
+                    "air-and-oven",
+                    "%s: some of its clay dries in the air and some is baked.".formatted(about),
+                    "Make it of one kind, or join the two when each is done.",
                     about));
         }
         if (hold > window.most().min()) {

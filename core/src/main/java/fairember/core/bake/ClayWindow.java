@@ -6,6 +6,7 @@ import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Span;
 import fairember.core.measure.Temperature;
+import java.util.Optional;
 
 /**
  * What the packet of a clay line says of the oven.
@@ -16,7 +17,8 @@ import fairember.core.measure.Temperature;
  * @param per6Mm minutes for every 6 mm of thickest section
  * @param least fewest minutes, however thin
  * @param most minutes in one bake after which colours suffer
- * @param greatest thickest section that cures through
+ * @param greatest thickest section that cures through, or dries through
+ * @param dries for clay that dries in the air: minutes for every 6 mm; empty for clay that is baked
  */
 public record ClayWindow(
         Temperature low,
@@ -25,14 +27,28 @@ public record ClayWindow(
         Minutes per6Mm,
         Minutes least,
         Minutes most,
-        Length greatest) {
+        Length greatest,
+        Optional<Minutes> dries) {
     public static final Span LOW = Span.of("lowC", "window from", 60, 200, "°C");
     public static final Span HIGH = Span.of("highC", "window to", 60, 200, "°C");
     public static final Span CEILING = Span.of("ceilingC", "ceiling", 60, 220, "°C");
     public static final Span PER_6_MM = Span.of("per6MmMin", "minutes per 6 mm", 1, 120, "min");
     public static final Span LEAST = Span.of("leastMin", "least hold", 1, 240, "min");
     public static final Span MOST = Span.of("mostMin", "most hold", 5, 600, "min");
+    public static final Span DRIES = Span.of("driesH", "hours in the air per 6 mm", 0, 200, "h");
     public static final Span GREATEST = Span.of("greatestMm", "greatest section", 2, 60, "mm");
+
+    /** A clay that is baked. */
+    public ClayWindow(
+            Temperature low,
+            Temperature high,
+            Temperature ceiling,
+            Minutes per6Mm,
+            Minutes least,
+            Minutes most,
+            Length greatest) {
+        this(low, high, ceiling, per6Mm, least, most, greatest, Optional.empty());
+    }
 
     /**
      * A window in order: low to high to ceiling, least to most.
@@ -48,6 +64,7 @@ public record ClayWindow(
         gathering.at("", () -> LEAST.check(least.min()));
         gathering.at("", () -> MOST.check(most.min()));
         gathering.at("", () -> GREATEST.check(greatest.mm()));
+        dries.ifPresent(air -> gathering.at("", () -> DRIES.check(air.min() / 60)));
         order(gathering, HIGH, low.c(), high.c());
         order(gathering, CEILING, high.c(), ceiling.c());
         order(gathering, MOST, least.min(), most.min());

@@ -1,11 +1,13 @@
 package fairember.core.bake;
 
-/** The two ways of counting a full cure; both keep the packet's window. */
+/** The ways of baking; all keep the packet's window. */
 public enum School {
     /** Minutes by the thickest section, as the packet says. */
     PACKET("packet"),
     /** A long fixed time at the low end of the window, whatever the size, never under the packet's minutes. */
-    LONG_HOLD("long hold");
+    LONG_HOLD("long hold"),
+    /** Short sets that lock details, and one full cure by the packet in the last bake that cures. */
+    STAGED("staged");
 
     private final String label;
 

@@ -4,6 +4,7 @@ import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Temperature;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What several clays baked together must keep: windows intersect, minutes take the greatest, ceilings and greatest
@@ -15,9 +16,18 @@ import java.util.List;
  * @param least longest least hold
  * @param most shortest most hold
  * @param greatest thinnest greatest section
+ * @param dries slowest drying per 6 mm, when all of them dry in the air
+ * @param mixed whether some dry in the air and some are baked
  */
 public record SharedWindow(
-        Temperature low, Temperature high, Minutes per6Mm, Minutes least, Minutes most, Length greatest) {
+        Temperature low,
+        Temperature high,
+        Minutes per6Mm,
+        Minutes least,
+        Minutes most,
+        Length greatest,
+        Optional<Minutes> dries,
+        boolean mixed) {
 
     /** The window of one clay or of several; the list must not be empty. */
     public static SharedWindow of(List<ClayWindow> clays) {
@@ -29,7 +39,15 @@ public record SharedWindow(
     }
 
     private static SharedWindow alone(ClayWindow clay) {
-        return new SharedWindow(clay.low(), clay.high(), clay.per6Mm(), clay.least(), clay.most(), clay.greatest());
+        return new SharedWindow(
+                clay.low(),
+                clay.high(),
+                clay.per6Mm(),
+                clay.least(),
+                clay.most(),
+                clay.greatest(),
+                clay.dries(),
+                false);
     }
 
     /** Both windows together. */
@@ -40,12 +58,14 @@ public record SharedWindow(
                 new Minutes(Math.max(per6Mm.min(), other.per6Mm.min())),
                 new Minutes(Math.max(least.min(), other.least.min())),
                 new Minutes(Math.min(most.min(), other.most.min())),
-                new Length(Math.min(greatest.mm(), other.greatest.mm())));
+                new Length(Math.min(greatest.mm(), other.greatest.mm())),
+                dries.flatMap(mine -> other.dries.map(theirs -> mine.compareTo(theirs) > 0 ? mine : theirs)),
+                mixed || other.mixed || dries.isPresent() != other.dries.isPresent());
     }
 
     /** The same window, no hotter than something in it may get. */
     public SharedWindow under(Temperature ceiling) {
-        return new SharedWindow(low, high.least(ceiling), per6Mm, least, most, greatest);
+        return new SharedWindow(low, high.least(ceiling), per6Mm, least, most, greatest, dries, mixed);
     }
 
     /** Whether there is a temperature that suits all of them. */

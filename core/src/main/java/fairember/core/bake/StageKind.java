@@ -5,7 +5,9 @@ public enum StageKind {
     /** A full cure of the thickest section. */
     CURE("full cure"),
     /** A short bake that sets details before more clay goes on; a full cure follows. */
-    SET("short set");
+    SET("short set"),
+    /** A short bake of cured clay that sets its paint. */
+    PAINT("sets paint");
 
     private final String label;
 

@@ -1,6 +1,7 @@
 package fairember.core.colour;
 
 import fairember.core.measure.Length;
+import fairember.core.measure.Span;
 import java.util.Arrays;
 import java.util.List;
 
@@ -26,6 +27,9 @@ public final class Colorant {
     public static final double HIDDEN = 0.98;
 
     private static final double MOST_SHEET_MM = 30;
+    /** A coat or a sheet over something. */
+    public static final Span SHEET = Span.of("thickMm", "sheet", 0, MOST_SHEET_MM, "mm");
+
     private static final double SHEET_STEP_MM = 0.01;
 
     static final Srgb CARD_BLACK = new Srgb(39, 39, 39);
@@ -111,6 +115,12 @@ public final class Colorant {
             bands[i] = sx < 1e-9 ? backing.band(i) : outside(layer(ground, a, b / Math.tanh(b * sx)));
         }
         return new Reflectance(bands);
+    }
+
+    /** What a sheet of it looks like on a screen that lies on something of a colour. */
+    public Srgb over(Srgb backing, Length thickness) {
+        return Srgb.ofLinear(
+                over(ReflectanceReconstruction.of(backing), thickness).linearRgb());
     }
 
     private static double layer(double ground, double a, double bCoth) {

@@ -17,7 +17,7 @@ public final class ColorantTable {
     private final int ways;
     private final List<Colorant> colorants;
     private final double[][] parts;
-    private final float[][] narrow = new float[MOST_KINDS][];
+    private final float[][] narrow;
     private final float[][] absorbs;
     private final float[] perScatter;
     private final float[] x;
@@ -36,8 +36,8 @@ public final class ColorantTable {
         this.ways = ways;
         this.colorants = colorants;
         this.parts = parts;
+        narrow = new float[MOST_KINDS][ways];
         for (int j = 0; j < MOST_KINDS; j++) {
-            narrow[j] = new float[ways];
             for (int r = 0; r < ways && j < parts.length; r++) {
                 narrow[j][r] = (float) parts[j][r];
             }
@@ -53,6 +53,24 @@ public final class ColorantTable {
         y = new float[ways];
         z = new float[ways];
         seen = new float[ways];
+    }
+
+    private ColorantTable(ColorantTable like) {
+        ways = like.ways;
+        colorants = like.colorants;
+        parts = like.parts;
+        narrow = like.narrow;
+        absorbs = like.absorbs;
+        perScatter = new float[ways];
+        x = new float[ways];
+        y = new float[ways];
+        z = new float[ways];
+        seen = new float[ways];
+    }
+
+    /** Another of the same colorants and ratios for another thread. */
+    public ColorantTable another() {
+        return new ColorantTable(this);
     }
 
     /**

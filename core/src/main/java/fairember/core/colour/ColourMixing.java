@@ -33,6 +33,15 @@ public final class ColourMixing {
         List<Colorant> colorants =
                 parts.stream().map(part -> part.pigment().colorant(face)).toList();
         double[] of = parts.stream().mapToDouble(MixPart::parts).toArray();
-        return MixedColour.Seen.of(Colorant.mix(colorants, of));
+        return seen(colorants, of);
+    }
+
+    /**
+     * What parts of colorants look like together.
+     *
+     * @param parts as many as colorants, together more than 0
+     */
+    public static MixedColour.Seen seen(List<Colorant> colorants, double[] parts) {
+        return MixedColour.Seen.of(Colorant.mix(colorants, parts));
     }
 }

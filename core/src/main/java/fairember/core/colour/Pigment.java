@@ -21,6 +21,11 @@ public record Pigment(Srgb raw, Srgb cured, Opacity opacity, Strength strength, 
         return new Pigment(raw, cured, opacity, strength, effect, learned);
     }
 
+    /** A lot of the same clay with swatches of its own. */
+    public Pigment ofLot(Srgb lotRaw, Srgb lotCured) {
+        return new Pigment(lotRaw, lotCured, opacity, strength, effect, habit);
+    }
+
     /**
      * Scattering weight in a mix before anything was learned.
      *

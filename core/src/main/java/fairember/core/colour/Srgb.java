@@ -44,6 +44,16 @@ public record Srgb(int red, int green, int blue) {
         return new double[] {linear(red), linear(green), linear(blue)};
     }
 
+    /** The light of a channel of 0 to 255, as a share of the most, 0 to 1. */
+    public static double light(int channel) {
+        return linear(channel);
+    }
+
+    /** The nearest screen colour of red, green and blue light; each is clipped to 0 to 1. */
+    public static Srgb ofLight(double red, double green, double blue) {
+        return ofLinear(new double[] {red, green, blue});
+    }
+
     private static double linear(int channel) {
         double v = channel / 255.0;
         return v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);

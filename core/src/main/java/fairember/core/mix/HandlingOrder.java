@@ -9,7 +9,7 @@ import java.util.List;
 
 /**
  * In which order mixes pass through hands and machine: the light before the dark, because a trace of a dark clay shows in a light
- * one and hardly the other way round. Where a trace of the mix before would be seen, hands and machine are wiped.
+ * one and hardly the other way round; but a mix that goes into another comes before it. Where a trace of the mix before would be seen, hands and machine are wiped.
  */
 public final class HandlingOrder {
     /** What clings to hands and rollers and goes into the next mix, as a share of it. An estimate. */
@@ -38,11 +38,25 @@ public final class HandlingOrder {
     /** The mixes in their turns, each once. */
     public static List<Turn> of(List<MeasuredMix> mixes) {
         List<Turn> turns = new ArrayList<>();
-        for (MeasuredMix mix : mixes.stream().sorted(LIGHT_FIRST).toList()) {
+        List<MeasuredMix> waiting =
+                new ArrayList<>(mixes.stream().sorted(LIGHT_FIRST).toList());
+        while (!waiting.isEmpty()) {
+            MeasuredMix next = waiting.stream()
+                    .filter(mix -> waiting.stream().noneMatch(other -> holds(mix.mix(), other.mix())))
+                    .findFirst()
+                    .orElseThrow();
+            waiting.remove(next);
             turns.add(new Turn(
-                    mix, turns.isEmpty() ? 0 : tint(turns.get(turns.size() - 1).mix(), mix)));
+                    next, turns.isEmpty() ? 0 : tint(turns.get(turns.size() - 1).mix(), next)));
         }
         return turns;
+    }
+
+    private static boolean holds(Mix mix, Mix other) {
+        return mix.ingredients().stream()
+                .anyMatch(i -> i instanceof Mix.OfMix of
+                        && of.parts() > 0
+                        && (of.mix().equals(other) || holds(of.mix(), other)));
     }
 
     private static double tint(MeasuredMix before, MeasuredMix mix) {

@@ -4,27 +4,43 @@ import fairember.core.workings.Source;
 import fairember.core.workings.Workings;
 import java.util.List;
 
-/** How the grams of each clay in a mix come about. */
+/** How the grams of each line of a mix come about. */
 public final class MeasuredMixWorkings {
     private MeasuredMixWorkings() {}
 
     public static Workings of(MeasuredMix mix) {
-        Workings.Steps steps = Workings.of("Grams of each clay in " + mix.mix().name());
-        List<MeasuredMix.ClayPortion> portions = mix.portions();
-        StringBuilder sum = new StringBuilder();
-        for (int i = 0; i < portions.size(); i++) {
-            MeasuredMix.ClayPortion portion = portions.get(i);
-            steps.given("p" + (i + 1), portion.clay().name(), portion.parts(), "parts", Source.ENTERED);
-            sum.append(i == 0 ? "" : " + ").append("p").append(i + 1);
+        Workings.Steps steps = Workings.of("Grams of each line of " + mix.mix().name());
+        List<MeasuredMix.Line> lines = mix.lines();
+        List<Inclusion> strewn = mix.mix().inclusions();
+        for (int i = 1; i <= lines.size(); i++) {
+            Mix.Ingredient line = lines.get(i - 1).ingredient();
+            steps.given("p" + i, line.name(), line.parts(), "parts", Source.ENTERED);
+        }
+        for (int i = 1; i <= strewn.size(); i++) {
+            Inclusion inclusion = strewn.get(i - 1);
+            steps.given("q" + i, inclusion.name(), inclusion.ofClay().of1(), "of the clay", Source.ENTERED);
         }
         steps.given("M", "wanted", mix.wanted().g(), "g", Source.ENTERED);
-        double all =
-                portions.stream().mapToDouble(MeasuredMix.ClayPortion::parts).sum();
-        steps.worked("n", "parts in all", all, "parts", sum.toString());
-        for (int i = 1; i <= portions.size(); i++) {
-            MeasuredMix.ClayPortion portion = portions.get(i - 1);
-            steps.worked("m" + i, portion.clay().name(), portion.mass().g(), "g", "M·p" + i + "/n");
+        steps.worked("n", "parts in all", mix.mix().allParts(), "parts", sum("p", lines.size()));
+        double clay = lines.stream().mapToDouble(line -> line.mass().g()).sum();
+        String clayFormula = strewn.isEmpty() ? "M" : "M/(1 + " + sum("q", strewn.size()) + ")";
+        steps.worked("C", "clay in it", clay, "g", clayFormula);
+        for (int i = 1; i <= lines.size(); i++) {
+            MeasuredMix.Line line = lines.get(i - 1);
+            steps.worked("m" + i, line.ingredient().name(), line.mass().g(), "g", "C·p" + i + "/n");
+        }
+        for (int i = 1; i <= strewn.size(); i++) {
+            Inclusion inclusion = strewn.get(i - 1);
+            steps.worked("s" + i, inclusion.name(), mix.inclusions().get(i - 1).g(), "g", "C·q" + i);
         }
         return steps.done();
+    }
+
+    private static String sum(String symbol, int many) {
+        StringBuilder sum = new StringBuilder();
+        for (int i = 1; i <= many; i++) {
+            sum.append(i == 1 ? "" : " + ").append(symbol).append(i);
+        }
+        return sum.toString();
     }
 }

@@ -5,26 +5,37 @@ import fairember.core.measure.Figures;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Words;
 import fairember.core.stock.StockClay;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
- * A recipe: parts, by weight, of stock clays.
+ * A recipe: parts, by weight, of stock clays and of other mixes, and what is strewn into them.
  *
  * @param id its number in the studio
  * @param name 1 to 60 characters
- * @param ingredients one to {@value #MOST}, each clay once, together more than no parts
+ * @param ingredients one to {@value #MOST}, each clay and each mix once, together more than no parts
+ * @param inclusions up to {@value #MOST_INCLUSIONS}
  */
-public record Mix(long id, String name, List<Ingredient> ingredients) {
+public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclusion> inclusions) {
     static final int MOST = 12;
+    static final int MOST_INCLUSIONS = 6;
+
+    /** A recipe with nothing strewn in. */
+    public Mix(long id, String name, List<? extends Ingredient> ingredients) {
+        this(id, name, List.copyOf(ingredients), List.of());
+    }
 
     /**
      * A recipe that can be made.
      *
-     * @throws Refused when there is nothing to mix or a clay stands twice
+     * @throws Refused when there is nothing to mix or something stands twice
      */
     public Mix {
         name = Words.name("name", name);
         ingredients = List.copyOf(ingredients);
+        inclusions = List.copyOf(inclusions);
         if (ingredients.isEmpty() || ingredients.size() > MOST) {
             throw new Refused(
                     "parts", ingredients.size() + " clays", "1 to " + MOST + " clays", "Choose the clays of this mix.");
@@ -34,9 +45,34 @@ public record Mix(long id, String name, List<Ingredient> ingredients) {
             throw new Refused(
                     "parts", Figures.show(sum) + " parts in all", "more than 0", "Give at least one clay some parts.");
         }
-        long distinct = ingredients.stream().map(i -> i.clay().id()).distinct().count();
+        long distinct = ingredients.stream().map(Ingredient::key).distinct().count();
         if (distinct < ingredients.size()) {
             throw new Refused("parts", "a clay twice", "each clay once", "Put all parts of a clay on one line.");
+        }
+        if (inclusions.size() > MOST_INCLUSIONS) {
+            throw new Refused(
+                    "inclusions",
+                    inclusions.size() + " kinds",
+                    "up to " + MOST_INCLUSIONS,
+                    "Strew fewer kinds into one mix.");
+        }
+    }
+
+    /** So many parts, by weight, of something. */
+    public sealed interface Ingredient permits OfClay, OfMix {
+        double parts();
+
+        String name();
+
+        /** Tells ingredients apart. */
+        String key();
+
+        static OfClay of(StockClay clay, double parts) {
+            return new OfClay(clay, parts);
+        }
+
+        static OfMix of(Mix mix, double parts) {
+            return new OfMix(mix, parts);
         }
     }
 
@@ -45,15 +81,103 @@ public record Mix(long id, String name, List<Ingredient> ingredients) {
      *
      * @param parts by weight, 0 to 1000
      */
-    public record Ingredient(StockClay clay, double parts) {
-        public Ingredient {
+    public record OfClay(StockClay clay, double parts) implements Ingredient {
+        public OfClay {
             MixPart.PARTS.check(parts);
+        }
+
+        @Override
+        public String name() {
+            return clay.name();
+        }
+
+        @Override
+        public String key() {
+            return "clay " + clay.id();
         }
     }
 
+    /**
+     * So many parts of another mix.
+     *
+     * @param parts by weight, 0 to 1000
+     */
+    public record OfMix(Mix mix, double parts) implements Ingredient {
+        public OfMix {
+            MixPart.PARTS.check(parts);
+        }
+
+        /** What one of its parts and of what is strewn into it is here. */
+        private double each() {
+            return parts / (mix.allParts() * (1 + mix.strewnShare()));
+        }
+
+        @Override
+        public String name() {
+            return mix.name();
+        }
+
+        @Override
+        public String key() {
+            return "mix " + mix.id();
+        }
+    }
+
+    /** Parts of a clay, over all the mixes it comes in by. */
+    public record ClayParts(StockClay clay, double parts) {}
+
+    /** Parts of something strewn in, over all the mixes it comes in by. */
+    public record StrewnParts(Inclusion inclusion, double parts) {}
+
+    /** All parts of its lines, of its own counting. */
+    public double allParts() {
+        return ingredients.stream().mapToDouble(Ingredient::parts).sum();
+    }
+
+    /** What is strewn into it, as a share of its clay and of its mixes. */
+    double strewnShare() {
+        return inclusions.stream().mapToDouble(i -> i.ofClay().of1()).sum();
+    }
+
+    /**
+     * The clays it comes down to, each once, in the order they are met; with {@link #strewn} they sum to {@link #allParts} and its own
+     * inclusions.
+     *
+     * <pre>parts of a clay by way of a mix = parts of the mix · the clay's share of it</pre>
+     */
+    public List<ClayParts> clays() {
+        Map<StockClay, Double> parts = new LinkedHashMap<>();
+        for (Ingredient ingredient : ingredients) {
+            if (ingredient instanceof OfClay of) {
+                parts.merge(of.clay(), of.parts(), Double::sum);
+            } else if (ingredient instanceof OfMix of) {
+                of.mix().clays().forEach(inner -> parts.merge(inner.clay(), of.each() * inner.parts(), Double::sum));
+            }
+        }
+        List<ClayParts> clays = new ArrayList<>();
+        parts.forEach((clay, of) -> clays.add(new ClayParts(clay, of)));
+        return clays;
+    }
+
+    /** All that is strewn into it and into the mixes it holds, each once, counted as its clays are. */
+    public List<StrewnParts> strewn() {
+        Map<Inclusion, Double> parts = new LinkedHashMap<>();
+        inclusions.forEach(own -> parts.merge(own, own.ofClay().of1() * allParts(), Double::sum));
+        for (Ingredient ingredient : ingredients) {
+            if (ingredient instanceof OfMix of) {
+                of.mix()
+                        .strewn()
+                        .forEach(inner -> parts.merge(inner.inclusion(), of.each() * inner.parts(), Double::sum));
+            }
+        }
+        List<StrewnParts> strewn = new ArrayList<>();
+        parts.forEach((inclusion, of) -> strewn.add(new StrewnParts(inclusion, of)));
+        return strewn;
+    }
+
     List<MixPart> colours() {
-        return ingredients.stream()
-                .map(i -> new MixPart(i.clay().name(), i.clay().pigment(), i.parts()))
+        return clays().stream()
+                .map(c -> new MixPart(c.clay().name(), c.clay().pigment(), c.parts()))
                 .toList();
     }
 }

@@ -4,36 +4,53 @@ import fairember.core.bake.SharedWindow;
 import fairember.core.colour.ColourMixing;
 import fairember.core.measure.Density;
 import fairember.core.measure.Mass;
+import fairember.core.measure.Span;
 import java.util.List;
 
 /** Scales a recipe to grams and predicts what it becomes. */
 public final class MixMeasuring {
+    /** What may be wanted of a mix at a time. */
+    public static final Span WANTED = Span.of("wantedG", "wanted", 0.1, 20_000, "g");
+
     private MixMeasuring() {}
 
     /**
      * The mix for a wanted mass.
      *
      * <pre>
-     * grams of a clay = wanted·p/Σp
-     * density ρ = Σp / Σ(p/ρᵢ)      (volumes add)
+     * grams of clay = wanted/(1 + Σq)       (q what is strewn in, as a share of the clay)
+     * grams of a clay = grams of clay·p/Σp
+     * grams strewn in = grams of clay·q
+     * density ρ = Σp / Σ(p/ρᵢ)              (volumes add)
      * </pre>
      *
      * Clays of no parts give no grams and set no window.
+     *
+     * @param wanted more than 0
      */
     public static MeasuredMix measure(Mix mix, Mass wanted) {
-        double sum =
-                mix.ingredients().stream().mapToDouble(Mix.Ingredient::parts).sum();
-        double volume = mix.ingredients().stream()
-                .mapToDouble(i -> i.parts() / i.clay().line().density().gPerCm3())
+        Mass clay = wanted.times(1 / (1 + mix.strewnShare()));
+        double sum = mix.allParts();
+        List<Mix.ClayParts> clays = mix.clays();
+        double volume = clays.stream()
+                .mapToDouble(c -> c.parts() / c.clay().line().density().gPerCm3())
                 .sum();
-        List<MeasuredMix.ClayPortion> portions = mix.ingredients().stream()
-                .map(i -> new MeasuredMix.ClayPortion(i.clay(), i.parts(), wanted.times(i.parts() / sum)))
-                .toList();
-        SharedWindow window = SharedWindow.of(mix.ingredients().stream()
-                .filter(i -> i.parts() > 0)
-                .map(i -> i.clay().line().window())
+        SharedWindow window = SharedWindow.of(clays.stream()
+                .filter(c -> c.parts() > 0)
+                .map(c -> c.clay().line().window())
                 .toList());
         return new MeasuredMix(
-                mix, wanted, portions, ColourMixing.mix(mix.colours()), new Density(sum / volume), window);
+                mix,
+                wanted,
+                clays.stream()
+                        .map(c -> new MeasuredMix.ClayPortion(c.clay(), c.parts(), clay.times(c.parts() / sum)))
+                        .toList(),
+                mix.ingredients().stream()
+                        .map(i -> new MeasuredMix.Line(i, clay.times(i.parts() / sum)))
+                        .toList(),
+                mix.inclusions().stream().map(i -> clay.times(i.ofClay().of1())).toList(),
+                ColourMixing.mix(mix.colours()),
+                new Density(clays.stream().mapToDouble(Mix.ClayParts::parts).sum() / volume),
+                window);
     }
 }

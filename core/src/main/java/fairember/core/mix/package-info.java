@@ -1,5 +1,5 @@
 /**
- * Start at {@link fairember.core.mix.MixMeasuring#measure}: the studio's mixes as parts of stock clays, their grams, colour,
+ * Start at {@link fairember.core.mix.MixMeasuring#measure}: the studio's mixes as parts of stock clays and of other mixes, their grams, colour,
  * density and oven window.
  */
 @NullMarked

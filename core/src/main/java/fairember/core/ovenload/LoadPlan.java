@@ -1,17 +1,40 @@
 package fairember.core.ovenload;
 
 import fairember.core.finding.Finding;
+import fairember.core.measure.Minutes;
 import java.util.List;
 
 /**
- * Loads in the order they are baked.
+ * Loads in the order they go in, and when the hands shape for them.
  *
+ * @param hands tasks that have minutes, in the order they begin
  * @param loads none of which holds a bake together with one that must come first
- * @param findings on bakes that could not be planned
+ * @param scores in the order of the problem's objectives
+ * @param findings on bakes that could not be planned, and on what the plan had to leave undone
  */
-public record LoadPlan(List<PlannedLoad> loads, List<Finding> findings) {
+public record LoadPlan(List<Shaping> hands, List<PlannedLoad> loads, List<Score> scores, List<Finding> findings) {
     public LoadPlan {
+        hands = List.copyOf(hands);
         loads = List.copyOf(loads);
+        scores = List.copyOf(scores);
         findings = List.copyOf(findings);
+    }
+
+    /**
+     * The task of the hands for a bake.
+     *
+     * @param key of the bake
+     * @param begin from the zero of the plan
+     * @param end after {@code begin} by its minutes, and by the hours closed between when it may be broken
+     */
+    public record Shaping(String key, Minutes begin, Minutes end) {}
+
+    /** The value of an objective. */
+    public double value(Objective objective) {
+        return scores.stream()
+                .filter(s -> s.objective() == objective)
+                .mapToDouble(Score::value)
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -1,53 +1,85 @@
 package fairember.core.ovenload;
 
 import fairember.core.measure.Energy;
+import fairember.core.measure.Gathering;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
+import java.util.List;
 
 /**
- * An oven and its one tray.
+ * An oven and its trays, which are all of one size.
  *
  * @param name 1 to 60 characters
  * @param trayWidth usable, 80 to 1000 mm
  * @param trayDepth usable, 80 to 1000 mm
- * @param clearance from the tray to what is above it, 20 to 600 mm
+ * @param shelves free height above each tray, 1 to 6 of 20 to 600 mm
  * @param gap between things on the tray, 0 to 50 mm
- * @param preheat minutes until it is at temperature, 0 to 60
- * @param preheatEnergy kWh to get there, 0 to 10
+ * @param preheat minutes until it is at temperature, 0 to 60; before each load
+ * @param unload minutes to take a load out, 0 to 60
+ * @param preheatEnergy kWh to get to temperature, 0 to 10
  * @param holdKw kW to stay there, 0 to 10
+ * @param cold whether things go in before it is heated; else they go in when it is hot
  */
 public record Oven(
         String name,
         Length trayWidth,
         Length trayDepth,
-        Length clearance,
+        List<Length> shelves,
         Length gap,
         Minutes preheat,
+        Minutes unload,
         Energy preheatEnergy,
-        double holdKw) {
+        double holdKw,
+        boolean cold) {
     public static final Span TRAY_WIDTH = Span.of("trayWidthMm", "tray width", 80, 1000, "mm");
     public static final Span TRAY_DEPTH = Span.of("trayDepthMm", "tray depth", 80, 1000, "mm");
     public static final Span CLEARANCE = Span.of("clearanceMm", "height above the tray", 20, 600, "mm");
+    public static final Span SHELVES = Span.count("shelves", "trays", 1, 6);
     public static final Span GAP = Span.of("gapMm", "gap between pieces", 0, 50, "mm");
     public static final Span PREHEAT = Span.of("preheatMin", "preheat", 0, 60, "min");
+    public static final Span UNLOAD = Span.of("unloadMin", "unloading", 0, 60, "min");
     public static final Span PREHEAT_KWH = Span.of("preheatKwh", "energy to preheat", 0, 10, "kWh");
     public static final Span HOLD_KW = Span.of("holdKw", "power to hold", 0, 10, "kW");
 
+    /**
+     * An oven within its spans.
+     *
+     * @throws fairember.core.measure.Refused with everything that is outside
+     */
     public Oven {
+        shelves = List.copyOf(shelves);
         name = Words.name("name", name);
-        TRAY_WIDTH.check(trayWidth.mm());
-        TRAY_DEPTH.check(trayDepth.mm());
-        CLEARANCE.check(clearance.mm());
-        GAP.check(gap.mm());
-        PREHEAT.check(preheat.min());
-        PREHEAT_KWH.check(preheatEnergy.kwh());
-        HOLD_KW.check(holdKw);
+        Gathering g = new Gathering();
+        double[] sizes = {trayWidth.mm(), trayDepth.mm(), gap.mm(), preheat.min(), unload.min(), preheatEnergy.kwh()};
+        Span[] spans = {TRAY_WIDTH, TRAY_DEPTH, GAP, PREHEAT, UNLOAD, PREHEAT_KWH};
+        for (int i = 0; i < sizes.length; i++) {
+            int at = i;
+            g.at("", () -> spans[at].check(sizes[at]));
+        }
+        int trays = shelves.size();
+        double power = holdKw;
+        g.at("", () -> SHELVES.check(trays));
+        g.at("", () -> HOLD_KW.check(power));
+        for (Length shelf : shelves) {
+            g.at("", () -> CLEARANCE.check(shelf.mm()));
+        }
+        g.orRefuse();
     }
 
     /** Energy of one load: preheat and hold. */
     public Energy energyOf(Minutes hold) {
         return preheatEnergy.plus(new Energy(holdKw * hold.min() / 60));
+    }
+
+    /** Minutes a load keeps it: preheat, hold and unloading. */
+    public Minutes keeps(Minutes hold) {
+        return preheat.plus(hold).plus(unload);
+    }
+
+    /** The greatest free height above a tray. */
+    public Length clearance() {
+        return shelves.stream().max(Length::compareTo).orElseThrow();
     }
 }

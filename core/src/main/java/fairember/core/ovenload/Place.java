@@ -3,13 +3,14 @@ package fairember.core.ovenload;
 import fairember.core.measure.Length;
 
 /**
- * Where one thing lies on the tray.
+ * Where one thing lies in the oven.
  *
  * @param key of its bake
+ * @param shelf counted from 0
  * @param left of its box from the left edge of the tray
  * @param back of its box from the back edge of the tray
  * @param width of its box across, turned or not
  * @param depth of its box front to back
  * @param height above the tray
  */
-public record Place(String key, Length left, Length back, Length width, Length depth, Length height) {}
+public record Place(String key, int shelf, Length left, Length back, Length width, Length depth, Length height) {}

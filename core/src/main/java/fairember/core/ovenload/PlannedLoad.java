@@ -8,23 +8,33 @@ import fairember.core.measure.Temperature;
 import java.util.List;
 
 /**
- * One load of the oven.
+ * One load of an oven. Times are minutes from the zero of the plan.
  *
+ * @param oven counted from 0
  * @param items what is in it
  * @param temperature that suits all of them
  * @param hold minutes at temperature
+ * @param heatFrom when the oven is switched on
+ * @param in when the tray goes in
+ * @param end when it is out and unloaded
  * @param energy for preheat and hold
- * @param places of every thing on the tray
- * @param fill share of the tray covered by the boxes on it
+ * @param places of every thing on the trays
+ * @param fill share of the trays covered by the boxes on them
+ * @param pinned whether the maker holds it so
  * @param why these share it
  */
 public record PlannedLoad(
+        int oven,
         List<Item> items,
         Temperature temperature,
         Minutes hold,
+        Minutes heatFrom,
+        Minutes in,
+        Minutes end,
         Energy energy,
         List<Place> places,
         Share fill,
+        boolean pinned,
         List<Finding> why) {
     public PlannedLoad {
         items = List.copyOf(items);

@@ -6,86 +6,144 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Lays boxes on a tray in rows: the deepest first, each row as deep as its first box. A box is turned when its longer
- * side would otherwise stand front to back, unless only the other way fits. Boxes keep the oven's gap from each other.
+ * Lays boxes on the trays of an oven: in rows first, and in the greatest free rectangles (Jylänki, 2010) where rows do
+ * not do. Low trays are filled before high ones, so that what is tall finds room. Boxes keep the oven's gap from each
+ * other, none lies on another. When it finds no places there may still be some: it is a good packer, no perfect one.
  */
-final class TrayPacking {
-    /** Things of one bake to be laid. */
-    record Lot(String key, int count, Box unit) {}
+public final class TrayPacking {
+    /** Over so many things rows are nearly as good, and rectangles slow. */
+    private static final int MOST_FOR_RECTANGLES = 150;
 
-    private record Flat(String key, double width, double depth, double height) {}
+    /** Nearer to full than this, rectangles that rows did not lay are as good as never laid. */
+    private static final double FULL = 0.97;
 
-    private final double trayWidth;
-    private final double trayDepth;
+    private static final List<Comparator<Flat>> ORDERS = List.of(
+            Comparator.comparingDouble((Flat f) -> f.width() * f.depth()).reversed(),
+            Comparator.comparingDouble((Flat f) -> Math.max(f.width(), f.depth()))
+                    .reversed(),
+            Comparator.comparingDouble((Flat f) -> f.width() + f.depth()).reversed());
+
+    private final Oven oven;
+    private final double width;
+    private final double depth;
     private final double gap;
+    private final List<Tray> trays;
 
-    TrayPacking(Oven oven) {
-        this.trayWidth = oven.trayWidth().mm();
-        this.trayDepth = oven.trayDepth().mm();
+    /** Things alike that are to be laid. */
+    public record Lot(String key, int count, Box unit, boolean turns) {}
+
+    /** A tray of the oven: which, and the free height above it. */
+    private record Tray(int shelf, double clearance) {}
+
+    public TrayPacking(Oven oven) {
+        this.oven = oven;
+        this.width = oven.trayWidth().mm();
+        this.depth = oven.trayDepth().mm();
         this.gap = oven.gap().mm();
+        List<Tray> low = new ArrayList<>();
+        for (int i = 0; i < oven.shelves().size(); i++) {
+            low.add(new Tray(i, oven.shelves().get(i).mm()));
+        }
+        low.sort(Comparator.comparingDouble(Tray::clearance));
+        this.trays = List.copyOf(low);
     }
 
-    /** Whether one such thing fits an empty tray. */
-    boolean takes(Box unit) {
-        return turned("", unit).isPresent();
+    /** Whether one such thing fits the empty oven. */
+    public boolean takes(Box unit, boolean turns) {
+        return unit.height().compareTo(oven.clearance()) <= 0
+                && (fits(unit.width(), unit.depth()) || (turns && fits(unit.depth(), unit.width())));
     }
 
-    /** The places of all the lots, empty when the rows do not hold them. */
-    Optional<List<Place>> lay(List<Lot> lots) {
+    private boolean fits(Length across, Length deep) {
+        return across.mm() <= width && deep.mm() <= depth;
+    }
+
+    /** The places of all the lots, empty when none were found. */
+    public Optional<List<Place>> lay(List<Lot> lots) {
         List<Flat> flats = new ArrayList<>();
+        double area = 0;
         for (Lot lot : lots) {
-            Optional<Flat> flat = turned(lot.key(), lot.unit());
-            if (flat.isEmpty()) {
+            if (!takes(lot.unit(), lot.turns())) {
                 return Optional.empty();
             }
+            Flat flat = new Flat(
+                    lot.key(),
+                    lot.unit().width().mm(),
+                    lot.unit().depth().mm(),
+                    lot.unit().height().mm(),
+                    lot.turns());
+            area += lot.count() * (flat.width() + gap) * (flat.depth() + gap);
             for (int i = 0; i < lot.count(); i++) {
-                flats.add(flat.get());
+                flats.add(flat);
             }
         }
-        flats.sort(Comparator.comparingDouble(Flat::depth)
-                .thenComparingDouble(Flat::width)
-                .reversed());
-        return rows(flats);
+        if (area > trays.size() * (width + gap) * (depth + gap) * (1 + 1e-9)) {
+            return Optional.empty();
+        }
+        for (Rows.Lie lie : Rows.Lie.values()) {
+            Optional<List<Place>> laid = fill(flats, () -> new Rows(width, depth, gap, lie));
+            if (laid.isPresent()) {
+                return laid;
+            }
+        }
+        boolean dense = area > FULL * trays.size() * (width + gap) * (depth + gap);
+        if (flats.size() <= MOST_FOR_RECTANGLES && !dense) {
+            for (Comparator<Flat> order : ORDERS) {
+                Optional<List<Place>> laid = fill(flats, () -> new FreeRectangles(width, depth, gap, order));
+                if (laid.isPresent()) {
+                    return laid;
+                }
+            }
+        }
+        return Optional.empty();
     }
 
-    private Optional<List<Place>> rows(List<Flat> flats) {
+    /** One way to fill a tray. */
+    sealed interface Filling permits Rows, FreeRectangles {
+        /** The order in which things are tried. */
+        Comparator<Flat> order();
+
+        /** Lays one thing; null when it finds no room. */
+        double @Nullable [] lay(Flat flat);
+    }
+
+    private Optional<List<Place>> fill(List<Flat> flats, Supplier<Filling> filling) {
         List<Place> places = new ArrayList<>();
-        double across = 0;
-        double back = 0;
-        double rowDepth = 0;
-        for (Flat flat : flats) {
-            if (across > 0 && across + flat.width() > trayWidth) {
-                back += rowDepth + gap;
-                across = 0;
-                rowDepth = 0;
+        List<Flat> left = new ArrayList<>(flats);
+        left.sort(filling.get().order());
+        for (int t = 0; t < trays.size(); t++) {
+            Tray tray = trays.get(t);
+            boolean last = t == trays.size() - 1;
+            Filling tried = filling.get();
+            List<Flat> over = new ArrayList<>();
+            for (Flat flat : left) {
+                double[] at = flat.height() <= tray.clearance() ? tried.lay(flat) : null;
+                if (at == null && last) {
+                    return Optional.empty();
+                }
+                if (at == null) {
+                    over.add(flat);
+                } else {
+                    places.add(place(flat, tray.shelf(), at));
+                }
             }
-            if (back + flat.depth() > trayDepth) {
-                return Optional.empty();
-            }
-            places.add(new Place(
-                    flat.key(),
-                    new Length(across),
-                    new Length(back),
-                    new Length(flat.width()),
-                    new Length(flat.depth()),
-                    new Length(flat.height())));
-            across += flat.width() + gap;
-            rowDepth = Math.max(rowDepth, flat.depth());
+            left = over;
         }
-        return Optional.of(places);
+        return left.isEmpty() ? Optional.of(places) : Optional.empty();
     }
 
-    private Optional<Flat> turned(String key, Box unit) {
-        double longer = Math.max(unit.width().mm(), unit.depth().mm());
-        double shorter = Math.min(unit.width().mm(), unit.depth().mm());
-        double height = unit.height().mm();
-        if (longer <= trayWidth && shorter <= trayDepth) {
-            return Optional.of(new Flat(key, longer, shorter, height));
-        }
-        return shorter <= trayWidth && longer <= trayDepth
-                ? Optional.of(new Flat(key, shorter, longer, height))
-                : Optional.empty();
+    private static Place place(Flat flat, int shelf, double[] at) {
+        return new Place(
+                flat.key(),
+                shelf,
+                new Length(at[0]),
+                new Length(at[1]),
+                new Length(at[2]),
+                new Length(at[3]),
+                new Length(flat.height()));
     }
 }

@@ -1,6 +1,6 @@
 /**
- * Start at {@link fairember.core.ovenload.LoadPlanning#plan}: which stage bakes share an oven load, at what temperature and
- * for how long, where each piece lies on the tray, and why.
+ * Start at {@link fairember.core.ovenload.LoadProblem}: ovens, makers and stage bakes, what a plan of their loads is, and how
+ * things are laid on trays.
  */
 @NullMarked
 package fairember.core.ovenload;

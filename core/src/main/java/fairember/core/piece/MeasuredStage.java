@@ -4,6 +4,7 @@ import fairember.core.bake.BakeNeed;
 import fairember.core.finding.Finding;
 import fairember.core.measure.Minutes;
 import fairember.core.shape.Box;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -14,11 +15,18 @@ import java.util.List;
  * @param solidHold minutes it would take if no part had a core
  * @param unit box of one thing on the tray
  * @param unitsEach things on the tray for one piece: 1, or the loose parts of the stage
- * @param findings what the rules say of the inserts in it
+ * @param findings what the rules say of the inserts in it, and, in the last, of light clay in all of them
  */
 public record MeasuredStage(
         Stage stage, BakeNeed need, Minutes solidHold, Box unit, int unitsEach, List<Finding> findings) {
     public MeasuredStage {
         findings = List.copyOf(findings);
+    }
+
+    /** The same with more findings. */
+    MeasuredStage and(List<Finding> more) {
+        List<Finding> all = new ArrayList<>(findings);
+        all.addAll(more);
+        return new MeasuredStage(stage, need, solidHold, unit, unitsEach, all);
     }
 }

@@ -1,5 +1,6 @@
 package fairember.core.piece;
 
+import fairember.core.bake.School;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param gate lines to tick before the last bake, each 1 to 60 characters
  * @param armature inserts, wires and the pin it hangs from
  * @param price asked for one, or null to have it reckoned from the margin
+ * @param school how it is baked; null as the studio bakes
  */
 public record Piece(
         long id,
@@ -36,10 +38,28 @@ public record Piece(
         List<Fitting> fittings,
         List<String> gate,
         Armature armature,
-        @Nullable Money price) {
+        @Nullable Money price,
+        @Nullable School school) {
     static final int MOST_PARTS = 200;
     static final int MOST_STAGES = 8;
     static final int MOST_STEPS = 60;
+
+    /** A piece that is baked as the studio bakes. */
+    public Piece(
+            long id,
+            String name,
+            String collection,
+            PieceKind kind,
+            Pose pose,
+            List<Part> parts,
+            List<Stage> stages,
+            List<Step> steps,
+            List<Fitting> fittings,
+            List<String> gate,
+            Armature armature,
+            @Nullable Money price) {
+        this(id, name, collection, kind, pose, parts, stages, steps, fittings, gate, armature, price, null);
+    }
 
     /**
      * A piece whose parts, stages and steps go together.
@@ -107,7 +127,8 @@ public record Piece(
 
     /** The same piece of other parts. */
     Piece with(List<Part> newParts, Armature newArmature) {
-        return new Piece(id, name, collection, kind, pose, newParts, stages, steps, fittings, gate, newArmature, price);
+        return new Piece(
+                id, name, collection, kind, pose, newParts, stages, steps, fittings, gate, newArmature, price, school);
     }
 
     /** All lines to tick before the last bake: its own, then those of its inserts. */

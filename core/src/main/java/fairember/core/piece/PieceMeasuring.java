@@ -3,6 +3,7 @@ package fairember.core.piece;
 import fairember.core.bake.BakeNeed;
 import fairember.core.bake.BakeNeeding;
 import fairember.core.bake.BakeRules;
+import fairember.core.bake.School;
 import fairember.core.bake.SharedWindow;
 import fairember.core.bake.StageKind;
 import fairember.core.finding.Finding;
@@ -47,7 +48,13 @@ public final class PieceMeasuring {
      * @throws Refused when a part has no known mix or its core does not fit, or a loose stage has no parts
      */
     public static MeasuredPiece measure(Piece piece, Palette palette, FoilRoll roll, BakeRules rules) {
-        return new PieceMeasuring(palette, roll, rules).measure(piece);
+        return new PieceMeasuring(palette, roll, rulesOf(piece, rules)).measure(piece);
+    }
+
+    /** The studio's rules, by the school of the piece when it has its own. */
+    static BakeRules rulesOf(Piece piece, BakeRules studio) {
+        School own = piece.school();
+        return own == null ? studio : new BakeRules(own, studio.longHold(), studio.set());
     }
 
     private MeasuredPiece measure(Piece piece) {
@@ -67,6 +74,7 @@ public final class PieceMeasuring {
             gathering.at("stages[" + i + "]", () -> stage(piece, stage, parts)).ifPresent(stages::add);
         }
         gathering.orRefuse();
+        stages.set(stages.size() - 1, stages.get(stages.size() - 1).and(LightHeat.findings(piece, parts, stages)));
         return new MeasuredPiece(
                 piece,
                 parts,
@@ -205,14 +213,22 @@ public final class PieceMeasuring {
         String about = piece.name() + ", " + stage.name();
         Length thickest = thickest(inOven, index, piece.parts());
         Length solid = thickest(inOven, p -> p.part().solid().thickestSection());
-        BakeNeed need = BakeNeeding.need(about, window, thickest, stage.kind(), rules);
-        Minutes solidHold =
-                BakeNeeding.need(about, window, solid, stage.kind(), rules).hold();
+        StageKind kind = kind(piece, index);
+        BakeNeed need = BakeNeeding.need(about, window, thickest, kind, rules);
+        Minutes solidHold = BakeNeeding.need(about, window, solid, kind, rules).hold();
         List<Finding> findings = InsertMeasuring.tooHot(about, clays, inserts);
         List<Part> told = inOven.stream().map(MeasuredPart::part).collect(Collectors.toList());
         Box unit = stage.loose() ? largest(told) : piece.pose().onTray(PieceBox.around(told));
         int units = stage.loose() ? told.stream().mapToInt(Part::count).sum() : 1;
         return new MeasuredStage(stage, need, solidHold, unit, units, findings);
+    }
+
+    /** What a stage is for; in the staged school all cures before the last are short sets. */
+    private StageKind kind(Piece piece, int index) {
+        StageKind told = piece.stages().get(index).kind();
+        boolean later = piece.stages().subList(index + 1, piece.stages().size()).stream()
+                .anyMatch(s -> s.kind() == StageKind.CURE);
+        return rules.school() == School.STAGED && told == StageKind.CURE && later ? StageKind.SET : told;
     }
 
     /**

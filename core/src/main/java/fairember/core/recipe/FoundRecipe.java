@@ -21,7 +21,7 @@ public record FoundRecipe(
     public record Part(Choice choice, int parts) {}
 
     /** Nearest first; then fewer choices, fewer parts, and the order of the choices, so that there is one order only. */
-    static final Comparator<FoundRecipe> NEAREST = Comparator.<FoundRecipe>comparingDouble(FoundRecipe::off)
+    public static final Comparator<FoundRecipe> NEAREST = Comparator.<FoundRecipe>comparingDouble(FoundRecipe::off)
             .thenComparingInt(FoundRecipe::kinds)
             .thenComparingInt(FoundRecipe::allParts)
             .thenComparing(FoundRecipe::key);

@@ -66,8 +66,10 @@ public final class RecipeFinding {
         Nearest best = new Nearest(search.target().l(), KEPT);
         // One task for each first two choices: even enough for two cores, and few enough to count.
         List<int[]> begins = begins(many, kinds);
+        Subset first = new Subset(search, ratios, kinds, best);
+        ThreadLocal<Subset> own = ThreadLocal.withInitial(first::another);
         begins.parallelStream().forEach(begin -> {
-            Subset subset = new Subset(search, ratios, kinds, best);
+            Subset subset = own.get();
             each(subset, begin.clone(), kinds, begin.length == 0 ? 0 : begin[begin.length - 1] + 1);
         });
         return best.list();

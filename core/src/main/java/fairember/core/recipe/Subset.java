@@ -25,16 +25,32 @@ final class Subset {
     private final double[] lightest;
 
     Subset(RecipeSearch search, Ratios ratios, int kinds, Nearest best) {
+        this(
+                search,
+                ratios,
+                kinds,
+                best,
+                new ColorantTable(
+                        search.choices().stream().map(Choice::colorant).toList(), ratios.parts, ratios.ways),
+                search.choices().stream()
+                        .mapToDouble(
+                                choice -> choice.colorant().thick().luminance().of1())
+                        .toArray());
+    }
+
+    private Subset(
+            RecipeSearch search, Ratios ratios, int kinds, Nearest best, ColorantTable table, double[] lightest) {
         this.search = search;
         this.ratios = ratios;
         this.kinds = kinds;
         this.best = best;
-        List<Colorant> colorants =
-                search.choices().stream().map(Choice::colorant).toList();
-        table = new ColorantTable(colorants, ratios.parts, ratios.ways);
-        lightest = colorants.stream()
-                .mapToDouble(colorant -> colorant.thick().luminance().of1())
-                .toArray();
+        this.table = table;
+        this.lightest = lightest;
+    }
+
+    /** Another for another thread, which shares what does not change. */
+    Subset another() {
+        return new Subset(search, ratios, kinds, best, table.another(), lightest);
     }
 
     int ways() {
@@ -61,7 +77,10 @@ final class Subset {
     }
 
     private boolean nearly(int r) {
-        return ColourDifference.of(search.target(), table.lab(r)).total() <= best.worst() + MARGIN;
+        Lab lab = table.lab(r);
+        double enough = best.worst() + MARGIN;
+        return ColourDifference.atLeast(search.target(), lab) <= enough
+                && ColourDifference.of(search.target(), lab).total() <= enough;
     }
 
     private void offer(int[] chosen, int r) {

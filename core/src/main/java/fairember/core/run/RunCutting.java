@@ -63,11 +63,15 @@ public final class RunCutting {
                             row.part().portion().mass().g(),
                             row.count()))
                     .toList();
-            boolean alone = mix.ingredients().size() == 1;
+            boolean alone = mix.ingredients().size() == 1
+                    && mix.inclusions().isEmpty()
+                    && mix.ingredients().get(0) instanceof Mix.OfClay;
             List<Stick> sticks = alone
-                    ? blocks(mix.ingredients().get(0).clay(), needs)
+                    ? blocks(mix.clays().get(0).clay(), needs)
                     : List.of(new Stick("lump mixed", need.scaled().wanted().g()));
-            cuts.add(new MixCut(need.scaled(), alone, Cutting.plan(sticks, wants)));
+            if (!wants.isEmpty() || need.net().g() > 0) {
+                cuts.add(new MixCut(need.scaled(), alone, Cutting.plan(sticks, wants)));
+            }
         }
         return cuts;
     }

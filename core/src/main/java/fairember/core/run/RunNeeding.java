@@ -3,10 +3,11 @@ package fairember.core.run;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Share;
+import fairember.core.mix.Inclusion;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
+import fairember.core.mix.MixWaste;
 import fairember.core.piece.Fitting;
 import fairember.core.piece.MeasuredInsert;
 import fairember.core.piece.MeasuredPart;
@@ -14,14 +15,20 @@ import fairember.core.stock.BlockBuying;
 import fairember.core.stock.BoughtPart;
 import fairember.core.stock.StockClay;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Adds up what a run takes. */
 public final class RunNeeding {
+    /** A mix whose parts weigh nothing is measured for so little. */
+    private static final Mass LEAST = new Mass(1e-9);
+
     private final Map<Mix, Double> netByMix = new LinkedHashMap<>();
     private final Map<StockClay, Double> byClay = new LinkedHashMap<>();
+    private final Map<Inclusion, Double> byInclusion = new LinkedHashMap<>();
     private final Map<BoughtPart, Integer> byBought = new LinkedHashMap<>();
     private final List<RunNeeds.PortionRow> portions = new ArrayList<>();
     private final List<RunNeeds.CoreRow> cores = new ArrayList<>();
@@ -30,30 +37,65 @@ public final class RunNeeding {
     private RunNeeding() {}
 
     /**
-     * What the full quantities of these jobs take.
+     * What the full quantities of these jobs take. A mix that goes into other mixes of the run is mixed once, for all of them, and
+     * stands before them.
      *
-     * <pre>grams to mix = grams in pieces · (1 + waste)</pre>
+     * <pre>grams to mix = grams in pieces · (1 + hands) + machine + grams that go into other mixes</pre>
      *
-     * @param waste clay that stays on hands, tools and machine, as a share of what ends up in pieces
+     * @param waste what of a mix does not end up in pieces
      */
-    public static RunNeeds needs(List<Job> jobs, Share waste) {
+    public static RunNeeds needs(List<Job> jobs, MixWaste waste) {
         RunNeeding needing = new RunNeeding();
         jobs.forEach(needing::take);
-        List<RunNeeds.MixNeed> mixes = new ArrayList<>();
-        needing.netByMix.forEach((mix, net) -> {
-            MeasuredMix scaled = MixMeasuring.measure(mix, new Mass(net * (1 + waste.of1())));
-            mixes.add(new RunNeeds.MixNeed(new Mass(net), scaled));
-            scaled.portions()
-                    .forEach(p -> needing.byClay.merge(p.clay(), p.mass().g(), Double::sum));
-        });
+        List<RunNeeds.MixNeed> mixes = needing.mixes(waste);
         return new RunNeeds(
                 needing.portions,
                 mixes,
                 needing.clays(),
+                needing.strewn(),
                 needing.cores,
                 needing.sleeves,
                 needing.torn(),
                 needing.bought());
+    }
+
+    private List<RunNeeds.MixNeed> mixes(MixWaste waste) {
+        List<Mix> order = new ArrayList<>();
+        netByMix.keySet().forEach(mix -> innerFirst(mix, order));
+        Map<Mix, Double> intoOthers = new HashMap<>();
+        Map<Mix, RunNeeds.MixNeed> needs = new HashMap<>();
+        for (int i = order.size() - 1; i >= 0; i--) {
+            Mix mix = order.get(i);
+            Mass net = new Mass(netByMix.getOrDefault(mix, 0.0));
+            Mass others = new Mass(intoOthers.getOrDefault(mix, 0.0));
+            Mass toMix = waste.toMix(net).plus(others);
+            MeasuredMix scaled = MixMeasuring.measure(mix, toMix.g() > 0 ? toMix : LEAST);
+            needs.put(mix, new RunNeeds.MixNeed(net, others, scaled));
+            for (int s = 0; s < mix.inclusions().size(); s++) {
+                byInclusion.merge(
+                        mix.inclusions().get(s), scaled.inclusions().get(s).g(), Double::sum);
+            }
+            for (MeasuredMix.Line line : scaled.lines()) {
+                if (line.ingredient() instanceof Mix.OfMix inner) {
+                    intoOthers.merge(inner.mix(), line.mass().g(), Double::sum);
+                } else if (line.ingredient() instanceof Mix.OfClay of) {
+                    byClay.merge(of.clay(), line.mass().g(), Double::sum);
+                }
+            }
+        }
+        return order.stream().flatMap(mix -> Stream.ofNullable(needs.get(mix))).toList();
+    }
+
+    private static void innerFirst(Mix mix, List<Mix> order) {
+        if (order.contains(mix)) {
+            return;
+        }
+        for (Mix.Ingredient ingredient : mix.ingredients()) {
+            if (ingredient instanceof Mix.OfMix inner && inner.parts() > 0) {
+                innerFirst(inner.mix(), order);
+            }
+        }
+        order.add(mix);
     }
 
     private void take(Job job) {
@@ -94,6 +136,12 @@ public final class RunNeeding {
             }
         });
         return clays;
+    }
+
+    private List<RunNeeds.StrewnNeed> strewn() {
+        return byInclusion.entrySet().stream()
+                .map(e -> new RunNeeds.StrewnNeed(e.getKey(), new Mass(e.getValue())))
+                .toList();
     }
 
     private List<RunNeeds.BoughtNeed> bought() {

@@ -3,6 +3,7 @@ package fairember.core.run;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Money;
+import fairember.core.mix.Inclusion;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.piece.MeasuredInsert;
 import fairember.core.piece.MeasuredPart;
@@ -16,8 +17,9 @@ import java.util.List;
  * All that a run takes off the shelf.
  *
  * @param portions every part of every piece
- * @param mixes each mix once, in the order it is first used
+ * @param mixes each mix once, in the order it is first used, those that go into others before them
  * @param clays each stock clay once, in the order it is first used
+ * @param strewn what is strewn into mixes, each once
  * @param cores parts with a foil core
  * @param sleeves foil sleeves to wrap round inserts
  * @param torn foil to tear off the roll in all
@@ -27,6 +29,7 @@ public record RunNeeds(
         List<PortionRow> portions,
         List<MixNeed> mixes,
         List<ClayNeed> clays,
+        List<StrewnNeed> strewn,
         List<CoreRow> cores,
         List<SleeveRow> sleeves,
         Length torn,
@@ -35,6 +38,7 @@ public record RunNeeds(
         portions = List.copyOf(portions);
         mixes = List.copyOf(mixes);
         clays = List.copyOf(clays);
+        strewn = List.copyOf(strewn);
         cores = List.copyOf(cores);
         sleeves = List.copyOf(sleeves);
         bought = List.copyOf(bought);
@@ -51,9 +55,10 @@ public record RunNeeds(
      * A mix to make.
      *
      * @param net grams that end up in pieces
+     * @param intoOthers grams that go into other mixes of the run
      * @param scaled the recipe for the grams to mix, waste included
      */
-    public record MixNeed(Mass net, MeasuredMix scaled) {}
+    public record MixNeed(Mass net, Mass intoOthers, MeasuredMix scaled) {}
 
     /**
      * A stock clay to take.
@@ -62,6 +67,9 @@ public record RunNeeds(
      * @param cover blocks to open and buy
      */
     public record ClayNeed(StockClay clay, Mass needed, BlockCover cover) {}
+
+    /** Something to strew into mixes. */
+    public record StrewnNeed(Inclusion inclusion, Mass needed) {}
 
     /**
      * Cores to press.

@@ -4,6 +4,7 @@ import fairember.core.finding.Finding;
 import fairember.core.measure.Energy;
 import fairember.core.measure.Minutes;
 import fairember.core.ovenload.PlannedLoad;
+import fairember.core.ovenload.Score;
 import fairember.core.piece.Step;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -13,21 +14,27 @@ import java.util.List;
  *
  * @param tasks of the hands in the order they are done
  * @param loads of the oven in the order they are baked
+ * @param dryings of what dries in the air
  * @param hands minutes of all tasks
  * @param energy of all loads
  * @param finish when the last task is done and the last load has cooled
+ * @param scores of its loads, by objective
  * @param findings on bakes and hours
  */
 public record RunSchedule(
         List<HandsTask> tasks,
         List<TimedLoad> loads,
+        List<Drying> dryings,
         Minutes hands,
         Energy energy,
         LocalDateTime finish,
+        List<Score> scores,
         List<Finding> findings) {
     public RunSchedule {
         tasks = List.copyOf(tasks);
         loads = List.copyOf(loads);
+        scores = List.copyOf(scores);
+        dryings = List.copyOf(dryings);
         findings = List.copyOf(findings);
     }
 
@@ -36,13 +43,32 @@ public record RunSchedule(
      *
      * @param index of the step in its route
      * @param pieces to do
-     * @param slots of time, one for each day it runs over
+     * @param ready when it may begin
+     * @param slots of time, one for each day it runs over; none when it takes no time
      */
-    public record HandsTask(Job job, Step step, int index, int pieces, Minutes minutes, List<WorkHours.Slot> slots) {
+    public record HandsTask(
+            Job job,
+            Step step,
+            int index,
+            int pieces,
+            Minutes minutes,
+            LocalDateTime ready,
+            List<WorkHours.Slot> slots) {
         public HandsTask {
             slots = List.copyOf(slots);
         }
+
+        LocalDateTime begin() {
+            return slots.isEmpty() ? ready : slots.get(0).from();
+        }
+
+        LocalDateTime end() {
+            return slots.isEmpty() ? ready : slots.get(slots.size() - 1).to();
+        }
     }
+
+    /** A stage that dries in the air. */
+    public record Drying(Job job, int stage, LocalDateTime from, LocalDateTime to) {}
 
     /**
      * A load with its times.

@@ -1,226 +1,252 @@
 package fairember.core.run;
 
-import fairember.core.finding.Finding;
 import fairember.core.measure.Energy;
-import fairember.core.measure.Figures;
 import fairember.core.measure.Minutes;
 import fairember.core.ovenload.LoadPlan;
-import fairember.core.ovenload.LoadPlanning;
-import fairember.core.ovenload.Oven;
+import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.PlannedLoad;
-import fairember.core.piece.MeasuredStage;
 import fairember.core.piece.Step;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
- * Sets hands and oven in time, forward from a start: one pair of hands, one oven, only in the studio's hours. Hands take
- * the first step that is ready, those that feed an earlier load first; a load goes in when all its pieces are shaped,
- * the oven is free and its hold ends before closing.
+ * Sets hands and ovens in time, forward from a start: one pair of hands, which stop at closing and go on at opening;
+ * loads that lie whole within the studio's hours. The loads and the steps that feed them stand where the planner puts
+ * them; steps after a last bake go into the first gap in which they can be done.
  */
 public final class RunScheduling {
-    private final Oven oven;
-    private final WorkHours hours;
+    private final List<Job> jobs;
+    private final Bench bench;
     private final Start start;
-    private final List<Pending> pending = new ArrayList<>();
-    private final Map<String, Integer> lastLoad = new HashMap<>();
-    private final Map<Integer, RunSchedule.TimedLoad> timed = new HashMap<>();
+    private final LocalDateTime zero;
     private final List<RunSchedule.HandsTask> tasks = new ArrayList<>();
-    private final List<Finding> findings = new ArrayList<>();
-    private LocalDateTime handsFree;
-    private LocalDateTime ovenFree;
+    private final List<RunSchedule.Drying> dryings = new ArrayList<>();
 
     /**
      * Where the plan starts from.
      *
      * @param now earliest moment of anything
-     * @param ovenFree when the load that is in the oven comes out; {@code now} when it is empty
+     * @param ovenFree by oven: when the load that is in it comes out; ovens left out are free
      * @param cooledAt by bake key: when what is in the oven now, or cooling, can be handled
      */
-    public record Start(LocalDateTime now, LocalDateTime ovenFree, Map<String, LocalDateTime> cooledAt) {
+    public record Start(LocalDateTime now, Map<Integer, LocalDateTime> ovenFree, Map<String, LocalDateTime> cooledAt) {
         public Start {
+            ovenFree = Map.copyOf(ovenFree);
             cooledAt = Map.copyOf(cooledAt);
         }
 
         public static Start at(LocalDateTime now) {
-            return new Start(now, now, Map.of());
+            return new Start(now, Map.of(), Map.of());
         }
     }
 
-    /** A step still to be done: feeds the first load its piece is in, waits for the last load of the stage before. */
-    private record Pending(Job job, Step step, int index, int pieces, int feeds, int waitsFor, int order) {}
+    /** What plans the loads. */
+    public interface Planner {
+        LoadPlan plan(LoadProblem problem);
+    }
 
-    private RunScheduling(Oven oven, WorkHours hours, Start start) {
-        this.oven = oven;
-        this.hours = hours;
+    private RunScheduling(List<Job> jobs, Bench bench, Start start) {
+        this.jobs = jobs;
+        this.bench = bench;
         this.start = start;
-        this.handsFree = hours.next(start.now());
-        this.ovenFree = start.ovenFree();
+        this.zero = zero(start);
     }
 
-    /** The schedule of what is left of these jobs; of equal standing the earlier in the list goes first. */
-    public static RunSchedule schedule(List<Job> jobs, Oven oven, WorkHours hours, Start start) {
-        return new RunScheduling(oven, hours, start).run(jobs);
+    private static LocalDateTime zero(Start start) {
+        LocalDateTime minute = start.now().truncatedTo(ChronoUnit.MINUTES);
+        return minute.isBefore(start.now()) ? minute.plusMinutes(1) : minute;
     }
 
-    private RunSchedule run(List<Job> jobs) {
-        LoadPlan plan = LoadPlanning.plan(RunBakes.of(jobs), oven);
-        Map<String, Integer> firstLoad = new HashMap<>();
-        for (int i = 0; i < plan.loads().size(); i++) {
-            for (PlannedLoad.Item item : plan.loads().get(i).items()) {
-                firstLoad.putIfAbsent(item.bake().key(), i);
-                lastLoad.put(item.bake().key(), i);
-            }
+    /** The schedule of what is left of these jobs; the planner gives the loads. */
+    public static RunSchedule schedule(List<Job> jobs, Bench bench, Start start, Planner planner) {
+        RunScheduling scheduling = new RunScheduling(jobs, bench, start);
+        return scheduling.times(planner.plan(problem(jobs, bench, start)));
+    }
+
+    /** The problem that the loads of these jobs are; its zero is the first whole minute not before now. */
+    public static LoadProblem problem(List<Job> jobs, Bench bench, Start start) {
+        return new RunProblem(jobs, bench, start, zero(start)).problem();
+    }
+
+    private RunSchedule times(LoadPlan plan) {
+        List<RunSchedule.TimedLoad> loads =
+                plan.loads().stream().map(this::timed).toList();
+        Map<String, LocalDateTime> cooled = new HashMap<>(start.cooledAt());
+        for (RunSchedule.TimedLoad load : loads) {
+            load.load()
+                    .items()
+                    .forEach(i -> cooled.merge(
+                            i.bake().key(), load.out().plus(cooling(i.bake().key())), RunScheduling::later));
         }
-        jobs.forEach(job -> await(job, firstLoad));
-        pending.sort(Comparator.comparingInt(Pending::feeds).thenComparingInt(Pending::order));
-        while (!pending.isEmpty() || timed.size() < plan.loads().size()) {
-            int next = timed.size();
-            if (next < plan.loads().size() && pending.stream().noneMatch(t -> t.feeds() == next)) {
-                bake(plan.loads().get(next), jobs);
-            } else {
-                handle(pick());
-            }
+        for (LoadPlan.Shaping shaping : plan.hands()) {
+            shape(shaping.key(), at(shaping.begin()));
         }
-        findings.addAll(plan.findings());
-        List<RunSchedule.TimedLoad> loads = plan.loads().isEmpty()
-                ? List.of()
-                : Stream.iterate(0, i -> i + 1)
-                        .limit(timed.size())
-                        .map(timed::get)
-                        .toList();
+        for (Job job : jobs) {
+            dry(job, cooled);
+            LocalDateTime ready =
+                    cooled.getOrDefault(job.bakeKey(job.piece().piece().lastStage()), zero);
+            finish(job, job.piece().piece().lastStage() + 1, later(ready, zero));
+        }
+        tasks.sort(Comparator.comparing(RunSchedule.HandsTask::begin));
         return new RunSchedule(
                 tasks,
                 loads,
+                dryings,
                 tasks.stream().map(RunSchedule.HandsTask::minutes).reduce(Minutes.ZERO, Minutes::plus),
                 loads.stream().map(l -> l.load().energy()).reduce(Energy.ZERO, Energy::plus),
-                finish(jobs, loads),
-                findings);
+                finish(loads),
+                plan.scores(),
+                plan.findings());
     }
 
-    private void await(Job job, Map<String, Integer> firstLoad) {
-        List<Step> steps = job.piece().piece().steps();
-        for (int i = 0; i < steps.size(); i++) {
-            Step step = steps.get(i);
-            int pieces = job.alive() - job.progress().stepDone(i);
-            if (pieces <= 0) {
-                continue;
-            }
-            int feeds = firstLoad.getOrDefault(job.bakeKey(step.stage()), Integer.MAX_VALUE);
-            int waitsFor = step.stage() == 0 ? -1 : lastLoad.getOrDefault(job.bakeKey(step.stage() - 1), -1);
-            pending.add(new Pending(job, step, i, pieces, feeds, waitsFor, pending.size()));
-        }
+    private LocalDateTime at(Minutes minutes) {
+        return zero.plusSeconds(Math.round(minutes.min() * 60));
     }
 
-    /** The step that can begin first; of those the one that feeds the earliest load. */
-    private Pending pick() {
-        return pending.stream()
-                .filter(t -> t.waitsFor() < timed.size())
-                .min(Comparator.comparing(this::ready))
-                .orElseThrow();
-    }
-
-    private LocalDateTime ready(Pending next) {
-        LocalDateTime at = handsFree;
-        RunSchedule.TimedLoad load = timed.get(next.waitsFor());
-        if (load != null && load.cooled().isAfter(at)) {
-            at = load.cooled();
-        }
-        LocalDateTime cooling =
-                start.cooledAt().get(next.job().bakeKey(next.step().stage() - 1));
-        return cooling != null && cooling.isAfter(at) ? cooling : at;
-    }
-
-    private void handle(Pending next) {
-        boolean begun = next.job().progress().stepDone(next.index()) > 0;
-        Minutes each = next.step().each().times(next.pieces());
-        Minutes minutes = begun ? each : each.plus(next.step().setup());
-        List<WorkHours.Slot> slots = hours.work(ready(next), seconds(minutes));
-        tasks.add(new RunSchedule.HandsTask(next.job(), next.step(), next.index(), next.pieces(), minutes, slots));
-        if (!slots.isEmpty()) {
-            handsFree = slots.get(slots.size() - 1).to();
-        }
-        pending.remove(next);
-    }
-
-    private void bake(PlannedLoad load, List<Job> jobs) {
-        LocalDateTime from = ovenFree;
-        for (PlannedLoad.Item item : load.items()) {
-            LocalDateTime shaped = shaped(item.bake().key());
-            from = shaped.isAfter(from) ? shaped : from;
-            for (String before : item.bake().after()) {
-                LocalDateTime cooled = cooled(before);
-                from = cooled.isAfter(from) ? cooled : from;
-            }
-        }
-        Duration whole = seconds(oven.preheat().plus(load.hold()));
-        if (whole.compareTo(hours.day()) > 0) {
-            findings.add(Finding.breaks(
-                    "hours-short",
-                    "A load of %s min with its preheat is longer than the studio is open."
-                            .formatted(Figures.show(
-                                    oven.preheat().plus(load.hold()).min())),
-                    "Open longer that day, or bake in stages; no baking with nobody there."));
-        }
-        LocalDateTime heatFrom = hours.fit(from, whole);
-        LocalDateTime in = heatFrom.plus(seconds(oven.preheat()));
+    private RunSchedule.TimedLoad timed(PlannedLoad load) {
+        LocalDateTime in = at(load.in());
         LocalDateTime out = in.plus(seconds(load.hold()));
-        ovenFree = out;
-        timed.put(
-                timed.size(),
-                new RunSchedule.TimedLoad(load, heatFrom, in, out, out.plus(seconds(cooling(load, jobs)))));
-    }
-
-    /** When the last step that feeds this bake is done. */
-    private LocalDateTime shaped(String bakeKey) {
-        return tasks.stream()
-                .filter(t -> t.job().bakeKey(t.step().stage()).equals(bakeKey)
-                        && !t.slots().isEmpty())
-                .map(t -> t.slots().get(t.slots().size() - 1).to())
+        Duration cooling = load.items().stream()
+                .map(i -> cooling(i.bake().key()))
                 .max(Comparator.naturalOrder())
-                .orElse(start.now());
+                .orElse(Duration.ZERO);
+        return new RunSchedule.TimedLoad(load, at(load.heatFrom()), in, out, out.plus(cooling));
     }
 
-    private LocalDateTime cooled(String bakeKey) {
-        RunSchedule.TimedLoad load = timed.get(lastLoad.getOrDefault(bakeKey, -1));
-        return load == null ? start.now() : load.cooled();
-    }
-
-    private static Minutes cooling(PlannedLoad load, List<Job> jobs) {
-        Minutes longest = Minutes.ZERO;
+    private Duration cooling(String bakeKey) {
         for (Job job : jobs) {
-            List<MeasuredStage> stages = job.piece().stages();
-            for (int i = 0; i < stages.size(); i++) {
-                String key = job.bakeKey(i);
-                Minutes cooling = stages.get(i).stage().cooling();
-                if (cooling.compareTo(longest) > 0
-                        && load.items().stream()
-                                .anyMatch(item -> item.bake().key().equals(key))) {
-                    longest = cooling;
+            for (int i = 0; i < job.piece().stages().size(); i++) {
+                if (job.bakeKey(i).equals(bakeKey)) {
+                    return seconds(job.piece().stages().get(i).stage().cooling());
                 }
             }
         }
-        return longest;
+        return Duration.ZERO;
     }
 
-    private LocalDateTime finish(List<Job> jobs, List<RunSchedule.TimedLoad> loads) {
+    /** The steps before a bake, one after the other from {@code begin}. */
+    private void shape(String bakeKey, LocalDateTime begin) {
+        for (Job job : jobs) {
+            List<Step> steps = job.piece().piece().steps();
+            LocalDateTime next = begin;
+            for (int i = 0; i < steps.size(); i++) {
+                if (job.bakeKey(steps.get(i).stage()).equals(bakeKey)) {
+                    next = add(job, i, next, UnaryOperator.identity());
+                }
+            }
+        }
+    }
+
+    /** Stages that dry in the air: their steps in the first gaps, then their hours; over when later steps are begun. */
+    private void dry(Job job, Map<String, LocalDateTime> cooled) {
+        for (int i = 0; i < job.piece().stages().size(); i++) {
+            if (!RunBakes.dries(job, i) || job.alive() == 0) {
+                continue;
+            }
+            LocalDateTime ready = later(i == 0 ? zero : cooled.getOrDefault(job.bakeKey(i - 1), zero), zero);
+            ready = later(ready, bench.begins().getOrDefault(job.key(), zero));
+            LocalDateTime shaped = place(job, i, i, ready);
+            Minutes drying = job.piece().stages().get(i).need().drying().orElse(Minutes.ZERO);
+            LocalDateTime dried = begun(job, i + 1) ? zero : shaped.plus(seconds(drying));
+            if (dried.isAfter(zero)) {
+                dryings.add(new RunSchedule.Drying(job, i, shaped, dried));
+            }
+            cooled.merge(job.bakeKey(i), dried, RunScheduling::later);
+        }
+    }
+
+    private static boolean begun(Job job, int stage) {
+        List<Step> steps = job.piece().piece().steps();
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).stage() >= stage && job.progress().stepDone(i) > 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The steps after a last bake, each in the first gap that holds it. */
+    private void finish(Job job, int stage, LocalDateTime ready) {
+        place(job, stage, Integer.MAX_VALUE, ready);
+    }
+
+    /** Steps of some stages in the first gaps; when they are done. */
+    private LocalDateTime place(Job job, int from, int to, LocalDateTime ready) {
+        List<Step> steps = job.piece().piece().steps();
+        LocalDateTime next = ready;
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).stage() >= from && steps.get(i).stage() <= to) {
+                Duration work = seconds(RunBakes.work(job, steps.get(i), i));
+                next = add(job, i, next, at -> gap(at, work));
+            }
+        }
+        return next;
+    }
+
+    private LocalDateTime add(Job job, int index, LocalDateTime from, UnaryOperator<LocalDateTime> place) {
+        Step step = job.piece().piece().steps().get(index);
+        Minutes minutes = RunBakes.work(job, step, index);
+        int pieces = job.alive() - job.progress().stepDone(index);
+        if (pieces <= 0) {
+            return from;
+        }
+        List<WorkHours.Slot> slots = bench.hours().work(place.apply(from), seconds(minutes));
+        LocalDateTime end = slots.isEmpty() ? from : slots.get(slots.size() - 1).to();
+        tasks.add(new RunSchedule.HandsTask(job, step, index, pieces, minutes, from, slots));
+        return end;
+    }
+
+    /** The first moment from which so much work meets no other task. */
+    private LocalDateTime gap(LocalDateTime from, Duration work) {
+        List<LocalDateTime> tries = new ArrayList<>(List.of(from));
+        tasks.stream()
+                .map(RunSchedule.HandsTask::end)
+                .filter(end -> end.isAfter(from))
+                .forEach(tries::add);
+        Collections.sort(tries);
+        for (LocalDateTime tried : tries) {
+            List<WorkHours.Slot> slots = bench.hours().work(tried, work);
+            if (slots.stream().noneMatch(this::busy)) {
+                return tried;
+            }
+        }
+        return tries.get(tries.size() - 1);
+    }
+
+    private boolean busy(WorkHours.Slot slot) {
+        return tasks.stream()
+                .flatMap(t -> t.slots().stream())
+                .anyMatch(s -> s.from().isBefore(slot.to()) && slot.from().isBefore(s.to()));
+    }
+
+    private LocalDateTime finish(List<RunSchedule.TimedLoad> loads) {
         Stream<LocalDateTime> ends = Stream.concat(
                 loads.stream().map(RunSchedule.TimedLoad::cooled),
-                tasks.stream().flatMap(t -> t.slots().stream()).map(WorkHours.Slot::to));
+                tasks.stream().map(RunSchedule.HandsTask::end));
         Stream<LocalDateTime> cooling = jobs.stream()
                 .flatMap(job -> Stream.iterate(0, i -> i + 1)
                         .limit(job.piece().stages().size())
                         .map(job::bakeKey))
                 .map(start.cooledAt()::get)
                 .filter(Objects::nonNull);
-        return Stream.concat(ends, cooling).max(Comparator.naturalOrder()).orElse(start.now());
+        Stream<LocalDateTime> dried = dryings.stream().map(RunSchedule.Drying::to);
+        return Stream.concat(dried, Stream.concat(ends, cooling))
+                .max(Comparator.naturalOrder())
+                .orElse(start.now());
+    }
+
+    private static LocalDateTime later(LocalDateTime a, LocalDateTime b) {
+        return a.isAfter(b) ? a : b;
     }
 
     private static Duration seconds(Minutes minutes) {

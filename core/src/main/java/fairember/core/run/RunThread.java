@@ -42,7 +42,7 @@ public record RunThread(Map<Station, Integer> standing, int finished, int lost) 
         }
         if (station == Station.OVEN) {
             int last = job.piece().piece().lastStage();
-            return job.progress().baked(last);
+            return RunBakes.dries(job, last) ? job.alive() : job.progress().baked(last);
         }
         int done = job.alive();
         List<Step> steps = job.piece().piece().steps();

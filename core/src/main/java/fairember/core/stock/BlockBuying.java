@@ -11,6 +11,7 @@ public final class BlockBuying {
      * Meets a need of one clay: opened blocks first, then blocks of the shelf with the least left over (of equal rest
      * the fewest), then blocks to buy at the least cost (of equal cost the least left over). The choice is exact among
      * the last dozen blocks; what goes before them is taken in blocks of the best value, or the largest on the shelf.
+     * Of a clay that is not sold, what the shelf has not is missing.
      */
     public static BlockCover cover(StockClay clay, Mass needed) {
         double fromOpen = Math.min(clay.open().g(), needed.g());
@@ -22,7 +23,9 @@ public final class BlockBuying {
             open.cover(missing);
         } else {
             open.takeAll();
-            buy.cover(missing - sealed);
+            if (clay.sold()) {
+                buy.cover(missing - sealed);
+            }
         }
         double left = clay.open().g() + open.grams() + buy.grams() - needed.g();
         return new BlockCover(
@@ -31,6 +34,7 @@ public final class BlockBuying {
                 open.chosen(),
                 buy.chosen(),
                 new Mass(Math.max(0, left)),
+                new Mass(left < -BlockSearch.EPSILON_G ? -left : 0),
                 new Money(buy.priceMinor()));
     }
 }

@@ -12,9 +12,11 @@ import java.util.List;
  * @param open unopened blocks of the shelf to open
  * @param buy blocks to buy
  * @param left grams left over in opened blocks afterwards
+ * @param missing grams that cannot be had, because the clay is not sold any more
  * @param cost of the blocks to buy
  */
-public record BlockCover(Mass needed, Mass fromOpen, List<Blocks> open, List<Blocks> buy, Mass left, Money cost) {
+public record BlockCover(
+        Mass needed, Mass fromOpen, List<Blocks> open, List<Blocks> buy, Mass left, Mass missing, Money cost) {
     public BlockCover {
         open = List.copyOf(open);
         buy = List.copyOf(buy);

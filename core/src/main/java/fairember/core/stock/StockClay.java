@@ -3,57 +3,103 @@ package fairember.core.stock;
 import fairember.core.colour.Habit;
 import fairember.core.colour.Pigment;
 import fairember.core.measure.Mass;
+import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A clay on the shelf.
+ * A clay on the shelf. One that is not sold any more, or never was, such as a lump whose recipe nobody knows, can be used up but
+ * not bought.
  *
  * @param id its number in the studio
  * @param name 1 to 60 characters
  * @param line it belongs to
- * @param pigment its colour
+ * @param pigment its colour, of the lot in use
  * @param open grams in opened blocks, 0 to 20 000
- * @param blocks the sizes it is sold in, one to {@value #MOST_SIZES}, no two alike
+ * @param blocks the sizes it is sold in, one to {@value #MOST_SIZES}, no two alike; none is fine when it is not sold
+ * @param sold whether more of it can be bought
+ * @param lot the lot in use, when it differs from what the clay usually is
+ * @param dripped what a drop of it weighs, when it is a liquid: liquid clay, varnish, paint
  */
-public record StockClay(long id, String name, ClayLine line, Pigment pigment, Mass open, List<BlockSize> blocks) {
+public record StockClay(
+        long id,
+        String name,
+        ClayLine line,
+        Pigment pigment,
+        Mass open,
+        List<BlockSize> blocks,
+        boolean sold,
+        @Nullable Lot lot,
+        @Nullable Mass dripped) {
     public static final Span OPEN = Span.of("openG", "opened", 0, 20_000, "g");
+    /** A drop of a liquid clay, a varnish or a paint. */
+    public static final Span DROP = Span.of("dropG", "a drop", 0.005, 0.5, "g");
+    /** A drop from a common dropper, when nobody has weighed twenty of them; 0.02 to 0.06 g are met. */
+    public static final double USUAL_DROP_G = 0.04;
+
     static final int MOST_SIZES = 4;
+    /** What a gram of something that cannot be bought costs: it is in the house already. */
+    private static final BlockSize PAID = new BlockSize(new Mass(100), Money.ZERO, 0);
+
+    /** A clay that is sold, of no lot of its own. */
+    public StockClay(long id, String name, ClayLine line, Pigment pigment, Mass open, List<BlockSize> blocks) {
+        this(id, name, line, pigment, open, blocks, true, null, null);
+    }
 
     /**
-     * A clay with at least one size of block.
+     * A clay with at least one size of block, when it is sold.
      *
      * @throws Refused when the sizes are none, too many or twice the same
      */
     public StockClay {
         name = Words.name("name", name);
         OPEN.check(open.g());
+        if (dripped != null) {
+            DROP.check(dripped.g());
+        }
         blocks = List.copyOf(blocks);
         long distinct =
                 blocks.stream().map(block -> block.mass().g()).distinct().count();
-        if (blocks.isEmpty() || blocks.size() > MOST_SIZES || distinct < blocks.size()) {
+        if ((sold && blocks.isEmpty()) || blocks.size() > MOST_SIZES || distinct < blocks.size()) {
             throw new Refused(
                     "blocks",
                     blocks.size() + " sizes, " + distinct + " different",
                     "1 to " + MOST_SIZES + " different sizes",
-                    "Give each size of block one line.");
+                    "Give each size of block one line, or say that it is not sold any more.");
         }
     }
 
-    /** The same clay with what tiles have taught of it. */
+    /** The same clay with what tiles have taught of it; the same goes for all its lots. */
     public StockClay taught(Habit habit) {
-        return new StockClay(id, name, line, pigment.with(habit), open, blocks);
+        Lot taught = lot == null ? null : new Lot(lot.name(), lot.usual().with(habit));
+        return new StockClay(id, name, line, pigment.with(habit), open, blocks, sold, taught, dripped);
     }
 
-    /** The size with the lowest price for a gram, the larger of two alike. */
+    /** Whether it is counted in drops, and mixed with liquids only. */
+    public boolean liquid() {
+        return dripped != null;
+    }
+
+    /** What a drop of it weighs, or would. */
+    public Mass drop() {
+        return dripped == null ? new Mass(USUAL_DROP_G) : dripped;
+    }
+
+    /** How the clay usually looks, whichever lot is in use. */
+    public Pigment usual() {
+        return lot == null ? pigment : lot.usual();
+    }
+
+    /** The size with the lowest price for a gram, the larger of two alike; one that costs nothing when there is no size. */
     public BlockSize bestValue() {
         return blocks.stream()
                 .min(Comparator.comparingDouble(BlockSize::minorPerGram)
                         .thenComparing(BlockSize::mass, Comparator.reverseOrder()))
-                .orElseThrow();
+                .orElse(PAID);
     }
 
     /** All of it on the shelf, opened and not. */

@@ -1,11 +1,14 @@
 package fairember.core.worth;
 
 import fairember.core.foilcore.FoilRoll;
+import fairember.core.loadsearch.Effort;
+import fairember.core.loadsearch.LoadPlanning;
 import fairember.core.measure.Energy;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Money;
+import fairember.core.mix.MixWaste;
 import fairember.core.ovenload.LoadPlan;
-import fairember.core.ovenload.LoadPlanning;
+import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.PlannedLoad;
 import fairember.core.piece.MeasuredPiece;
@@ -15,6 +18,7 @@ import fairember.core.run.RunBakes;
 import fairember.core.run.RunNeeding;
 import fairember.core.run.RunNeeds;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Works out what a piece costs in a batch of its own. */
 public final class PieceCosting {
@@ -25,14 +29,23 @@ public final class PieceCosting {
      * alone, as {@link CostLadder#of} adds them up.
      */
     public static PieceCost cost(MeasuredPiece piece, int quantity, Rates rates, FoilRoll roll, Oven oven) {
-        RunNeeds needs = RunNeeding.needs(List.of(new Job("one", piece, 1)), rates.waste());
-        LoadPlan loads = LoadPlanning.plan(RunBakes.of(List.of(new Job("batch", piece, quantity))), oven);
+        RunNeeds needs = RunNeeding.needs(List.of(new Job("one", piece, 1)), MixWaste.ofHands(rates.waste()));
+        LoadPlan loads = LoadPlanning.plan(
+                LoadProblem.of(oven, RunBakes.of(List.of(new Job("batch", piece, quantity)))), Effort.RULES);
         List<Step> steps = piece.piece().steps();
         return CostLadder.of(new CostInputs(
                 quantity,
-                needs.clays().stream()
-                        .map(c -> new CostInputs.Clay(
-                                c.clay().name(), c.needed(), c.clay().bestValue()))
+                Stream.concat(
+                                needs.clays().stream()
+                                        .map(c -> new CostInputs.Clay(
+                                                c.clay().name(),
+                                                c.needed(),
+                                                c.clay().bestValue())),
+                                needs.strewn().stream()
+                                        .map(s -> new CostInputs.Clay(
+                                                s.inclusion().name(),
+                                                s.needed(),
+                                                s.inclusion().priced())))
                         .toList(),
                 needs.torn(),
                 roll,

@@ -90,6 +90,30 @@ public class ColourDifferenceTest {
     }
 
     @Test
+    public void theQuickBoundIsNeverMoreThanTheDifferenceAndMostlyCloseToIt() {
+        SplittableRandom random = new SplittableRandom(8);
+        double share = 0;
+        int told = 0;
+        for (int i = 0; i < 300_000; i++) {
+            Lab from = Lab.of(new Srgb(random.nextInt(256), random.nextInt(256), random.nextInt(256)));
+            double near = i % 3 == 0 ? 100 : i % 3 == 1 ? 8 : 1;
+            Lab to = new Lab(
+                    Math.max(0, Math.min(100, from.l() + near * (random.nextDouble() - 0.5))),
+                    from.a() + near * (random.nextDouble() - 0.5),
+                    from.b() + near * (random.nextDouble() - 0.5));
+            double off = ColourDifference.of(from, to).total();
+            double least = ColourDifference.atLeast(from, to);
+            assertThat(least).as("%s %s", from, to).isLessThanOrEqualTo(off + 1e-9);
+            if (off > 0.1) {
+                share += least / off;
+                told++;
+            }
+        }
+        // A bound that told little would be of no use.
+        assertThat(share / told).isGreaterThan(0.6);
+    }
+
+    @Test
     public void noColourWithinADifferenceIsPastTheReachOfItsLightness() {
         // The finder leaves out by lightness alone what the reach rules out: it has to hold for any two colours.
         SplittableRandom random = new SplittableRandom(5);

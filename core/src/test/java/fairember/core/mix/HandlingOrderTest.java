@@ -19,7 +19,7 @@ import org.testng.annotations.Test;
 public class HandlingOrderTest {
     private static MeasuredMix mix(long id, String hex) {
         StockClay clay = Samples.clay(id, "clay " + id, Samples.FIRM, hex, 50);
-        Mix alone = new Mix(id, "mix " + id, List.of(new Mix.Ingredient(clay, 1)));
+        Mix alone = new Mix(id, "mix " + id, List.of(Mix.Ingredient.of(clay, 1)));
         return MixMeasuring.measure(alone, new Mass(10));
     }
 
@@ -60,7 +60,7 @@ public class HandlingOrderTest {
                 new Mass(20),
                 Samples.WHITE.blocks());
         MeasuredMix vivid =
-                MixMeasuring.measure(new Mix(3, "vivid", List.of(new Mix.Ingredient(strong, 1))), new Mass(10));
+                MixMeasuring.measure(new Mix(3, "vivid", List.of(Mix.Ingredient.of(strong, 1))), new Mass(10));
         List<HandlingOrder.Turn> wiped = HandlingOrder.of(List.of(mix(4, "#8a8a8a"), vivid));
         assertThat(wiped.get(0).mix()).isEqualTo(vivid);
         assertThat(wiped.get(1).tintedBy()).isBetween(1.0, 5.0);
@@ -68,5 +68,19 @@ public class HandlingOrderTest {
         List<HandlingOrder.Turn> alike = HandlingOrder.of(List.of(mix(1, "#b3342b"), mix(2, "#b2342b")));
         assertThat(alike.get(1).wipeBefore()).isFalse();
         assertThat(HandlingOrder.of(List.of())).isEmpty();
+    }
+
+    @Test
+    public void aDarkMixThatGoesIntoALightOneComesBeforeIt() {
+        MeasuredMix white = MixMeasuring.measure(Samples.CHALK, new Mass(10));
+        MeasuredMix dark = MixMeasuring.measure(
+                new Mix(8, "dark", List.of(Mix.Ingredient.of(Samples.clay(8, "Navy", Samples.FIRM, "#20304f", 10), 1))),
+                new Mass(10));
+        MeasuredMix pale = MixMeasuring.measure(
+                new Mix(9, "pale", List.of(Mix.Ingredient.of(dark.mix(), 1), Mix.Ingredient.of(Samples.WHITE, 9))),
+                new Mass(10));
+        assertThat(HandlingOrder.of(List.of(pale, dark, white)))
+                .extracting(turn -> turn.mix().mix().name())
+                .containsExactly("Chalk", "dark", "pale");
     }
 }

@@ -54,11 +54,11 @@ public class RandomMixesTest {
                 List.of(new BlockSize(new Mass(57), new Money(100 + random.nextInt(400)), random.nextInt(4))));
     }
 
-    private static List<Mix.Ingredient> ingredients(SplittableRandom random) {
-        List<Mix.Ingredient> all = new ArrayList<>();
+    private static List<Mix.OfClay> ingredients(SplittableRandom random) {
+        List<Mix.OfClay> all = new ArrayList<>();
         for (int id = 1; id <= CLAYS; id++) {
             if (all.isEmpty() || random.nextInt(3) == 0) {
-                all.add(new Mix.Ingredient(clay(random, id), random.nextInt(1, 25) / 2.0));
+                all.add(Mix.Ingredient.of(clay(random, id), random.nextInt(1, 25) / 2.0));
             }
         }
         return all;
@@ -67,7 +67,7 @@ public class RandomMixesTest {
     @Test(dataProvider = "mixes")
     public void gramsAddUpAndDensityAndCostLieBetweenThoseOfTheClays(int seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        List<Mix.Ingredient> in = ingredients(random);
+        List<Mix.OfClay> in = ingredients(random);
         Mass wanted = new Mass(random.nextDouble(0.5, 900));
         MeasuredMix mix = MixMeasuring.measure(new Mix(1, "by lot", in), wanted);
         assertThat(mix.portions().stream().mapToDouble(p -> p.mass().g()).sum())
@@ -92,10 +92,9 @@ public class RandomMixesTest {
     @Test(dataProvider = "mixes")
     public void orderAndScaleOfThePartsChangeNothing(int seed) {
         SplittableRandom random = new SplittableRandom(seed + 1000);
-        List<Mix.Ingredient> in = ingredients(random);
-        List<Mix.Ingredient> turned = new ArrayList<>(in.stream()
-                .map(i -> new Mix.Ingredient(i.clay(), 3 * i.parts()))
-                .toList());
+        List<Mix.OfClay> in = ingredients(random);
+        List<Mix.OfClay> turned = new ArrayList<>(
+                in.stream().map(i -> Mix.Ingredient.of(i.clay(), 3 * i.parts())).toList());
         Collections.reverse(turned);
         MeasuredMix one = MixMeasuring.measure(new Mix(1, "one", in), new Mass(50));
         MeasuredMix other = MixMeasuring.measure(new Mix(2, "other", turned), new Mass(50));
@@ -112,8 +111,8 @@ public class RandomMixesTest {
     @Test(dataProvider = "mixes")
     public void effectsAreThoseOfTheClaysThatAreReallyIn(int seed) {
         SplittableRandom random = new SplittableRandom(seed + 2000);
-        List<Mix.Ingredient> in = new ArrayList<>(ingredients(random));
-        Mix.Ingredient shiny = new Mix.Ingredient(
+        List<Mix.OfClay> in = new ArrayList<>(ingredients(random));
+        Mix.OfClay shiny = Mix.Ingredient.of(
                 new StockClay(
                         99,
                         "shiny",

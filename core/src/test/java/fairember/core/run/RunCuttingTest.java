@@ -8,6 +8,7 @@ import fairember.core.cutting.CuttingPlan;
 import fairember.core.measure.Length;
 import fairember.core.measure.Money;
 import fairember.core.measure.Share;
+import fairember.core.mix.MixWaste;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.PieceKind;
 import fairember.core.piece.PieceTemplates;
@@ -29,7 +30,7 @@ public class RunCuttingTest {
     @Test
     public void aClayAloneIsCutFromItsBlocksAndAMixFromItsLump() {
         Job job = new Job("a", Samples.measured(Samples.seal()), 10);
-        RunNeeds needs = RunNeeding.needs(List.of(job), Share.ofPercent(10));
+        RunNeeds needs = RunNeeding.needs(List.of(job), MixWaste.ofHands(Share.ofPercent(10)));
         List<RunCutting.MixCut> cuts = RunCutting.portions(needs);
         assertThat(cuts).extracting(c -> c.mix().mix().name()).containsExactly("Rose", "Chalk");
         RunCutting.MixCut rose = cuts.get(0);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import fairember.core.Samples;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Share;
+import fairember.core.mix.MixWaste;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.Station;
 import fairember.core.stock.BlockCover;
@@ -16,7 +17,7 @@ public class RunNeedingTest {
     private static final MeasuredPiece SEAL = Samples.measured(Samples.seal());
 
     private static RunNeeds needs(int quantity, double wastePercent) {
-        return RunNeeding.needs(List.of(new Job("a", SEAL, quantity)), Share.ofPercent(wastePercent));
+        return RunNeeding.needs(List.of(new Job("a", SEAL, quantity)), MixWaste.ofHands(Share.ofPercent(wastePercent)));
     }
 
     @Test
@@ -54,7 +55,8 @@ public class RunNeedingTest {
 
     @Test
     public void twoHalfRunsTakeWhatOneWholeRunTakes() {
-        RunNeeds halves = RunNeeding.needs(List.of(new Job("a", SEAL, 5), new Job("b", SEAL, 7)), Share.ofPercent(10));
+        RunNeeds halves = RunNeeding.needs(
+                List.of(new Job("a", SEAL, 5), new Job("b", SEAL, 7)), MixWaste.ofHands(Share.ofPercent(10)));
         RunNeeds whole = needs(12, 10);
         assertThat(halves.mixes()).hasSameSizeAs(whole.mixes());
         for (int i = 0; i < whole.clays().size(); i++) {

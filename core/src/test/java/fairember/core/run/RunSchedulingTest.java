@@ -8,9 +8,14 @@ import fairember.core.Samples;
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.School;
 import fairember.core.finding.Finding;
+import fairember.core.loadsearch.Effort;
+import fairember.core.loadsearch.LoadPlanning;
 import fairember.core.measure.Minutes;
+import fairember.core.ovenload.LoadPlan;
+import fairember.core.ovenload.LoadProblem;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.PieceMeasuring;
+import fairember.core.piece.Station;
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -30,23 +35,28 @@ public class RunSchedulingTest {
     private static final LocalDateTime MONDAY_NINE = LocalDateTime.of(2026, 3, 2, 9, 0);
 
     private static RunSchedule schedule(List<Job> jobs, LocalDateTime from) {
-        return RunScheduling.schedule(jobs, Samples.OVEN, WEEKDAYS, RunScheduling.Start.at(from));
+        return RunScheduling.schedule(
+                jobs, Bench.of(Samples.OVEN, WEEKDAYS), RunScheduling.Start.at(from), RunSchedulingTest::plan);
+    }
+
+    private static LoadPlan plan(LoadProblem problem) {
+        return LoadPlanning.plan(problem, Effort.SEARCH);
     }
 
     /**
-     * Six seals, by hand. Eyes 2 + 6·1 = 8 min to 9:08; oven from 9:08, in 9:18, out 9:28, cooled 9:43. Cores
-     * 5 + 6·2 = 17 and building 5 + 6·10 = 65 belong to stage 2 and wait for cooled eyes: 9:43 to 10:00 to 11:05. Oven
-     * from 11:05, in 11:15, out 11:30 (15 min), cooled 12:00. Fitting 1 + 6·0.5 = 4 to 12:04.
+     * Six seals, by hand. Eyes 2 + 6·1 = 8 min to 9:08, the oven heats from 9:00: in 9:10, out 9:20, cooled 9:35. Cores
+     * 5 + 6·2 = 17 and building 5 + 6·10 = 65 belong to stage 2 and wait for cooled eyes: 9:35 to 9:52 to 10:57. The oven
+     * heats meanwhile: in 10:57, out 11:12 (15 min), cooled 11:42. Fitting 1 + 6·0.5 = 4 to 11:46.
      */
     @Test
-    public void sixSealsAreDoneAtFourMinutesPastNoon() {
+    public void sixSealsAreDoneAtFourteenMinutesToNoon() {
         RunSchedule schedule = schedule(List.of(new Job("a", SEAL, 6)), MONDAY_NINE);
         assertThat(schedule.hands().min()).isEqualTo(94);
         assertThat(schedule.loads())
                 .extracting(RunSchedule.TimedLoad::in)
-                .containsExactly(MONDAY_NINE.plusMinutes(18), MONDAY_NINE.plusMinutes(135));
-        assertThat(schedule.loads().get(1).out()).isEqualTo(MONDAY_NINE.plusMinutes(150));
-        assertThat(schedule.finish()).isEqualTo(MONDAY_NINE.plusMinutes(184));
+                .containsExactly(MONDAY_NINE.plusMinutes(10), MONDAY_NINE.plusMinutes(117));
+        assertThat(schedule.loads().get(1).out()).isEqualTo(MONDAY_NINE.plusMinutes(132));
+        assertThat(schedule.finish()).isEqualTo(MONDAY_NINE.plusMinutes(166));
         // Two preheats, 10 and 15 minutes at 0.6 kW.
         assertThat(schedule.energy().kwh()).isCloseTo(0.4 + 0.25, within(1e-9));
     }
@@ -55,11 +65,11 @@ public class RunSchedulingTest {
     public void workGoesOnTheNextWorkingDayAndNoLoadRunsPastClosing() {
         LocalDateTime fridayFour = LocalDateTime.of(2026, 3, 6, 16, 0);
         RunSchedule schedule = schedule(List.of(new Job("a", SEAL, 6)), fridayFour);
-        // Eyes come out 16:28, cooled 16:43; cores run into the weekend's edge, building goes on on Monday.
-        assertThat(schedule.tasks().get(2).slots()).hasSize(1);
-        assertThat(schedule.tasks().get(2).slots().get(0).from()).isEqualTo(LocalDateTime.of(2026, 3, 9, 9, 0));
-        RunSchedule late = schedule(List.of(new Job("a", SEAL, 6)), fridayFour.plusMinutes(40));
-        // 16:48 and 20 minutes of oven would end at 17:08.
+        // Eyes come out 16:20, cooled 16:35, cores to 16:52; building is broken off after 8 minutes, 57 are for Monday.
+        assertThat(schedule.tasks().get(2).slots()).hasSize(2);
+        assertThat(schedule.tasks().get(2).slots().get(1).to()).isEqualTo(LocalDateTime.of(2026, 3, 9, 9, 57));
+        RunSchedule late = schedule(List.of(new Job("a", SEAL, 6)), fridayFour.plusMinutes(41));
+        // In at 16:50, 10 minutes of hold would end at 17:00, a minute later is too late.
         assertThat(late.loads().get(0).heatFrom()).isEqualTo(LocalDateTime.of(2026, 3, 9, 9, 0));
     }
 
@@ -81,21 +91,45 @@ public class RunSchedulingTest {
         Progress progress = new Progress(List.of(6), List.of(), List.of(12), 0, false);
         RunSchedule schedule = RunScheduling.schedule(
                 List.of(new Job("a", SEAL, 6, progress)),
-                Samples.OVEN,
-                WEEKDAYS,
-                new RunScheduling.Start(MONDAY_NINE, MONDAY_NINE.plusHours(1), Map.of("a/0", cooled)));
+                Bench.of(Samples.OVEN, WEEKDAYS),
+                new RunScheduling.Start(MONDAY_NINE, Map.of(0, MONDAY_NINE.plusHours(1)), Map.of("a/0", cooled)),
+                RunSchedulingTest::plan);
         assertThat(schedule.tasks().get(0).slots().get(0).from()).isEqualTo(cooled);
     }
 
     @Test
-    public void aLoadLongerThanTheDayStartsAtOpeningAndIsSaid() {
+    public void aLoadLongerThanTheDayIsLeftOutAndSaid() {
         WorkHours nineToTen = new WorkHours(LocalTime.of(9, 0), LocalTime.of(10, 0), EnumSet.allOf(DayOfWeek.class));
         BakeRules anHour = new BakeRules(School.LONG_HOLD, new Minutes(60), new Minutes(10));
         MeasuredPiece seal = PieceMeasuring.measure(Samples.seal(), Samples.PALETTE, Samples.ROLL, anHour);
         RunSchedule schedule = RunScheduling.schedule(
-                List.of(new Job("a", seal, 1)), Samples.OVEN, nineToTen, RunScheduling.Start.at(MONDAY_NINE));
+                List.of(new Job("a", seal, 1)),
+                Bench.of(Samples.OVEN, nineToTen),
+                RunScheduling.Start.at(MONDAY_NINE),
+                RunSchedulingTest::plan);
         assertThat(schedule.findings()).extracting(Finding::rule).containsExactly("hours-short");
-        assertThat(schedule.loads().get(1).heatFrom().toLocalTime()).isEqualTo(LocalTime.of(9, 0));
+        assertThat(schedule.loads()).hasSize(1);
+    }
+
+    /**
+     * A ball of 12 mm of clay that dries a day for 6 mm: two days in the air, no load. Shaped from 9 in 2 + 3·5 = 17 min on
+     * Monday, dry on Wednesday at 9:17, varnished in 6 min to 9:23.
+     */
+    @Test
+    public void whatDriesInTheAirWaitsItsHoursAndWantsNoOven() {
+        Job job = new Job("a", Samples.airDried(), 3);
+        RunSchedule schedule = schedule(List.of(job), MONDAY_NINE);
+        assertThat(schedule.loads()).isEmpty();
+        assertThat(schedule.dryings()).hasSize(1);
+        assertThat(schedule.dryings().get(0).from()).isEqualTo(MONDAY_NINE.plusMinutes(17));
+        assertThat(schedule.dryings().get(0).to())
+                .isEqualTo(MONDAY_NINE.plusDays(2).plusMinutes(17));
+        assertThat(schedule.finish()).isEqualTo(MONDAY_NINE.plusDays(2).plusMinutes(23));
+        assertThat(job.piece().findings()).isEmpty();
+        Progress varnishing = new Progress(List.of(3, 1), List.of(), List.of(), 0, true);
+        RunSchedule later = schedule(List.of(new Job("a", Samples.airDried(), 3, varnishing)), MONDAY_NINE);
+        assertThat(later.dryings()).isEmpty();
+        assertThat(RunThread.of(List.of(job)).standing().get(Station.OVEN)).isZero();
     }
 
     @Test
@@ -149,7 +183,7 @@ public class RunSchedulingTest {
                             .map(t -> t.slots().get(t.slots().size() - 1).to())
                             .max(Comparator.naturalOrder())
                             .orElseThrow();
-                    assertThat(built).isBeforeOrEqualTo(load.heatFrom());
+                    assertThat(built).isBeforeOrEqualTo(load.in());
                 }
             }
         }

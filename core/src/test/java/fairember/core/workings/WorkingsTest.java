@@ -11,15 +11,21 @@ import fairember.core.bake.School;
 import fairember.core.bake.StageKind;
 import fairember.core.balance.BalanceWorkings;
 import fairember.core.balance.Balancing;
+import fairember.core.colour.Effect;
 import fairember.core.colour.MixedColourWorkings;
 import fairember.core.foilcore.SizedCoreWorkings;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
+import fairember.core.measure.Density;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Minutes;
+import fairember.core.measure.Money;
+import fairember.core.measure.Share;
+import fairember.core.mix.Inclusion;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.MeasuredMixWorkings;
+import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.piece.MeasuredPart;
 import fairember.core.piece.MeasuredPiece;
@@ -27,6 +33,18 @@ import fairember.core.portion.PortionWorkings;
 import fairember.core.shape.ShapeKind;
 import fairember.core.shape.ShapeWorkings;
 import fairember.core.shape.Shapes;
+import fairember.core.sheet.Barrel;
+import fairember.core.sheet.Blend;
+import fairember.core.sheet.BlendPlanning;
+import fairember.core.sheet.Cane;
+import fairember.core.sheet.CaneReducing;
+import fairember.core.sheet.Die;
+import fairember.core.sheet.ExtrudedWorkings;
+import fairember.core.sheet.Extruding;
+import fairember.core.sheet.PlannedBlendWorkings;
+import fairember.core.sheet.ReducedCaneWorkings;
+import fairember.core.sheet.SheetSizing;
+import fairember.core.sheet.SizedSheetWorkings;
 import fairember.core.worth.PieceCostWorkings;
 import fairember.core.worth.PieceCosting;
 import fairember.core.worth.Rates;
@@ -64,6 +82,15 @@ public class WorkingsTest {
         MeasuredMix rose = MixMeasuring.measure(Samples.ROSE, new Mass(37));
         all.add(MeasuredMixWorkings.of(rose));
         all.add(MixedColourWorkings.of(rose.colour()));
+        Inclusion mica = new Inclusion("mica", Share.ofPercent(3), Effect.SHIMMER, Money.ZERO);
+        Inclusion sand = new Inclusion("sand", Share.ofPercent(8), Effect.STONE, Money.ZERO);
+        Mix strewn = new Mix(
+                8,
+                "Strewn",
+                List.of(Mix.Ingredient.of(Samples.ROSE, 2), Mix.Ingredient.of(Samples.WHITE, 5)),
+                List.of(mica, sand));
+        all.add(MeasuredMixWorkings.of(MixMeasuring.measure(strewn, new Mass(53))));
+        sheets(all);
         BakeRules longHold = new BakeRules(School.LONG_HOLD, new Minutes(45), new Minutes(10));
         for (BakeRules rules : List.of(Samples.PACKET, longHold)) {
             for (StageKind kind : StageKind.values()) {
@@ -73,6 +100,38 @@ public class WorkingsTest {
         Rates rates = Samples.RATES;
         all.add(PieceCostWorkings.of(PieceCosting.cost(seal, 12, rates, Samples.ROLL, Samples.OVEN)));
         return all.stream().map(w -> new Object[] {w}).toArray(Object[][]::new);
+    }
+
+    private static void sheets(List<Workings> all) {
+        Density rho = new Density(1.7);
+        all.add(SizedSheetWorkings.of(SheetSizing.size(
+                new Length(310), new Length(77), new Length(1.3), new Length(4), rho, new Length(178))));
+        all.add(PlannedBlendWorkings.of(BlendPlanning.plan(new Blend(
+                new Length(120),
+                new Length(85),
+                new Length(1.4),
+                new Length(3.1),
+                new Length(12),
+                new Length(7),
+                rho,
+                new Density(1.2)))));
+        Cane.Rods rods = new Cane.Rods("a", 7, new Length(9), rho);
+        Cane.Wrap wrap = new Cane.Wrap("b", new Length(1.2), rho);
+        for (boolean square : new boolean[] {false, true}) {
+            all.add(ReducedCaneWorkings.of(CaneReducing.reduce(new Cane(
+                    List.of(rods, new Cane.Rods("c", 3, new Length(5.5), rho)),
+                    List.of(wrap, wrap),
+                    new Length(70),
+                    square,
+                    new Length(11),
+                    new Length(13),
+                    new Length(2.3)))));
+        }
+        for (Die.Kind kind : Die.Kind.values()) {
+            Die die = new Die(kind, new Length(1.6), new Length(7), 2, 1.07);
+            Barrel barrel = new Barrel(new Length(19), new Length(93), new Length(7));
+            all.add(ExtrudedWorkings.of(Extruding.extrude(barrel, die, new Length(31_000), rho), rho));
+        }
     }
 
     @Test(dataProvider = "workings")
@@ -117,7 +176,8 @@ public class WorkingsTest {
 
     private static String rename(String formula) {
         return formula.replaceAll(
-                "(?<![A-Za-z_0-9.])(?!(?:min|max|sqrt|ceil|round|log|sin|atan)\\()([A-Za-z][A-Za-z0-9]*)", "v_$1");
+                "(?<![A-Za-z_0-9.])(?!(?:min|max|sqrt|ceil|floor|round|log|sin|atan)\\()([A-Za-z][A-Za-z0-9]*)",
+                "v_$1");
     }
 
     private static Function two(String name, boolean least) {

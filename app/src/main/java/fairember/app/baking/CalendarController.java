@@ -1,0 +1,93 @@
+package fairember.app.baking;
+
+import fairember.app.run.Planning;
+import fairember.core.measure.Figures;
+import fairember.core.ovenload.PlannedLoad;
+import fairember.core.run.RunSchedule;
+import fairember.core.run.WorkHours;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The plan as a calendar file (RFC 5545): each load from heating to out, and each stretch of the hands. */
+@RestController
+class CalendarController {
+    private final Planning planning;
+
+    CalendarController(Planning planning) {
+        this.planning = planning;
+    }
+
+    @GetMapping(path = "/api/baking/calendar.ics", produces = "text/calendar")
+    ResponseEntity<String> calendar() {
+        RunSchedule plan = planning.scheduleAll();
+        Calendar calendar = new Calendar();
+        calendar.add(new ProdId("-//Fair Ember//Loads//EN"));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        calendar.add(ImmutableCalScale.GREGORIAN);
+        List<RunSchedule.TimedLoad> loads = plan.loads();
+        for (int i = 0; i < loads.size(); i++) {
+            calendar.add(load(i + 1, loads.get(i)));
+        }
+        for (RunSchedule.HandsTask task : plan.tasks()) {
+            for (WorkHours.Slot slot : task.slots()) {
+                String what = "%s, %d of %s"
+                        .formatted(
+                                task.step().name(),
+                                task.pieces(),
+                                task.job().piece().piece().name());
+                calendar.add(event(
+                        "hands-" + task.job().key() + "-" + task.index() + "-" + slot.from(),
+                        slot.from(),
+                        slot.to(),
+                        what,
+                        ""));
+            }
+        }
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=loads.ics")
+                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
+                .body(calendar.toString());
+    }
+
+    private VEvent load(int number, RunSchedule.TimedLoad timed) {
+        PlannedLoad load = timed.load();
+        String what = "Load %d: %s, %s"
+                .formatted(
+                        number,
+                        Figures.show(load.temperature().c(), "°C"),
+                        Figures.show(Math.round(load.hold().min() * 10) / 10.0, "min"));
+        String items = load.items().stream()
+                .map(i -> i.count() + " " + i.bake().name())
+                .collect(Collectors.joining("; "));
+        String in = timed.in().toLocalTime().withSecond(0).toString();
+        return event(
+                "load-" + number + "-" + timed.heatFrom(),
+                timed.heatFrom(),
+                timed.out(),
+                what,
+                "Heat from the beginning, in at %s. %s".formatted(in, items));
+    }
+
+    private VEvent event(String id, LocalDateTime from, LocalDateTime to, String what, String more) {
+        VEvent event = new VEvent(from, to, what);
+        event.add(new Uid(id + "@fair-ember"));
+        if (!more.isEmpty()) {
+            event.add(new Description(more));
+        }
+        return event;
+    }
+}

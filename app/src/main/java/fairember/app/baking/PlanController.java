@@ -1,0 +1,65 @@
+package fairember.app.baking;
+
+import fairember.app.keeping.Keeping;
+import fairember.app.oven.WishesForm;
+import fairember.app.oven.WishesStore;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The plan of loads: what is held in it, what a change would cost, and the search for a better one. */
+@RestController
+@RequestMapping("/api/baking")
+class PlanController {
+    private final WishesStore wishes;
+    private final Keeping keeping;
+    private final Days days;
+    private final PlanMoves moves;
+    private final PlanSearch search;
+
+    PlanController(WishesStore wishes, Keeping keeping, Days days, PlanMoves moves, PlanSearch search) {
+        this.wishes = wishes;
+        this.keeping = keeping;
+        this.days = days;
+        this.moves = moves;
+        this.search = search;
+    }
+
+    /** Holds loads as they are and keeps bakes apart, in place of what was wished before. */
+    @PutMapping("/wishes")
+    DayView wish(@RequestParam int edition, @RequestBody WishesForm form) {
+        keeping.replace(wishes, WishesStore.ID, edition, form);
+        return days.day();
+    }
+
+    /** What moving some things into another load would break or cost; nothing is changed. */
+    @PostMapping("/moves")
+    MovedView move(@RequestBody MoveForm form) {
+        return moves.tried(form);
+    }
+
+    /** Begins to look for a better plan, and says how far it is. */
+    @PostMapping("/search")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    SearchView search() {
+        return search.begin();
+    }
+
+    @GetMapping("/search")
+    SearchView searching() {
+        return search.view();
+    }
+
+    /** Stops looking; the best plan so far is kept. */
+    @DeleteMapping("/search")
+    SearchView stop() {
+        return search.stop();
+    }
+}

@@ -1,0 +1,22 @@
+package fairember.app.baking;
+
+import java.util.List;
+
+/**
+ * A search for a better plan.
+ *
+ * @param state whether there is one and how it goes
+ * @param seconds it has looked for so far
+ * @param found better plans so far
+ * @param scores of the best plan so far
+ */
+record SearchView(State state, double seconds, int found, List<DayView.ScoreView> scores) {
+    /** How a search goes. */
+    enum State {
+        NONE,
+        LOOKING,
+        DONE,
+        STOPPED,
+        FAILED
+    }
+}

@@ -1,0 +1,45 @@
+package fairember.app.find;
+
+import fairember.core.recipe.FoundRecipes;
+import fairember.core.tile.LearnedClays;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * How far a search is, and what it found.
+ *
+ * @param share of all recipes that was looked at, 0 to 1
+ * @param done whether it has ended
+ * @param complete whether it ended with every recipe looked at
+ * @param tried recipes whose colour was worked out
+ * @param recipes a short list, the nearest first
+ */
+record FoundView(double share, boolean done, boolean complete, long tried, List<RecipeView> recipes) {
+    private static final int LISTED = 10;
+
+    /** A search that has no answer yet. */
+    static FoundView underWay(double share) {
+        return new FoundView(share, false, false, 0, List.of());
+    }
+
+    /** The answer of a search, as far as what it speaks of is still there. */
+    static FoundView of(Finds.Find find, FoundRecipes found, Set<Long> shelf, LearnedClays learned) {
+        return new FoundView(
+                find.share(),
+                true,
+                found.complete(),
+                found.tried(),
+                found.shortList(LISTED).stream()
+                        .filter(listed -> listed.recipe().parts().stream()
+                                .flatMap(part -> find.pantry.pick(part.choice()).clays().stream())
+                                .allMatch(clay -> shelf.contains(clay.clayId())))
+                        .map(listed -> RecipeView.of(
+                                listed.recipe(),
+                                listed.merits(),
+                                find.form.face(),
+                                find.form.wantedG(),
+                                find.pantry,
+                                learned))
+                        .toList());
+    }
+}

@@ -1,0 +1,103 @@
+package fairember.app.find;
+
+import fairember.core.colour.Colorant;
+import fairember.core.colour.Face;
+import fairember.core.colour.MixedColour;
+import fairember.core.measure.Mass;
+import fairember.core.mix.Lump;
+import fairember.core.mix.Mix;
+import fairember.core.mix.MixMeasuring;
+import fairember.core.recipe.Choice;
+import fairember.core.stock.StockClay;
+import fairember.core.tile.TrialTile;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What may go into a recipe: the clays of the shelf under their numbers, the lumps of the box of leftovers under −1, −2 and so on.
+ */
+record Pantry(Map<Long, Pick> picks) {
+    /**
+     * A clay or a lump.
+     *
+     * @param lump its place in the box, when it is one
+     * @param liquid whether it is counted in drops
+     * @param clays what it is made of
+     * @param minorPerGram what a gram costs; nothing of what is left over
+     */
+    record Pick(
+            long id,
+            @Nullable Integer lump,
+            String name,
+            boolean liquid,
+            MixedColour colour,
+            double onHandG,
+            double minorPerGram,
+            List<TrialTile.ClayParts> clays) {
+        Choice choice(Face face) {
+            Colorant colorant = colour.of(face).colorant();
+            return new Choice(id, name, colorant, onHandG, minorPerGram);
+        }
+    }
+
+    static Pantry of(Map<Long, StockClay> clays, List<Lump> lumps) {
+        Map<Long, Pick> picks = new LinkedHashMap<>();
+        clays.forEach((id, clay) -> picks.put(id, pick(clay)));
+        for (int i = 0; i < lumps.size(); i++) {
+            Pick pick = pick(i, lumps.get(i));
+            picks.put(pick.id(), pick);
+        }
+        return new Pantry(picks);
+    }
+
+    private static Pick pick(StockClay clay) {
+        Mix alone = new Mix(0, clay.name(), List.of(Mix.Ingredient.of(clay, 1)));
+        return new Pick(
+                clay.id(),
+                null,
+                clay.name(),
+                clay.liquid(),
+                colour(alone),
+                clay.onShelf().g(),
+                clay.bestValue().minorPerGram(),
+                List.of(new TrialTile.ClayParts(clay.id(), 1)));
+    }
+
+    private static Pick pick(int place, Lump lump) {
+        double all = lump.mix().allParts();
+        return new Pick(
+                -1 - place,
+                place,
+                lump.name(),
+                false,
+                colour(lump.mix()),
+                lump.mass().g(),
+                0,
+                lump.mix().clays().stream()
+                        .map(c -> new TrialTile.ClayParts(c.clay().id(), c.parts() / all))
+                        .toList());
+    }
+
+    private static MixedColour colour(Mix mix) {
+        return MixMeasuring.measure(mix, new Mass(1)).colour();
+    }
+
+    Stream<Pick> clays() {
+        return picks.values().stream().filter(pick -> pick.lump() == null);
+    }
+
+    Stream<Pick> lumps() {
+        return picks.values().stream().filter(pick -> pick.lump() != null);
+    }
+
+    Pick pick(Choice choice) {
+        Pick pick = picks.get(choice.id());
+        if (pick == null) {
+            throw new IllegalStateException("Nothing is called " + choice.name());
+        }
+        return pick;
+    }
+}

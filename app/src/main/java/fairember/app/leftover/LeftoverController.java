@@ -1,0 +1,144 @@
+package fairember.app.leftover;
+
+import static fairember.app.web.Given.all;
+import static fairember.app.web.Given.given;
+
+import fairember.app.keeping.Keeping;
+import fairember.app.keeping.OutdatedException;
+import fairember.app.tile.TaughtClays;
+import fairember.core.colour.MixedColour;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Refused;
+import fairember.core.measure.Words;
+import fairember.core.mix.Lump;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.mix.Mix;
+import fairember.core.mix.MixMeasuring;
+import fairember.core.stock.StockClay;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The box of leftovers. */
+@RestController
+@RequestMapping("/api/leftovers")
+class LeftoverController {
+    private final LeftoverStore store;
+    private final TaughtClays clays;
+    private final Keeping keeping;
+
+    LeftoverController(LeftoverStore store, TaughtClays clays, Keeping keeping) {
+        this.store = store;
+        this.clays = clays;
+        this.keeping = keeping;
+    }
+
+    /** The clays of a lump by name, with their share of it. */
+    record LumpClayView(long clayId, String name, double percent) {}
+
+    /** A lump with its predicted colour and its composition. */
+    record LumpView(LeftoversForm.LumpForm lump, String rawHex, String curedHex, List<LumpClayView> clays) {
+        static LumpView of(LeftoversForm.LumpForm form, Map<Long, StockClay> clays) {
+            MeasuredMix mix = MixMeasuring.measure(form.parse(clays).mix(), new Mass(1));
+            MixedColour colour = mix.colour();
+            return new LumpView(
+                    form,
+                    colour.raw().srgb().hex(),
+                    colour.cured().srgb().hex(),
+                    mix.portions().stream()
+                            .map(p -> new LumpClayView(
+                                    p.clay().id(),
+                                    p.clay().name(),
+                                    100 * p.mass().g()))
+                            .toList());
+        }
+    }
+
+    /** All of the box. */
+    record LeftoversView(int edition, double allG, List<LumpView> lumps) {}
+
+    @GetMapping
+    LeftoversView leftovers() {
+        var held = store.held();
+        Map<Long, StockClay> known = clays.clays();
+        return new LeftoversView(
+                held.edition(),
+                held.form().lumps().stream()
+                        .mapToDouble(LeftoversForm.LumpForm::massG)
+                        .sum(),
+                held.form().lumps().stream()
+                        .map(lump -> LumpView.of(lump, known))
+                        .toList());
+    }
+
+    @PutMapping
+    LeftoversView replace(@RequestParam int edition, @RequestBody LeftoversForm form) {
+        keeping.replace(store, LeftoverStore.ID, edition, form);
+        return leftovers();
+    }
+
+    /** Lumps to knead together, by their place in the box, and what that is called. */
+    record MergeForm(String name, LocalDate madeOn, List<LumpTakeForm> takes) {}
+
+    /** So many grams of the lump at a place. */
+    record LumpTakeForm(int lump, double massG) {}
+
+    /** Kneads lumps together: the new one comes first, what is left of the others stays. */
+    @PostMapping("/merge")
+    LeftoversView merge(@RequestParam int edition, @RequestBody MergeForm form) {
+        String name = Words.name("name", given("name", form.name()));
+        LocalDate madeOn = given("madeOn", form.madeOn());
+        List<LumpTakeForm> takes = all("takes", form.takes());
+        if (store.held().edition() != edition) {
+            throw new OutdatedException(store.nameOf(LeftoversForm.EMPTY));
+        }
+        List<LeftoversForm.LumpForm> box = store.held().form().lumps();
+        List<Lump> lumps = store.lumps();
+        Set<Integer> once = new HashSet<>();
+        List<Lump.Taken> taken = new ArrayList<>();
+        for (int i = 0; i < takes.size(); i++) {
+            LumpTakeForm take = takes.get(i);
+            if (take.lump() < 0 || take.lump() >= lumps.size() || !once.add(take.lump())) {
+                throw new Refused(
+                        "takes[" + i + "].lump",
+                        "lump " + (take.lump() + 1),
+                        "each of the " + lumps.size() + " lumps at most once",
+                        "Choose among the lumps in the box.");
+            }
+            taken.add(new Lump.Taken(lumps.get(take.lump()), new Mass(Math.max(0, take.massG()))));
+        }
+        Lump merged = Lump.merge(name, taken);
+        List<LeftoversForm.LumpForm> left = new ArrayList<>();
+        left.add(new LeftoversForm.LumpForm(name, madeOn, merged.mass().g(), null, parts(merged.mix())));
+        for (int i = 0; i < box.size(); i++) {
+            int place = i;
+            double gone = takes.stream()
+                    .filter(take -> take.lump() == place)
+                    .mapToDouble(LumpTakeForm::massG)
+                    .sum();
+            LeftoversForm.LumpForm lump = box.get(i);
+            double rest = lump.massG() - gone;
+            if (rest >= Lump.MASS.low()) {
+                left.add(new LeftoversForm.LumpForm(lump.name(), lump.madeOn(), rest, lump.mixId(), lump.parts()));
+            }
+        }
+        keeping.replace(store, LeftoverStore.ID, edition, new LeftoversForm(left));
+        return leftovers();
+    }
+
+    private static List<LeftoversForm.LumpPartForm> parts(Mix mix) {
+        return mix.clays().stream()
+                .map(c -> new LeftoversForm.LumpPartForm(c.clay().id(), c.parts()))
+                .toList();
+    }
+}

@@ -1,0 +1,96 @@
+package fairember.app.mix;
+
+import fairember.core.measure.Mass;
+import fairember.core.mix.Mix;
+import fairember.core.mix.MixWaste;
+import fairember.core.mix.WeighedMix;
+import fairember.core.mix.Weighing;
+import fairember.core.portion.BlockShare;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A mix as it is measured out for grams that are to end up in pieces.
+ *
+ * @param netG grams that end up in pieces
+ * @param handsPercent of it that stays on hands and tools
+ * @param machineG that stays in the machine
+ * @param toMixG to be mixed
+ * @param onScale in whole steps of the scale
+ * @param inBlocks in shares of blocks
+ */
+public record WeighedView(
+        double netG, double handsPercent, double machineG, double toMixG, RoundedView onScale, RoundedView inBlocks) {
+    /**
+     * One way of rounding.
+     *
+     * @param stepG of the scale; nothing when blocks are cut
+     * @param offRaw ΔE00 by which rounding changes the raw colour
+     * @param offCured the same of the cured colour
+     * @param differs how the cured colour changes, in words
+     */
+    public record RoundedView(
+            @Nullable Double stepG,
+            List<RoundedLineView> lines,
+            List<RoundedStrewnView> strewn,
+            double totalG,
+            double offRaw,
+            double offCured,
+            String differs) {
+        static RoundedView of(WeighedMix mix, @Nullable Double stepG) {
+            return new RoundedView(
+                    stepG,
+                    mix.lines().stream()
+                            .map(line -> RoundedLineView.of(mix, line))
+                            .toList(),
+                    IntStream.range(0, mix.strewn().size())
+                            .mapToObj(i -> new RoundedStrewnView(
+                                    mix.exact().mix().inclusions().get(i).name(),
+                                    mix.exact().inclusions().get(i).g(),
+                                    mix.strewn().get(i).g()))
+                            .toList(),
+                    mix.total().g(),
+                    mix.raw().total(),
+                    mix.cured().total(),
+                    mix.cured().words());
+        }
+    }
+
+    /** A line: exact, taken, its true share of the clay, and the share of a block that is taken. */
+    public record RoundedLineView(
+            String name,
+            double exactG,
+            double takenG,
+            double truePercent,
+            @Nullable BlockView block) {
+        static RoundedLineView of(WeighedMix mix, WeighedMix.Line line) {
+            BlockShare share = line.share();
+            return new RoundedLineView(
+                    line.ingredient().name(),
+                    line.exact().g(),
+                    line.taken().g(),
+                    100 * mix.share(line),
+                    share == null ? null : new BlockView(share.block().g(), share.whole(), share.pieces()));
+        }
+    }
+
+    /** Something strewn in: exact and taken. */
+    public record RoundedStrewnView(String name, double exactG, double takenG) {}
+
+    /** Whole blocks, and one of so many equal pieces of another; no pieces is 0. */
+    public record BlockView(double massG, int whole, int pieces) {}
+
+    static WeighedView of(Mix mix, Mass net, MixWaste waste) {
+        Mass toMix = waste.toMix(net);
+        return new WeighedView(
+                net.g(),
+                waste.hands().percent(),
+                waste.machine().g(),
+                toMix.g(),
+                RoundedView.of(
+                        Weighing.onScale(mix, toMix, waste.scaleStep()),
+                        waste.scaleStep().g()),
+                RoundedView.of(Weighing.inBlockShares(mix, toMix), null));
+    }
+}

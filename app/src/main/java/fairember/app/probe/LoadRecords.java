@@ -1,0 +1,171 @@
+package fairember.app.probe;
+
+import fairember.app.keeping.Kept;
+import fairember.app.keeping.MissingException;
+import fairember.app.oven.LoadForm;
+import fairember.app.oven.LoadStore;
+import fairember.app.oven.OvenStore;
+import fairember.app.piece.PieceStore;
+import fairember.app.web.FindingView;
+import fairember.core.heat.Air;
+import fairember.core.heat.Cooling;
+import fairember.core.heat.HeatedPiece;
+import fairember.core.heat.OvenCurve;
+import fairember.core.loadrecord.LoadRecord;
+import fairember.core.loadrecord.LoadRecording;
+import fairember.core.loadrecord.Reading;
+import fairember.core.loadrecord.Wanted;
+import fairember.core.measure.Minutes;
+import fairember.core.piece.MeasuredPiece;
+import fairember.core.piece.MeasuredStage;
+import fairember.core.piece.PieceHeating;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Puts together what a load got: the air by its probe, and by that the middle of its slowest piece. */
+@Service
+class LoadRecords {
+    private static final int BEFORE_MIN = 20;
+    private static final int LONGEST_MIN = 590;
+
+    private final LoadStore loads;
+    private final ProbeStore probes;
+    private final PieceStore pieces;
+    private final OvenStore ovens;
+    private final Clock clock;
+
+    LoadRecords(LoadStore loads, ProbeStore probes, PieceStore pieces, OvenStore ovens, Clock clock) {
+        this.loads = loads;
+        this.probes = probes;
+        this.pieces = pieces;
+        this.ovens = ovens;
+        this.clock = clock;
+    }
+
+    /** A stage bake that is in the load. */
+    private record Inside(String name, MeasuredPiece piece, int stage) {
+        MeasuredStage measured() {
+            return piece.stages().get(stage);
+        }
+    }
+
+    RecordView record(long id) {
+        Kept.Held<LoadForm> held = loads.find(id).orElseThrow(() -> new MissingException("load", id));
+        LoadForm load = held.form();
+        LocalDateTime now = LocalDateTime.now(clock);
+        LocalDateTime end = load.outAt() == null ? now : load.outAt();
+        List<Reading> readings = readings(load, end);
+        double nowS = seconds(load.inAt(), end);
+        List<Inside> inside = inside(load);
+        Wanted wanted = wanted(load, inside);
+        LoadRecord record = LoadRecording.of(readings, wanted, nowS, load.outAt() == null);
+        Slowest slowest = slowest(load, inside, record.points(), nowS);
+        return RecordView.of(
+                load, wanted, record, nowS, slowest, coolAt(load, inside), FindingView.all(record.alarms()));
+    }
+
+    /**
+     * The slowest piece of a load.
+     *
+     * @param heated as far as it was read
+     */
+    record Slowest(String name, HeatedPiece heated) {}
+
+    private List<Reading> readings(LoadForm load, LocalDateTime end) {
+        return probes.between(load.oven(), load.inAt().minusMinutes(BEFORE_MIN), end).stream()
+                .map(row -> new Reading((row.atMs() - ProbeStore.millis(load.inAt())) / 1000.0, row.tempC()))
+                .toList();
+    }
+
+    private static double seconds(LocalDateTime from, LocalDateTime to) {
+        return Math.max(0, Duration.between(from, to).toMillis() / 1000.0);
+    }
+
+    private List<Inside> inside(LoadForm load) {
+        PieceStore.Measuring measuring = pieces.measuring();
+        List<Inside> inside = new ArrayList<>();
+        for (LoadForm.LoadItemForm item : load.items()) {
+            if (pieces.find(item.pieceId()).isPresent()) {
+                MeasuredPiece piece = measuring.of(item.pieceId());
+                if (item.stage() < piece.stages().size()) {
+                    inside.add(new Inside(piece.piece().name(), piece, item.stage()));
+                }
+            }
+        }
+        return inside;
+    }
+
+    private static Wanted wanted(LoadForm load, List<Inside> inside) {
+        double low = inside.stream()
+                .mapToDouble(i -> i.measured().need().window().low().c())
+                .max()
+                .orElse(load.tempC());
+        double high = inside.stream()
+                .mapToDouble(i -> i.measured().need().window().high().c())
+                .min()
+                .orElse(load.tempC());
+        return new Wanted(Math.min(low, load.tempC()), Math.max(high, load.tempC()), load.tempC(), load.holdMin());
+    }
+
+    private @Nullable Slowest slowest(LoadForm load, List<Inside> inside, List<Reading> points, double nowS) {
+        List<OvenCurve.Point> curve = new ArrayList<>();
+        for (Reading point : points) {
+            boolean later = curve.isEmpty()
+                    || point.atS() / 60 > curve.get(curve.size() - 1).min();
+            if (point.atS() >= 0 && later) {
+                curve.add(new OvenCurve.Point(point.atS() / 60, point.c()));
+            }
+        }
+        if (curve.isEmpty() || inside.isEmpty()) {
+            return null;
+        }
+        Minutes length = new Minutes(Math.min(LONGEST_MIN, Math.max(1, nowS / 60)));
+        Air air = ovens.find(load.oven()).map(oven -> oven.form().air()).orElse(Air.STILL);
+        Slowest slowest = null;
+        for (Inside in : inside) {
+            HeatedPiece heated = PieceHeating.along(in.piece(), in.stage(), air, new OvenCurve(curve), length);
+            if (slowest == null || heated.counting().compareTo(slowest.heated().counting()) < 0) {
+                slowest = new Slowest(in.name(), heated);
+            }
+        }
+        return slowest;
+    }
+
+    /** When all of it can be handled. */
+    private static @Nullable LocalDateTime coolAt(LoadForm load, List<Inside> inside) {
+        LocalDateTime out = load.outAt() == null ? load.dueOut() : load.outAt();
+        return inside.stream()
+                .map(in -> PieceHeating.cooling(
+                        in.piece(), in.stage(), in.measured().stage().quench() ? Cooling.Way.QUENCH : Cooling.Way.SLOW))
+                .max(Minutes::compareTo)
+                .map(cooling -> out.plusSeconds(Math.round(cooling.min() * 60)))
+                .orElse(null);
+    }
+
+    /** All readings of a load as CSV, as the door takes them. */
+    String csv(long id) {
+        LoadForm load = loads.find(id)
+                .orElseThrow(() -> new MissingException("load", id))
+                .form();
+        LocalDateTime end = load.outAt() == null ? LocalDateTime.now(clock) : load.outAt();
+        StringBuilder csv = new StringBuilder("at,temp_c\r\n");
+        for (Reading reading : readings(load, end)) {
+            LocalDateTime at = load.inAt().plusNanos(Math.round(reading.atS() * 1000) * 1_000_000);
+            csv.append(at).append(',').append(reading.c()).append("\r\n");
+        }
+        return csv.toString();
+    }
+
+    /** The oven a load is or was in. */
+    long ovenOf(long id) {
+        return loads.find(id)
+                .orElseThrow(() -> new MissingException("load", id))
+                .form()
+                .oven();
+    }
+}

@@ -1,0 +1,77 @@
+package fairember.app.probe;
+
+import fairember.app.oven.LoadForm;
+import fairember.app.web.FindingView;
+import fairember.core.loadrecord.LoadRecord;
+import fairember.core.loadrecord.Wanted;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a load got.
+ *
+ * @param nowS seconds since it went in, or from in to out
+ * @param points of the air, thinned for drawing, in seconds since it went in
+ * @param slowest piece whose middle is warm last; nothing before the first reading
+ * @param centre of that piece
+ * @param countingMin minutes in which all of its clay was inside the window
+ * @param inWindowMin minutes in which the air was
+ * @param coolAt when all of it can be handled
+ */
+record RecordView(
+        double nowS,
+        double lowC,
+        double highC,
+        double tempC,
+        double holdMin,
+        List<PointView> points,
+        @Nullable String slowest,
+        List<PointView> centre,
+        @Nullable Double centreC,
+        double countingMin,
+        double inWindowMin,
+        @Nullable Double hottestC,
+        @Nullable Double meanC,
+        @Nullable Double lastC,
+        @Nullable LocalDateTime coolAt,
+        List<FindingView> alarms) {
+    /** °C at a time. */
+    record PointView(double atS, double c) {}
+
+    static RecordView of(
+            LoadForm load,
+            Wanted wanted,
+            LoadRecord record,
+            double nowS,
+            LoadRecords.@Nullable Slowest slowest,
+            @Nullable LocalDateTime coolAt,
+            List<FindingView> alarms) {
+        List<PointView> centre = slowest == null
+                ? List.of()
+                : slowest.heated().samples().stream()
+                        .map(s -> new PointView(s.min() * 60, s.centreC()))
+                        .toList();
+        return new RecordView(
+                nowS,
+                wanted.lowC(),
+                wanted.highC(),
+                load.tempC(),
+                load.holdMin(),
+                record.points().stream().map(r -> new PointView(r.atS(), r.c())).toList(),
+                slowest == null ? null : slowest.name(),
+                centre,
+                centre.isEmpty() ? null : centre.get(centre.size() - 1).c(),
+                slowest == null ? 0 : slowest.heated().counting().min(),
+                record.inWindowMin(),
+                number(record.hottestC()),
+                number(record.meanC()),
+                number(record.lastC()),
+                coolAt,
+                alarms);
+    }
+
+    private static @Nullable Double number(double c) {
+        return Double.isFinite(c) ? c : null;
+    }
+}

@@ -1,0 +1,28 @@
+package fairember.app.probe;
+
+import static fairember.app.web.Given.given;
+
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Span;
+import fairember.core.ovensim.OvenFault;
+import fairember.core.ovensim.OvenPreset;
+
+/**
+ * A simulated oven with its probe.
+ *
+ * @param on whether it stands in for an oven that has no probe
+ * @param speed of the studio's seconds for each of the wall's, 1 to 120; for all ovens
+ */
+public record SimulatedForm(boolean on, OvenPreset preset, OvenFault fault, double speed) {
+    static final Span SPEED = Span.of("speed", "times as fast", 1, 120, "");
+
+    static final SimulatedForm OFF = new SimulatedForm(false, OvenPreset.HOUSEHOLD, OvenFault.NONE, 1);
+
+    void check() {
+        Gathering g = new Gathering();
+        g.at("", () -> given("preset", preset));
+        g.at("", () -> given("fault", fault));
+        g.at("", () -> SPEED.check(speed));
+        g.orRefuse();
+    }
+}

@@ -1,0 +1,194 @@
+package fairember.app.probe;
+
+import fairember.app.clock.StudioClock;
+import fairember.app.database.StudioSettings;
+import fairember.app.keeping.Kept;
+import fairember.app.oven.LoadForm;
+import fairember.app.oven.LoadStore;
+import fairember.app.oven.OvenForm;
+import fairember.app.oven.OvenStore;
+import fairember.core.ovensim.OvenFault;
+import fairember.core.ovensim.OvenPreset;
+import fairember.core.ovensim.SimulatedOven;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.web.server.context.WebServerInitializedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Simulated ovens: while a load is in one, it heats by the model and its probe tells what it reads once a second of the
+ * studio's time, through the same door and with a token as a real one would. In the demo studio they are on from the start.
+ */
+@Service
+class SimulatedProbes {
+    private static final Logger LOG = LoggerFactory.getLogger(SimulatedProbes.class);
+
+    /** So much is made up for at once when it was not looked at for a while. */
+    private static final Duration MOST_BEHIND = Duration.ofHours(9);
+
+    private static final int MOST_AT_ONCE = 3600;
+
+    private final ProbeStore store;
+    private final LoadStore loads;
+    private final OvenStore ovens;
+    private final StudioClock clock;
+    private final JsonMapper mapper;
+    private final boolean demo;
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final Map<Long, SimulatedForm> settings = new ConcurrentHashMap<>();
+    private final Map<Long, Running> running = new ConcurrentHashMap<>();
+    private final ScheduledExecutorService ticking = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "simulated ovens");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private volatile int port;
+    private volatile @Nullable Future<?> ticks;
+
+    /** An oven with a load in it, and up to when it was simulated. */
+    private static final class Running {
+        final long load;
+        final OvenPreset preset;
+        final SimulatedOven oven;
+        LocalDateTime upTo;
+
+        Running(long load, OvenPreset preset, SimulatedOven oven, LocalDateTime upTo) {
+            this.load = load;
+            this.preset = preset;
+            this.oven = oven;
+            this.upTo = upTo;
+        }
+    }
+
+    SimulatedProbes(
+            ProbeStore store,
+            LoadStore loads,
+            OvenStore ovens,
+            StudioClock clock,
+            JsonMapper mapper,
+            StudioSettings studio) {
+        this.store = store;
+        this.loads = loads;
+        this.ovens = ovens;
+        this.clock = clock;
+        this.mapper = mapper;
+        this.demo = studio.demo();
+    }
+
+    @EventListener
+    void started(WebServerInitializedEvent server) {
+        port = server.getWebServer().getPort();
+        ticks = ticking.scheduleWithFixedDelay(this::tick, 1, 1, TimeUnit.SECONDS);
+    }
+
+    SimulatedForm settings(long ovenId) {
+        SimulatedForm usual = new SimulatedForm(demo, OvenPreset.HOUSEHOLD, OvenFault.NONE, 1);
+        SimulatedForm set = settings.getOrDefault(ovenId, usual);
+        return new SimulatedForm(set.on(), set.preset(), set.fault(), clock.speed());
+    }
+
+    void set(long ovenId, SimulatedForm form) {
+        form.check();
+        settings.put(ovenId, form);
+        if (form.speed() != clock.speed()) {
+            clock.speed(form.speed());
+        }
+    }
+
+    private void tick() {
+        try {
+            List<Kept.Held<LoadForm>> in = loads.inOvens();
+            running.keySet().removeIf(id -> in.stream().noneMatch(l -> l.form().oven() == id));
+            for (Kept.Held<LoadForm> load : in) {
+                long id = load.form().oven();
+                if (settings(id).on()) {
+                    goOn(id, load);
+                }
+            }
+        } catch (IOException | RuntimeException trouble) {
+            LOG.warn("A simulated oven could not go on: {}", trouble.getMessage());
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private void goOn(long id, Kept.Held<LoadForm> load) throws IOException, InterruptedException {
+        SimulatedForm form = settings(id);
+        Running now = running.get(id);
+        if (now == null || now.load != load.id() || now.preset != form.preset()) {
+            now = begin(id, load, form);
+            running.put(id, now);
+        }
+        now.oven.fault(form.fault());
+        LocalDateTime until = LocalDateTime.now(clock);
+        List<ProbeReadingsForm.ProbeReadingForm> readings = new ArrayList<>();
+        while (!now.upTo.plusSeconds(1).isAfter(until) && readings.size() < MOST_AT_ONCE) {
+            now.upTo = now.upTo.plusSeconds(1);
+            now.oven.go(1);
+            OptionalDouble read = now.oven.read();
+            readings.add(new ProbeReadingsForm.ProbeReadingForm(
+                    now.upTo, read.isPresent() ? Math.round(read.getAsDouble() * 10) / 10.0 : null));
+        }
+        readings.removeIf(r -> r.tempC() == null);
+        if (!readings.isEmpty()) {
+            send(id, new ProbeReadingsForm(readings));
+        }
+    }
+
+    /** A hot oven whose door was just opened for the load; it begins when the load went in, or where readings end. */
+    private Running begin(long id, Kept.Held<LoadForm> load, SimulatedForm form) {
+        OvenForm measures = ovens.find(id).orElseThrow().form();
+        double wanted = load.form().tempC();
+        SimulatedOven oven = SimulatedOven.loaded(form.preset(), measures.setting(wanted), load.id());
+        LocalDateTime in = load.form().inAt().withNano(0);
+        LocalDateTime last = store.last(id)
+                .map(row -> LocalDateTime.ofEpochSecond(row.atMs() / 1000, 0, ZoneOffset.UTC))
+                .orElse(in);
+        LocalDateTime behind = LocalDateTime.now(clock).minus(MOST_BEHIND).withNano(0);
+        LocalDateTime from = last.isAfter(in) ? last : in;
+        oven.go((double) Math.min(3600, Math.max(0, Duration.between(in, from).toSeconds())));
+        return new Running(load.id(), form.preset(), oven, from.isBefore(behind) ? behind : from);
+    }
+
+    private void send(long id, ProbeReadingsForm readings) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/api/probe/readings"))
+                .header("Content-Type", "application/json")
+                .header("Authorization", "Bearer " + store.token(id))
+                .POST(HttpRequest.BodyPublishers.ofString(mapper.writeValueAsString(readings)))
+                .build();
+        HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() != 200) {
+            LOG.warn("The door answered a simulated probe with {}", answer.statusCode());
+        }
+    }
+
+    @PreDestroy
+    void close() {
+        Future<?> last = ticks;
+        if (last != null) {
+            last.cancel(true);
+        }
+        ticking.shutdownNow();
+    }
+}

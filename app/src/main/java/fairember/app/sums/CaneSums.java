@@ -1,0 +1,217 @@
+package fairember.app.sums;
+
+import static fairember.app.web.Given.all;
+import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
+
+import fairember.app.mix.MixStore;
+import fairember.app.web.WorkingsView;
+import fairember.core.measure.Density;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
+import fairember.core.measure.Refused;
+import fairember.core.measure.Span;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.piece.Palette;
+import fairember.core.shape.ShapeKind;
+import fairember.core.shape.Twist;
+import fairember.core.sheet.Barrel;
+import fairember.core.sheet.Cane;
+import fairember.core.sheet.CaneReducing;
+import fairember.core.sheet.Die;
+import fairember.core.sheet.Extruded;
+import fairember.core.sheet.ExtrudedWorkings;
+import fairember.core.sheet.Extruding;
+import fairember.core.sheet.ReducedCane;
+import fairember.core.sheet.ReducedCaneWorkings;
+import java.util.List;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The sums of canes and cords; mixes are those of the studio, nothing is saved. */
+@RestController
+@RequestMapping("/api/sums")
+class CaneSums {
+    static final Span TWISTS = Span.count("twists", "twists", 1, 500);
+
+    private final MixStore mixes;
+
+    CaneSums(MixStore mixes) {
+        this.mixes = mixes;
+    }
+
+    /** A cane of mixes. */
+    record CaneSumForm(
+            List<RodsForm> rods,
+            List<WrapForm> wraps,
+            double lengthMm,
+            boolean square,
+            double sizeMm,
+            double endWasteMm,
+            double sliceMm) {}
+
+    /** Rods of one mix. */
+    record RodsForm(long mixId, int count, double diameterMm) {
+        private Cane.Rods parse(Palette palette) {
+            MeasuredMix mix = palette.mix(mixId);
+            Cane.DIAMETER.check(diameterMm);
+            return new Cane.Rods(mix.mix().name(), count, new Length(diameterMm), mix.density());
+        }
+    }
+
+    /** A sheet of a mix round the rods. */
+    record WrapForm(long mixId, double thickMm) {
+        private Cane.Wrap parse(Palette palette) {
+            MeasuredMix mix = palette.mix(mixId);
+            Cane.WRAP.check(thickMm);
+            return new Cane.Wrap(mix.mix().name(), new Length(thickMm), mix.density());
+        }
+    }
+
+    /** Grams of a mix for its rods, or for a wrap. */
+    record CaneMassView(String name, double massG) {}
+
+    /** What a cane gives. */
+    record CaneSumView(
+            double packedMm,
+            double wrappedMm,
+            double beforeMm,
+            double reducedMm,
+            double gainedMm,
+            int slices,
+            double sliceMm2,
+            double coversMm2,
+            double wastedPercent,
+            List<CaneMassView> masses,
+            WorkingsView workings) {}
+
+    @PostMapping("/cane")
+    CaneSumView cane(@RequestBody CaneSumForm form) {
+        Palette palette = mixes.palette();
+        Gathering g = new Gathering();
+        List<Supplier<Cane.Rods>> rods = g.at("", () -> all("rods", form.rods())).orElse(List.of()).stream()
+                .<Supplier<Cane.Rods>>map(r -> () -> r.parse(palette))
+                .toList();
+        List<Cane.Rods> packed = g.all("rods", rods);
+        List<Supplier<Cane.Wrap>> wraps = g.at("", () -> all("wraps", form.wraps())).orElse(List.of()).stream()
+                .<Supplier<Cane.Wrap>>map(w -> () -> w.parse(palette))
+                .toList();
+        List<Cane.Wrap> wrapped = g.all("wraps", wraps);
+        g.at("", () -> Cane.LENGTH.check(form.lengthMm()));
+        g.at("", () -> Cane.SIZE.check(form.sizeMm()));
+        g.at("", () -> Cane.END.check(form.endWasteMm()));
+        g.at("", () -> Cane.SLICE.check(form.sliceMm()));
+        g.orRefuse();
+        Cane cane = new Cane(
+                packed,
+                wrapped,
+                new Length(form.lengthMm()),
+                form.square(),
+                new Length(form.sizeMm()),
+                new Length(form.endWasteMm()),
+                new Length(form.sliceMm()));
+        ReducedCane reduced = CaneReducing.reduce(cane);
+        List<String> names = IntStream.range(0, reduced.masses().size())
+                .mapToObj(i -> i < packed.size()
+                        ? packed.get(i).name()
+                        : wrapped.get(i - packed.size()).name())
+                .toList();
+        return new CaneSumView(
+                reduced.packed().mm(),
+                reduced.wrapped().mm(),
+                reduced.before().mm(),
+                reduced.reduced().mm(),
+                reduced.reduced().mm() - cane.length().mm(),
+                reduced.slices(),
+                reduced.sliceArea(),
+                reduced.covers(),
+                100 * reduced.wasted(),
+                IntStream.range(0, names.size())
+                        .mapToObj(i -> new CaneMassView(
+                                names.get(i), reduced.masses().get(i).g()))
+                        .toList(),
+                WorkingsView.of(ReducedCaneWorkings.of(reduced)));
+    }
+
+    /** Cords of a mix from a barrel; twists of them, when they are twisted, say how much cord is wanted. */
+    record ExtrudeSumForm(
+            double barrelMm,
+            double strokeMm,
+            double residueMm,
+            Die.Kind die,
+            double dieMm,
+            @Nullable Double slotMm,
+            int holes,
+            double swell,
+            double wantedMm,
+            long mixId,
+            @Nullable TwistForm twist) {}
+
+    /** So many twists of so many strands, alike. */
+    record TwistForm(int twists, int strands, double lengthMm, double turns) {}
+
+    /** Cords from a barrel; the length of a strand when they are twisted. */
+    record ExtrudeSumView(
+            double perBarrelMm,
+            int barrels,
+            double fillingG,
+            double massG,
+            double wantedMm,
+            double cordMm,
+            @Nullable Double strandMm,
+            @Nullable Double twistMm,
+            WorkingsView workings) {}
+
+    @PostMapping("/extrude")
+    ExtrudeSumView extrude(@RequestBody ExtrudeSumForm form) {
+        Gathering g = new Gathering();
+        var mix = g.at("", () -> mixes.palette().mix(form.mixId()));
+        g.at("", () -> Barrel.ACROSS.check(form.barrelMm()));
+        g.at("", () -> Barrel.STROKE.check(form.strokeMm()));
+        g.at("", () -> Barrel.RESIDUE.check(form.residueMm()));
+        g.at("", () -> Die.SIZE.check(form.dieMm()));
+        g.at("", () -> Die.WIDE.check(or(form.slotMm(), form.dieMm())));
+        var kind = g.at("", () -> given("die", form.die()));
+        g.orRefuse();
+        Barrel barrel =
+                new Barrel(new Length(form.barrelMm()), new Length(form.strokeMm()), new Length(form.residueMm()));
+        Die die = new Die(
+                kind.orElseThrow(),
+                new Length(form.dieMm()),
+                new Length(or(form.slotMm(), form.dieMm())),
+                form.holes(),
+                form.swell());
+        Length cord = new Length(form.dieMm() * form.swell());
+        Twist twist = form.twist() == null ? null : twist(form.twist(), cord, die);
+        double wanted = twist == null || form.twist() == null
+                ? form.wantedMm()
+                : form.twist().twists()
+                        * form.twist().strands()
+                        * twist.centreLine().mm();
+        Density density = mix.orElseThrow().density();
+        Extruded extruded = Extruding.extrude(barrel, die, new Length(Extruding.WANTED.check(wanted)), density);
+        return new ExtrudeSumView(
+                extruded.perBarrel().mm(),
+                extruded.barrels(),
+                extruded.filling().g(),
+                extruded.mass().g(),
+                wanted,
+                cord.mm(),
+                twist == null ? null : twist.centreLine().mm(),
+                twist == null ? null : twist.box().height().mm(),
+                WorkingsView.of(ExtrudedWorkings.of(extruded, density)));
+    }
+
+    private static Twist twist(TwistForm form, Length cord, Die die) {
+        if (die.kind() != Die.Kind.ROUND) {
+            throw new Refused("die", die.kind().label(), "round", "Twists are reckoned of round cords only.");
+        }
+        TWISTS.check(form.twists());
+        return (Twist) ShapeKind.TWIST.make(List.of(cord.mm(), (double) form.strands(), form.lengthMm(), form.turns()));
+    }
+}

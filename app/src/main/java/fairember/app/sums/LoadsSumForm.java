@@ -1,0 +1,181 @@
+package fairember.app.sums;
+
+import static fairember.app.web.Given.all;
+import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
+
+import fairember.core.loadsearch.Effort;
+import fairember.core.measure.Energy;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Refused;
+import fairember.core.measure.Span;
+import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.LoadProblem;
+import fairember.core.ovenload.Makers;
+import fairember.core.ovenload.Objective;
+import fairember.core.ovenload.Oven;
+import fairember.core.ovenload.Stretch;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A whole problem of oven loads.
+ *
+ * @param makers one pair of hands at any hour when absent
+ * @param order what to have as little of, the first before all the others; lateness, loads, kWh, finish when absent
+ * @param effort how long to look; with the solver's proof when absent
+ */
+record LoadsSumForm(
+        List<PlanOvenForm> ovens,
+        @Nullable MakersForm makers,
+        List<PlanBakeForm> bakes,
+        @Nullable List<PairForm> apart,
+        @Nullable List<HeldLoadForm> pins,
+        @Nullable List<Objective> order,
+        @Nullable Effort effort) {
+    private static final int MOST_BAKES = 300;
+    private static final int MOST_OVENS = 4;
+    private static final int MOST_THINGS = 5000;
+
+    /** Minutes of a plan: 60 days. */
+    private static final Span TIME = Span.of("", "time", 0, 86_400, "min");
+
+    /** A stretch of hours. */
+    record HoursForm(double fromMin, double toMin) {
+        private Stretch parse() {
+            Gathering g = new Gathering();
+            g.at("fromMin", () -> TIME.check(fromMin));
+            g.at("toMin", () -> TIME.check(toMin));
+            g.orRefuse();
+            return Stretch.ofMinutes(fromMin, toMin);
+        }
+    }
+
+    /**
+     * An oven.
+     *
+     * @param clearancesMm free height above each tray
+     * @param cold whether things go in before it is heated; else when it is hot
+     * @param hours in which whole loads must lie; any hour when absent
+     */
+    record PlanOvenForm(
+            String name,
+            double trayWidthMm,
+            double trayDepthMm,
+            List<Double> clearancesMm,
+            double gapMm,
+            double preheatMin,
+            double unloadMin,
+            double preheatKwh,
+            double holdKw,
+            @Nullable Boolean cold,
+            @Nullable List<HoursForm> hours) {
+        private LoadProblem.OvenUse parse() {
+            Oven oven = new Oven(
+                    given("name", name),
+                    new Length(Oven.TRAY_WIDTH.check(trayWidthMm)),
+                    new Length(Oven.TRAY_DEPTH.check(trayDepthMm)),
+                    all("clearancesMm", clearancesMm).stream().map(Length::new).toList(),
+                    new Length(Oven.GAP.check(gapMm)),
+                    new Minutes(Oven.PREHEAT.check(preheatMin)),
+                    new Minutes(Oven.UNLOAD.check(unloadMin)),
+                    new Energy(Oven.PREHEAT_KWH.check(preheatKwh)),
+                    holdKw,
+                    or(cold, false));
+            return new LoadProblem.OvenUse(oven, LoadsSumForm.hours(hours));
+        }
+    }
+
+    /**
+     * Who shapes.
+     *
+     * @param atOnce tasks of the hands at once; 0 for no limit
+     * @param hours in which they work; any hour when absent
+     * @param breaks whether a task may stop at closing and go on at the next opening; false when absent
+     */
+    record MakersForm(
+            int atOnce,
+            @Nullable List<HoursForm> hours,
+            @Nullable Boolean breaks) {
+        private Makers parse() {
+            return new Makers(atOnce, LoadsSumForm.hours(hours), or(breaks, false));
+        }
+    }
+
+    /** Two bakes, by key, that must not share a load. */
+    record PairForm(String one, String other) {}
+
+    /** A load that is to stay as it is, in an oven counted from 0; without a time only what is in it. */
+    record HeldLoadForm(
+            int oven, List<HeldItemForm> items, @Nullable Double inMin) {
+        private LoadProblem.Pin parse() {
+            Double at = inMin;
+            return new LoadProblem.Pin(
+                    oven,
+                    all("items", items).stream()
+                            .map(i -> new LoadProblem.Held(given("key", i.key()), i.count()))
+                            .toList(),
+                    at == null ? Optional.empty() : Optional.of(new Minutes(TIME.check(at))));
+        }
+    }
+
+    /** So many things of a bake. */
+    record HeldItemForm(String key, int count) {}
+
+    private static List<Stretch> hours(@Nullable List<HoursForm> told) {
+        Gathering g = new Gathering();
+        List<Stretch> parsed = each(g, "hours", told, HoursForm::parse);
+        g.orRefuse();
+        return parsed;
+    }
+
+    /**
+     * The problem as the core takes it.
+     *
+     * @throws Refused with everything that is wrong
+     */
+    LoadProblem parse() {
+        Gathering g = new Gathering();
+        if (ovens != null && ovens.size() > MOST_OVENS) {
+            g.wrong("ovens", ovens.size() + " ovens", "up to " + MOST_OVENS, "Plan for fewer.");
+        }
+        if (bakes != null && bakes.size() > MOST_BAKES) {
+            g.wrong("bakes", bakes.size() + " bakes", "up to " + MOST_BAKES, "Plan fewer at a time.");
+        }
+        g.orRefuse();
+        List<LoadProblem.OvenUse> checkedOvens =
+                each(g, "ovens", g.at("", () -> all("ovens", ovens)).orElse(null), PlanOvenForm::parse);
+        MakersForm told = makers;
+        Makers checkedMakers =
+                told == null ? Makers.ONE : g.at("makers", told::parse).orElse(Makers.ONE);
+        List<Bake> checkedBakes =
+                each(g, "bakes", g.at("", () -> all("bakes", bakes)).orElse(null), PlanBakeForm::parse);
+        List<LoadProblem.Apart> checkedApart =
+                each(g, "apart", apart, p -> new LoadProblem.Apart(given("one", p.one()), given("other", p.other())));
+        List<LoadProblem.Pin> checkedPins = each(g, "pins", pins, HeldLoadForm::parse);
+        List<Objective> objectives =
+                g.at("", () -> all("order", or(order, LoadProblem.USUAL))).orElse(LoadProblem.USUAL);
+        if (new HashSet<>(objectives).size() < objectives.size()) {
+            g.wrong("order", "an objective twice", "each once", "Name each of them once.");
+        }
+        int things = checkedBakes.stream().mapToInt(Bake::count).sum();
+        if (things > MOST_THINGS) {
+            g.wrong("bakes", things + " things in all", "up to " + MOST_THINGS, "Plan fewer at a time.");
+        }
+        g.orRefuse();
+        return new LoadProblem(checkedOvens, checkedMakers, checkedBakes, checkedApart, checkedPins, objectives);
+    }
+
+    private static <F, T> List<T> each(Gathering g, String field, @Nullable List<F> forms, Function<F, T> parse) {
+        List<F> told = g.at("", () -> all(field, or(forms, List.<F>of()))).orElse(List.of());
+        return g.all(
+                field,
+                told.stream().<Supplier<T>>map(form -> () -> parse.apply(form)).toList());
+    }
+}

@@ -1,0 +1,191 @@
+package fairember.app.sums;
+
+import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
+
+import fairember.app.machine.MachineForm;
+import fairember.app.mix.MixStore;
+import fairember.app.web.WorkingsView;
+import fairember.core.colour.Colorant;
+import fairember.core.colour.ColourMixing;
+import fairember.core.colour.Face;
+import fairember.core.measure.Density;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.piece.Palette;
+import fairember.core.sheet.Blend;
+import fairember.core.sheet.BlendPlanning;
+import fairember.core.sheet.PlannedBlend;
+import fairember.core.sheet.PlannedBlendWorkings;
+import fairember.core.sheet.RollerMachine;
+import fairember.core.sheet.SheetSizing;
+import fairember.core.sheet.SizedSheet;
+import fairember.core.sheet.SizedSheetWorkings;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The sums of sheets and blends; mixes are those of the studio, nothing is saved. */
+@RestController
+@RequestMapping("/api/sums")
+class SheetSums {
+    private static final int FADE_STRIPS = 32;
+    private final MixStore mixes;
+
+    SheetSums(MixStore mixes) {
+        this.mixes = mixes;
+    }
+
+    /** A sheet of a mix, rolled by a machine. */
+    record SheetSumForm(double wideMm, double longMm, double thickMm, double trimMm, long mixId, MachineForm machine) {}
+
+    /** A setting of the machine, and the sheet it makes. */
+    record SettingView(String name, double thickMm) {
+        static SettingView of(RollerMachine.Setting setting) {
+            return new SettingView(setting.name(), setting.thick().mm());
+        }
+    }
+
+    /**
+     * A sheet.
+     *
+     * @param settings to go through, from the thickest down to the one that is nearest to what is wanted
+     * @param thickMm what that one makes: the sums are for it
+     */
+    record SheetSumView(
+            double areaMm2,
+            int strips,
+            double stripWideMm,
+            double stripLongMm,
+            double thickMm,
+            double massG,
+            List<SettingView> settings,
+            String rawHex,
+            String curedHex,
+            WorkingsView workings) {}
+
+    @PostMapping("/sheet")
+    SheetSumView sheet(@RequestBody SheetSumForm form) {
+        Gathering g = new Gathering();
+        var machine = g.at("machine", () -> given("", form.machine()).parse());
+        var mix = g.at("", () -> mixes.palette().mix(form.mixId()));
+        g.at("", () -> RollerMachine.THICK.check(form.thickMm()));
+        g.orRefuse();
+        Length wanted = new Length(form.thickMm());
+        RollerMachine rollers = machine.orElseThrow();
+        MeasuredMix clay = mix.orElseThrow();
+        SizedSheet sheet = SheetSizing.size(
+                new Length(SheetSizing.WIDE.check(form.wideMm())),
+                new Length(SheetSizing.LONG.check(form.longMm())),
+                rollers.nearest(wanted).thick(),
+                new Length(SheetSizing.TRIM.check(form.trimMm())),
+                clay.density(),
+                rollers.roller());
+        return new SheetSumView(
+                sheet.areaMm2(),
+                sheet.strips(),
+                sheet.stripWide().mm(),
+                sheet.stripLong().mm(),
+                sheet.thick().mm(),
+                sheet.mass().g(),
+                rollers.downTo(wanted).stream().map(SettingView::of).toList(),
+                clay.colour().raw().srgb().hex(),
+                clay.colour().cured().srgb().hex(),
+                WorkingsView.of(SizedSheetWorkings.of(sheet)));
+    }
+
+    /** A blend of two mixes, as long as is said, or as so many grams make it. */
+    record BlendSumForm(
+            double wideMm,
+            double longMm,
+            double thickMm,
+            double startMm,
+            double plainFirstMm,
+            double plainSecondMm,
+            long firstMixId,
+            long secondMixId,
+            @Nullable Double massG) {
+        private Blend parse(Density first, Density second) {
+            Gathering g = new Gathering();
+            g.at("", () -> Blend.WIDE.check(wideMm));
+            g.at("", () -> Blend.LONG.check(longMm));
+            g.at("", () -> RollerMachine.THICK.check(thickMm));
+            g.at("", () -> Blend.START.check(startMm));
+            g.at("", () -> Blend.PLAIN_FIRST.check(plainFirstMm));
+            g.at("", () -> Blend.PLAIN_SECOND.check(plainSecondMm));
+            g.at("", () -> Blend.MASS.check(or(massG, Blend.MASS.low())));
+            g.orRefuse();
+            Blend blend = new Blend(
+                    new Length(wideMm),
+                    new Length(longMm),
+                    new Length(thickMm),
+                    new Length(startMm),
+                    new Length(plainFirstMm),
+                    new Length(plainSecondMm),
+                    first,
+                    second);
+            return massG == null ? blend : blend.ofMass(new Mass(massG));
+        }
+    }
+
+    /** A strip of the fade: how much of it is the second colour, and how it looks. */
+    record FadeView(double secondPercent, String rawHex, String curedHex) {}
+
+    /** How a blend is cut and rolled, and how it fades. */
+    record BlendSumView(
+            double longMm,
+            double highMm,
+            double firstBottomMm,
+            double firstTopMm,
+            double firstG,
+            double secondG,
+            int evenPasses,
+            int passes,
+            List<FadeView> fade,
+            WorkingsView workings) {}
+
+    @PostMapping("/blend")
+    BlendSumView blend(@RequestBody BlendSumForm form) {
+        Palette palette = mixes.palette();
+        Gathering g = new Gathering();
+        var first = g.at("firstMixId", () -> palette.mix(form.firstMixId()));
+        var second = g.at("secondMixId", () -> palette.mix(form.secondMixId()));
+        g.orRefuse();
+        MeasuredMix one = first.orElseThrow();
+        MeasuredMix other = second.orElseThrow();
+        Blend blend = form.parse(one.density(), other.density());
+        PlannedBlend planned = BlendPlanning.plan(blend);
+        return new BlendSumView(
+                blend.length().mm(),
+                planned.high().mm(),
+                planned.firstBottom().mm(),
+                planned.firstTop().mm(),
+                planned.firstMass().g(),
+                planned.secondMass().g(),
+                planned.evenPasses(),
+                planned.passes(),
+                fade(blend, one, other),
+                WorkingsView.of(PlannedBlendWorkings.of(planned)));
+    }
+
+    private static List<FadeView> fade(Blend blend, MeasuredMix first, MeasuredMix second) {
+        double step = blend.wide().mm() / FADE_STRIPS;
+        return IntStream.range(0, FADE_STRIPS)
+                .mapToDouble(i -> blend.second(i * step, (i + 1) * step))
+                .mapToObj(share -> new FadeView(
+                        100 * share, faded(first, second, share, Face.RAW), faded(first, second, share, Face.CURED)))
+                .toList();
+    }
+
+    private static String faded(MeasuredMix first, MeasuredMix second, double share, Face face) {
+        List<Colorant> both = List.of(
+                first.colour().of(face).colorant(), second.colour().of(face).colorant());
+        return ColourMixing.seen(both, new double[] {1 - share, share}).srgb().hex();
+    }
+}

@@ -1,0 +1,127 @@
+package fairember.app.tile;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import fairember.core.measure.Refused;
+import fairember.core.photo.Spot;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Iterator;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+
+/**
+ * A photo as it was sent: its points as they were taken, and how a camera says it is held upright. Checked before anything is
+ * unpacked: a small file may hold a picture that fills the memory.
+ *
+ * @param points as they were taken, at most about {@value #ENOUGH} along the longer side
+ * @param orientation 1 to 8, as cameras write it (Exif 2.3, tag 0x0112)
+ */
+record Photo(BufferedImage points, int orientation) {
+    private static final int MOST_BYTES = 16 * 1024 * 1024;
+    private static final long MOST_POINTS = 80_000_000;
+    private static final int LEAST_SIDE = 16;
+    private static final int ENOUGH = 2000;
+
+    /**
+     * The photo of a request.
+     *
+     * @throws Refused on "photo" when it is none, too large or too small
+     * @throws IOException when the request breaks off
+     */
+    static Photo of(InputStream body) throws IOException {
+        byte[] bytes = body.readNBytes(MOST_BYTES + 1);
+        if (bytes.length > MOST_BYTES) {
+            throw refused(
+                    "more than 16 MB",
+                    "a photo of up to 16 MB",
+                    "Send it smaller, or only the part with tile and card.");
+        }
+        if (bytes.length == 0) {
+            throw refused("nothing", "a photo, JPEG or PNG", "Choose a photo of the tile beside a card.");
+        }
+        try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
+            if (!readers.hasNext()) {
+                throw notAPhoto();
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(stream, true, true);
+                return new Photo(read(reader), orientation(bytes));
+            } finally {
+                reader.dispose();
+            }
+        }
+    }
+
+    private static BufferedImage read(ImageReader reader) {
+        try {
+            int width = reader.getWidth(0);
+            int height = reader.getHeight(0);
+            if ((long) width * height > MOST_POINTS) {
+                throw refused(
+                        width + " × " + height + " points",
+                        "up to 80 million points",
+                        "Send it smaller, 2000 points across do.");
+            }
+            if (Math.min(width, height) < LEAST_SIDE) {
+                throw refused(width + " × " + height + " points", "at least 16 × 16", "Send a larger picture.");
+            }
+            ImageReadParam param = reader.getDefaultReadParam();
+            int every = Math.max(1, Math.max(width, height) / ENOUGH);
+            param.setSourceSubsampling(every, every, 0, 0);
+            return reader.read(0, param);
+        } catch (IOException
+                | IllegalArgumentException
+                | IndexOutOfBoundsException
+                | NegativeArraySizeException broken) {
+            throw notAPhoto();
+        }
+    }
+
+    private static int orientation(byte[] bytes) {
+        try {
+            ExifIFD0Directory camera = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            return camera != null && camera.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
+                    ? camera.getInt(ExifIFD0Directory.TAG_ORIENTATION)
+                    : 1;
+        } catch (ImageProcessingException | MetadataException | IOException unknown) {
+            return 1;
+        }
+    }
+
+    private static Refused notAPhoto() {
+        return refused(
+                "a file that is no picture, or a broken one",
+                "a photo, JPEG or PNG",
+                "Choose a photo of the tile beside a card.");
+    }
+
+    private static Refused refused(String found, String allowed, String mend) {
+        return new Refused("photo", found, allowed, mend);
+    }
+
+    /** Where a place of the upright picture is among the points as they were taken. */
+    Spot taken(Spot upright) {
+        double x = upright.across();
+        double y = upright.down();
+        return switch (orientation) {
+            case 2 -> new Spot(1 - x, y);
+            case 3 -> new Spot(1 - x, 1 - y);
+            case 4 -> new Spot(x, 1 - y);
+            case 5 -> new Spot(y, x);
+            case 6 -> new Spot(y, 1 - x);
+            case 7 -> new Spot(1 - y, 1 - x);
+            case 8 -> new Spot(1 - y, x);
+            default -> upright;
+        };
+    }
+}

@@ -1,0 +1,96 @@
+package fairember.app.trial;
+
+import fairember.app.keeping.Keeping;
+import fairember.app.keeping.Kept;
+import fairember.app.keeping.MissingException;
+import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Lab;
+import fairember.core.colour.Srgb;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Finishes and tints tried side by side. */
+@RestController
+@RequestMapping("/api/trials")
+class TrialController {
+    private final TrialStore store;
+    private final Keeping keeping;
+
+    TrialController(TrialStore store, Keeping keeping) {
+        this.store = store;
+        this.keeping = keeping;
+    }
+
+    /** How a row's colour differs from the chosen one, or from the first; nothing when one of them was not looked at. */
+    record BesideView(double off, String differs) {}
+
+    /** A trial with its number and edition, and each row beside the chosen one. */
+    record TrialView(long id, int edition, TrialForm trial, List<TrialRowView> rows) {
+        static TrialView of(Kept.Held<TrialForm> held) {
+            List<TrialForm.TrialRowForm> rows = held.form().rows();
+            TrialForm.TrialRowForm chosen = rows.stream()
+                    .filter(TrialForm.TrialRowForm::chosen)
+                    .findFirst()
+                    .orElse(rows.get(0));
+            return new TrialView(
+                    held.id(),
+                    held.edition(),
+                    held.form(),
+                    rows.stream()
+                            .map(row -> new TrialRowView(beside(chosen.hex(), row.hex())
+                                    .map(d -> new BesideView(d.total(), d.words()))
+                                    .orElse(null)))
+                            .toList());
+        }
+
+        private static Optional<ColourDifference> beside(@Nullable String chosen, @Nullable String hex) {
+            return chosen == null || hex == null
+                    ? Optional.empty()
+                    : Optional.of(ColourDifference.of(lab(chosen), lab(hex)));
+        }
+
+        private static Lab lab(String hex) {
+            return Lab.of(Srgb.parse("hex", hex));
+        }
+    }
+
+    /** What is told of a row. */
+    record TrialRowView(@Nullable BesideView beside) {}
+
+    /** The number of a new trial. */
+    record AddedTrialView(long id) {}
+
+    @GetMapping
+    List<TrialView> trials() {
+        return store.all().stream().map(TrialView::of).toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedTrialView add(@RequestBody TrialForm form) {
+        return new AddedTrialView(keeping.add(store, form));
+    }
+
+    @PutMapping("/{id}")
+    TrialView replace(@PathVariable long id, @RequestParam int edition, @RequestBody TrialForm form) {
+        keeping.replace(store, id, edition, form);
+        return store.find(id).map(TrialView::of).orElseThrow(() -> new MissingException("trial", id));
+    }
+
+    @DeleteMapping("/{id}")
+    void remove(@PathVariable long id) {
+        keeping.remove(store, id);
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * Start at {@link fairember.app.trial.TrialForm}: finishes and tints tried side by side.
+ */
+@NullMarked
+package fairember.app.trial;
+
+import org.jspecify.annotations.NullMarked;

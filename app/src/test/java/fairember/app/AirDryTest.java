@@ -1,0 +1,65 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The firm line of the demo is told to dry in the air: its pieces want hours and no oven. */
+public class AirDryTest extends ServerTest {
+    private JsonNode line() {
+        for (JsonNode line : http().get("/api/shelf").json().path("lines")) {
+            if (line.path("line").path("name").asString().equals("Marl Firm")) {
+                return line;
+            }
+        }
+        throw new IllegalStateException("The demo has its firm line");
+    }
+
+    private Http.Answer dries(double hours) {
+        JsonNode held = line();
+        ObjectNode form = ((ObjectNode) held.path("line")).put("driesH", hours);
+        return http().put(
+                        "/api/shelf/lines/" + held.path("id").asLong() + "?edition="
+                                + held.path("edition").asInt(),
+                        form);
+    }
+
+    /** After those that look at the demo as it began. */
+    @Test(priority = 1)
+    public void aLineThatDriesInTheAirWantsHoursInsteadOfTheOven() {
+        assertThat(dries(900).status()).isEqualTo(422);
+        int loads = http().get("/api/baking").json().path("planned").size();
+        assertThat(dries(24).status()).isEqualTo(200);
+        List<Double> hours = new ArrayList<>();
+        List<String> rules = new ArrayList<>();
+        for (JsonNode row : http().get("/api/pieces").json()) {
+            JsonNode piece =
+                    http().get("/api/pieces/" + row.path("id").asLong()).json();
+            for (JsonNode stage : piece.path("measured").path("stages")) {
+                if (stage.has("driesMin")) {
+                    hours.add(stage.path("driesMin").asDouble() / 60);
+                    // A day for every 6 mm of the thickest section.
+                    assertThat(stage.path("driesMin").asDouble())
+                            .isEqualTo(1440 * stage.path("thickestMm").asDouble() / 6);
+                    assertThat(stage.path("holdMin").asDouble()).isZero();
+                    assertThat(stage.path("reason").asString()).startsWith("Dries in the air");
+                }
+            }
+            piece.path("measured")
+                    .path("findings")
+                    .forEach(f -> rules.add(f.path("rule").asString()));
+        }
+        assertThat(hours).isNotEmpty();
+        assertThat(rules).contains("air-and-oven");
+        JsonNode day = http().get("/api/baking").json();
+        assertThat(day.path("planned").size()).isLessThanOrEqualTo(loads);
+        assertThat(day.path("drying").size()).isPositive();
+        assertThat(dries(0).status()).isEqualTo(200);
+        assertThat(http().get("/api/baking").json().path("drying").size()).isZero();
+        assertThat(http().get("/api/baking").json().path("planned").size()).isEqualTo(loads);
+    }
+}

@@ -1,0 +1,184 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Two ovens, what is wished of the plan, what a move would cost, the search for a better plan. */
+public class OvensTest extends ServerTest {
+    private JsonNode day() {
+        return http().get("/api/baking").json();
+    }
+
+    private ObjectNode oven() {
+        return (ObjectNode) http().get("/api/ovens/1").json().path("oven");
+    }
+
+    private static Map<String, Object> item(JsonNode item) {
+        Map<String, Object> sent = new HashMap<>();
+        for (String field : List.of("runId", "pieceId", "stage", "count")) {
+            sent.put(field, item.path(field).asInt());
+        }
+        return sent;
+    }
+
+    private Http.Answer wish(Object pins, Object apart) {
+        int edition = day().path("wishes").path("edition").asInt();
+        return http().put("/api/baking/wishes?edition=" + edition, Map.of("pins", pins, "apart", apart));
+    }
+
+    private static List<String> rules(JsonNode findings) {
+        List<String> rules = new ArrayList<>();
+        findings.forEach(f -> rules.add(f.path("rule").asString()));
+        return rules;
+    }
+
+    /** After those that look at the demo as it began. */
+    @Test(priority = 1)
+    public void aSecondOvenWithTwoTraysIsPlannedForAndAThirdIsRefused() {
+        ObjectNode second = oven();
+        second.put("name", "Window oven");
+        second.putArray("moreClearancesMm").add(60);
+        second.put("unloadMin", 3);
+        Http.Answer added = http().post("/api/ovens", second);
+        assertThat(added.status()).as(added.text()).isEqualTo(201);
+        long id = added.json().path("id").asLong();
+        assertThat(day().path("ovens").size()).isEqualTo(2);
+        assertThat(day().path("ovens").path(1).path("trays").asInt()).isEqualTo(2);
+        assertThat(http().post("/api/ovens", second).status()).isEqualTo(422);
+        JsonNode load = day().path("planned").path(0);
+        List<Map<String, Object>> items = new ArrayList<>();
+        load.path("items").forEach(i -> items.add(item(i)));
+        Map<String, Object> start = Map.of("tempC", 125, "holdMin", 60, "items", items, "ovenId", 99);
+        assertThat(http().post("/api/baking/loads", start).text()).contains("an oven of the studio");
+        assertThat(http().delete("/api/ovens/1").status()).isEqualTo(422);
+        assertThat(http().delete("/api/ovens/" + id).status()).isEqualTo(200);
+        http().post("/api/changes/undo", null);
+        assertThat(http().get("/api/ovens/" + id)
+                        .json()
+                        .path("oven")
+                        .path("name")
+                        .asString())
+                .isEqualTo("Window oven");
+        assertThat(http().delete("/api/ovens/" + id).status()).isEqualTo(200);
+        assertThat(http().get("/api/ovens/" + id).status()).isEqualTo(404);
+    }
+
+    @Test(priority = 2)
+    public void whatIsWishedIsKeptInThePlanAndUndone() {
+        JsonNode load = day().path("planned").path(1);
+        List<Map<String, Object>> items = new ArrayList<>();
+        load.path("items").forEach(i -> items.add(item(i)));
+        Map<String, Object> pin = Map.of("ovenId", 1, "items", items);
+        assertThat(wish(List.of(pin), List.of()).status()).isEqualTo(200);
+        List<Boolean> pinned = new ArrayList<>();
+        day().path("planned").forEach(l -> pinned.add(l.path("pinned").asBoolean()));
+        assertThat(pinned).containsOnlyOnce(true);
+        Map<String, Object> more = new HashMap<>(items.get(0));
+        more.put("count", 500);
+        wish(List.of(Map.of("ovenId", 1, "items", List.of(more))), List.of());
+        assertThat(rules(day().path("findings"))).contains("pin-broken");
+        http().post("/api/changes/undo", null);
+        assertThat(rules(day().path("findings"))).doesNotContain("pin-broken");
+        assertThat(wish(List.of(Map.of("ovenId", 1, "items", List.of())), List.of())
+                        .status())
+                .isEqualTo(422);
+        assertThat(wish(List.of(), List.of(Map.of("one", item(load.path("items").path(0)))))
+                        .status())
+                .isIn(400, 422);
+        assertThat(http().put("/api/baking/wishes?edition=999", Map.of("pins", List.of(), "apart", List.of()))
+                        .status())
+                .isEqualTo(409);
+        wish(List.of(), List.of());
+    }
+
+    @Test(priority = 3)
+    public void bakesThatAreKeptApartShareNoLoad() {
+        JsonNode two = day().path("planned").path(1).path("items");
+        assertThat(two.size()).isGreaterThan(1);
+        Map<String, Object> one = item(two.path(0));
+        Map<String, Object> other = item(two.path(1));
+        one.remove("count");
+        other.remove("count");
+        wish(List.of(), List.of(Map.of("one", one, "other", other)));
+        for (JsonNode load : day().path("planned")) {
+            List<String> inside = new ArrayList<>();
+            load.path("items")
+                    .forEach(i -> inside.add(i.path("runId") + "/" + i.path("pieceId") + "/" + i.path("stage")));
+            String a = one.get("runId") + "/" + one.get("pieceId") + "/" + one.get("stage");
+            String b = other.get("runId") + "/" + other.get("pieceId") + "/" + other.get("stage");
+            assertThat(inside.contains(a) && inside.contains(b)).isFalse();
+        }
+        wish(List.of(), List.of());
+    }
+
+    @Test(priority = 4)
+    public void aMoveIsCostedAndOneThatBreaksSomethingIsSaid() {
+        JsonNode planned = day().path("planned");
+        JsonNode first = planned.path(0).path("items").path(0);
+        Map<String, Object> move = new HashMap<>();
+        move.put("from", 0);
+        move.put("item", item(first));
+        JsonNode alone = http().post("/api/baking/moves", move).json();
+        assertThat(alone.path("before").size()).isEqualTo(4);
+        assertThat(alone.path("after").size()).isEqualTo(4);
+        move.put("to", 0);
+        assertThat(http().post("/api/baking/moves", move).status()).isEqualTo(422);
+        move.put("to", 1);
+        Map<String, Object> tooMany = item(first);
+        tooMany.put("count", first.path("count").asInt() + 1);
+        move.put("item", tooMany);
+        assertThat(http().post("/api/baking/moves", move).text()).contains("Move no more than are in that load.");
+        // A stage that is built on another cannot join its load.
+        for (int from = 0; from < planned.size(); from++) {
+            for (JsonNode late : planned.path(from).path("items")) {
+                for (int to = 0; to < planned.size(); to++) {
+                    for (JsonNode early : planned.path(to).path("items")) {
+                        boolean built = late.path("runId").equals(early.path("runId"))
+                                && late.path("pieceId").equals(early.path("pieceId"))
+                                && late.path("stage").asInt()
+                                        > early.path("stage").asInt();
+                        if (built && from != to) {
+                            JsonNode broken = http().post(
+                                            "/api/baking/moves", Map.of("from", from, "to", to, "item", item(late)))
+                                    .json();
+                            assertThat(rules(broken.path("breaks"))).contains("pin-broken");
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    @Test(priority = 5)
+    public void aBetterPlanIsLookedForUntilItIsProvenOrStopped() throws InterruptedException {
+        assertThat(http().get("/api/baking/search").json().path("state").asString())
+                .isEqualTo("NONE");
+        assertThat(http().delete("/api/baking/search").json().path("state").asString())
+                .isEqualTo("NONE");
+        assertThat(http().post("/api/baking/search", null).json().path("state").asString())
+                .isEqualTo("LOOKING");
+        JsonNode look = http().get("/api/baking/search").json();
+        for (int i = 0; i < 100 && look.path("state").asString().equals("LOOKING"); i++) {
+            Thread.sleep(200);
+            look = http().get("/api/baking/search").json();
+        }
+        assertThat(look.path("state").asString()).isEqualTo("DONE");
+        assertThat(look.path("scores").path(0).path("proven").asBoolean()).isTrue();
+        http().post("/api/baking/search", null);
+        http().delete("/api/baking/search");
+        look = http().get("/api/baking/search").json();
+        for (int i = 0; i < 50 && look.path("state").asString().equals("LOOKING"); i++) {
+            Thread.sleep(200);
+            look = http().get("/api/baking/search").json();
+        }
+        assertThat(look.path("state").asString()).isIn("STOPPED", "DONE");
+        assertThat(look.path("scores").size()).isEqualTo(4);
+    }
+}

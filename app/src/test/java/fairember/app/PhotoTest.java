@@ -1,0 +1,161 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Offset.offset;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import javax.imageio.ImageIO;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Photos of a tile beside a card, as cameras send them, and what is none. */
+public class PhotoTest extends ServerTest {
+    private static final String TAPS =
+            "/api/tiles/photo?card=GREY&cardAcross=0.2&cardDown=0.3&tileAcross=0.8&tileDown=0.7";
+
+    /** A grey card of 18 % on the upper left, a tile on the lower right; {@code turned} as a camera held on its side takes it. */
+    private static BufferedImage picture(boolean turned) {
+        BufferedImage upright = new BufferedImage(400, 300, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = upright.createGraphics();
+        pen.setColor(new Color(90, 80, 60));
+        pen.fillRect(0, 0, 400, 300);
+        pen.setColor(new Color(118, 118, 118));
+        pen.fillRect(20, 20, 120, 140);
+        pen.setColor(new Color(47, 127, 131));
+        pen.fillRect(260, 150, 120, 120);
+        pen.dispose();
+        if (!turned) {
+            return upright;
+        }
+        // Orientation 6: row 0 is the right side of what was seen.
+        BufferedImage taken = new BufferedImage(300, 400, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < 400; x++) {
+            for (int y = 0; y < 300; y++) {
+                taken.setRGB(y, 399 - x, upright.getRGB(x, y));
+            }
+        }
+        return taken;
+    }
+
+    private static byte[] written(BufferedImage picture, String format) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(picture, format, bytes);
+        return bytes.toByteArray();
+    }
+
+    /** A JPEG with the orientation a camera writes: marker APP1, one entry, tag 0x0112. */
+    private static byte[] oriented(byte[] jpeg, int orientation) {
+        byte[] app1 = {
+            (byte) 0xff,
+            (byte) 0xe1,
+            0,
+            34,
+            'E',
+            'x',
+            'i',
+            'f',
+            0,
+            0,
+            'M',
+            'M',
+            0,
+            42,
+            0,
+            0,
+            0,
+            8,
+            0,
+            1,
+            1,
+            0x12,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            0,
+            (byte) orientation,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0
+        };
+        byte[] both = new byte[jpeg.length + app1.length];
+        System.arraycopy(jpeg, 0, both, 0, 2);
+        System.arraycopy(app1, 0, both, 2, app1.length);
+        System.arraycopy(jpeg, 2, both, 2 + app1.length, jpeg.length - 2);
+        return both;
+    }
+
+    private JsonNode read(byte[] photo) {
+        Http.Answer answer = http().post(TAPS, photo);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    @Test
+    public void theTileIsReadUprightAndHeldOnItsSide() throws IOException {
+        // 118 is 0.1812 of the light, the card 0.18: the tile comes out by 0.7 % darker, at most a step.
+        assertThat(read(written(picture(false), "png")).path("hex").asString()).isIn("#2f7e82", "#2f7f83", "#2f7e83");
+        JsonNode upright = read(written(picture(false), "jpg"));
+        JsonNode turned = read(oriented(written(picture(true), "jpg"), 6));
+        for (int c = 1; c < 7; c += 2) {
+            assertThat(Integer.parseInt(turned.path("hex").asString().substring(c, c + 2), 16))
+                    .isCloseTo(Integer.parseInt(upright.path("hex").asString().substring(c, c + 2), 16), offset(2));
+        }
+        assertThat(upright.path("cast").asDouble()).isBetween(1.0, 1.05);
+    }
+
+    @DataProvider
+    public Object[][] noPhotos() throws IOException {
+        byte[] png = written(picture(false), "png");
+        byte[] huge = png.clone();
+        // The header of a PNG says how wide and high it is: 40 000 by 40 000 would fill the memory.
+        huge[18] = (byte) (40_000 >> 8);
+        huge[19] = (byte) 40_000;
+        huge[22] = (byte) (40_000 >> 8);
+        huge[23] = (byte) 40_000;
+        byte[] broken = Arrays.copyOf(png, png.length / 3);
+        return new Object[][] {
+            {"nothing", new byte[0], TAPS, "photo"},
+            {"a text", "tile and card".getBytes(StandardCharsets.UTF_8), TAPS, "photo"},
+            {"huge by its header", huge, TAPS, "photo"},
+            {"too many bytes", new byte[17 * 1024 * 1024], TAPS, "photo"},
+            {"tiny", written(new BufferedImage(8, 8, BufferedImage.TYPE_INT_RGB), "png"), TAPS, "photo"},
+            {"broken off", broken, TAPS, "onCard"},
+            {
+                "no card",
+                png,
+                TAPS.replace("cardAcross=0.2", "cardAcross=0.75").replace("cardDown=0.3", "cardDown=0.7"),
+                null
+            },
+            {"an edge", png, TAPS.replace("cardAcross=0.2", "cardAcross=0.35"), "onCard"},
+            {"outside", png, TAPS.replace("cardAcross=0.2", "cardAcross=1.4"), "onCard.across"},
+        };
+    }
+
+    @Test(dataProvider = "noPhotos")
+    public void whatIsNoPhotoOfATileBesideACardIsRefused(String what, byte[] body, String url, String field) {
+        Http.Answer answer = http().post(url, body);
+        if (field == null) {
+            // The tile tapped as the card: its teal is too strong for one.
+            assertThat(answer.status()).isEqualTo(422);
+            assertThat(answer.text()).contains("coloured");
+            return;
+        }
+        assertThat(answer.status()).as(what + answer.text()).isEqualTo(422);
+        JsonNode wrong = answer.json().path("errors").get(0);
+        assertThat(wrong.path("field").asString()).as(what).isIn(field, "photo");
+        assertThat(wrong.path("mend").asString()).isNotEmpty();
+    }
+}

@@ -1,0 +1,102 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A studio that is stopped in the middle of a load goes on with it, and no reading is lost or twice. */
+public class RestartTest {
+    private static final String[] MID_LOAD = {"2026-11-26T11:07", "2026-11-26T11:09"};
+
+    private static ConfigurableApplicationContext start(Path folder, String now) {
+        return SpringApplication.run(
+                FairEmber.class,
+                "--server.port=0",
+                "--fairember.data=" + folder,
+                "--fairember.demo=true",
+                "--fairember.now=" + now,
+                "--fairember.speed=20");
+    }
+
+    private static Http http(ConfigurableApplicationContext studio) {
+        int port = ((WebServerApplicationContext) studio).getWebServer().getPort();
+        return new Http("http://localhost:" + port);
+    }
+
+    private static JsonNode until(Http http, Predicate<JsonNode> so) throws InterruptedException {
+        JsonNode record = http.get("/api/baking/loads/4/record").json();
+        for (int i = 0; i < 40 && !so.test(record); i++) {
+            Thread.sleep(250);
+            record = http.get("/api/baking/loads/4/record").json();
+        }
+        return record;
+    }
+
+    @Test
+    public void readingsGoOnAfterAStopInMidLoad() throws IOException, InterruptedException {
+        Path folder = Files.createTempDirectory("fairember-restart");
+        long before;
+        try (ConfigurableApplicationContext first = start(folder, MID_LOAD[0])) {
+            // In since 10:56: eleven minutes are made up for at once, a reading a second.
+            until(http(first), r -> r.path("points").size() > 500);
+            before = http(first)
+                    .get("/api/baking/loads/4/readings.csv")
+                    .text()
+                    .lines()
+                    .count();
+            assertThat(before).isGreaterThan(600);
+        }
+        try (ConfigurableApplicationContext second = start(folder, MID_LOAD[1])) {
+            Http http = http(second);
+            long then = before;
+            until(
+                    http,
+                    r -> http.get("/api/baking/loads/4/readings.csv")
+                                    .text()
+                                    .lines()
+                                    .count()
+                            > then + 20);
+            String csv = http.get("/api/baking/loads/4/readings.csv").text();
+            assertThat(csv.lines().count()).isGreaterThan(before);
+            assertThat(csv.lines().skip(1).map(line -> line.split(",")[0]))
+                    .isSorted()
+                    .doesNotHaveDuplicates();
+            JsonNode record = http.get("/api/baking/loads/4/record").json();
+            assertThat(record.path("inWindowMin").asDouble()).isPositive();
+        }
+    }
+
+    /** The thermostat of a small oven sticks while the flags are in: over the ceiling in minutes, then burning. */
+    @Test
+    public void aSimulatedOvenWhoseHeaterSticksRaisesTheAlarm() throws IOException, InterruptedException {
+        Path folder = Files.createTempDirectory("fairember-stuck");
+        try (ConfigurableApplicationContext studio = start(folder, MID_LOAD[0])) {
+            Http http = http(studio);
+            String stuck = "{\"on\":true,\"preset\":\"SMALL\",\"fault\":\"STUCK_ON\",\"speed\":60}";
+            assertThat(http.put("/api/ovens/1/probe/simulated", stuck).status()).isEqualTo(200);
+            JsonNode hot = until(http, r -> !rules(r).isEmpty());
+            assertThat(rules(hot)).containsAnyOf("over-ceiling", "burning");
+            JsonNode burning = until(http, r -> rules(r).contains("burning"));
+            assertThat(burning.path("alarms").path(0).path("mend").asString()).startsWith("Off, door shut");
+            String absurd = stuck.replace(":60}", ":1000}");
+            assertThat(http.put("/api/ovens/1/probe/simulated", absurd).status())
+                    .isEqualTo(422);
+        }
+    }
+
+    private static List<String> rules(JsonNode record) {
+        List<String> rules = new ArrayList<>();
+        record.path("alarms").forEach(a -> rules.add(a.path("rule").asString()));
+        return rules;
+    }
+}

@@ -1,0 +1,29 @@
+package fairember.core.loadrecord;
+
+import fairember.core.finding.Finding;
+import java.util.List;
+
+/**
+ * What a load got so far.
+ *
+ * @param points of the air, thinned so that there are no more than {@link LoadRecording#MOST_POINTS}
+ * @param inWindowMin minutes in which the air was inside the window
+ * @param hottestC of the air
+ * @param meanC of the air, from the first time it was inside the window
+ * @param lastC of the air
+ * @param lastAtS of the last reading, in seconds since it went in
+ * @param alarms what is wrong, the worst first
+ */
+public record LoadRecord(
+        List<Reading> points,
+        double inWindowMin,
+        double hottestC,
+        double meanC,
+        double lastC,
+        double lastAtS,
+        List<Finding> alarms) {
+    public LoadRecord {
+        points = List.copyOf(points);
+        alarms = List.copyOf(alarms);
+    }
+}

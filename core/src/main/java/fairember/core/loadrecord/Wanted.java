@@ -1,0 +1,11 @@
+package fairember.core.loadrecord;
+
+/**
+ * What a load was to get.
+ *
+ * @param lowC where its window begins
+ * @param highC where it ends: no piece takes more
+ * @param setC temperature asked for
+ * @param holdMin minutes asked for
+ */
+public record Wanted(double lowC, double highC, double setC, double holdMin) {}

@@ -1,0 +1,291 @@
+package fairember.core.loadsearch;
+
+import fairember.core.ovenload.Objective;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What no plan can be better than, without searching.
+ *
+ * <p>Lateness and finish come from relaxing all but one thing: bakes that have hands and ovens for themselves; one
+ * machine that does the hands' tasks and may break them off; and one that does the oven's work, where a bake weighs so
+ * much that no load that may be is shorter than the weights in it. On one machine the k-th end of the shortest remaining
+ * work first is no later than the k-th end of any order, and set against the k-th due gives a bound (Chu, 1992).
+ */
+final class Bounds {
+    private final Table table;
+    private final int[] earliest;
+    private final int[] release;
+    private final int[] heat;
+    private final List<double[]> weights = new ArrayList<>();
+
+    Bounds(Table table) {
+        this.table = table;
+        this.earliest = new int[table.bakes];
+        this.release = new int[table.bakes];
+        this.heat = new int[table.bakes];
+        for (int j : inOrder()) {
+            alone(j);
+        }
+        weights.add(byArea());
+        weights.addAll(byClash());
+    }
+
+    double of(Objective objective) {
+        return switch (objective) {
+            case LATENESS -> lateness();
+            case LOADS -> loads();
+            case KWH -> kwh();
+            case FINISH -> finish();
+        };
+    }
+
+    private int[] inOrder() {
+        Integer[] order = new Integer[table.bakes];
+        int[] depth = new int[table.bakes];
+        for (int j = 0; j < table.bakes; j++) {
+            order[j] = j;
+            for (boolean above : table.ancestor[j]) {
+                depth[j] += above ? 1 : 0;
+            }
+        }
+        Arrays.sort(order, Comparator.comparingInt(j -> depth[j]));
+        return Arrays.stream(order).mapToInt(j -> j).toArray();
+    }
+
+    /** The earliest end of a bake that has hands and ovens for itself. */
+    private void alone(int j) {
+        int from = table.from[j];
+        for (int i = 0; i < table.before[j].length; i++) {
+            from = Math.max(from, earliest[table.before[j][i]] + table.cooling[j][i]);
+        }
+        release[j] = Math.min(from, Table.NEVER);
+        int begin = table.work[j] == 0 ? release[j] : table.hands.begin(release[j], table.work[j]);
+        int shaped = begin >= Table.NEVER || table.work[j] == 0 ? begin : table.hands.end(begin, table.work[j]);
+        heat[j] = Table.NEVER;
+        earliest[j] = Table.NEVER;
+        for (int o = 0; o < table.ovens && shaped < Table.NEVER; o++) {
+            if (table.fitsOven[o][j]) {
+                int on = table.ovenHours[o].begin(Math.max(0, shaped - table.lead(o)), whole(o, j));
+                heat[j] = Math.min(heat[j], on);
+                earliest[j] = Math.min(earliest[j], on >= Table.NEVER ? Table.NEVER : on + whole(o, j));
+            }
+        }
+    }
+
+    private int whole(int o, int j) {
+        return table.preheat[o] + table.need[j] + table.unload[o];
+    }
+
+    private int shortest(int j) {
+        int least = Table.NEVER;
+        for (int o = 0; o < table.ovens; o++) {
+            least = table.fitsOven[o][j] ? Math.min(least, whole(o, j)) : least;
+        }
+        return least;
+    }
+
+    /** Each bake weighs its minutes times its share of the trays. */
+    private double[] byArea() {
+        double[] weight = new double[table.bakes];
+        for (int j = 0; j < table.bakes; j++) {
+            weight[j] = Double.POSITIVE_INFINITY;
+            for (int o = 0; o < table.ovens; o++) {
+                if (table.fitsOven[o][j]) {
+                    double share = table.count[j] * table.area[o][j] / table.ovenArea[o];
+                    weight[j] = Math.min(weight[j], share * whole(o, j));
+                }
+            }
+        }
+        return weight;
+    }
+
+    /** Bakes none of which suits another weigh all their minutes, once for each load they need; the others nothing. */
+    private List<double[]> byClash() {
+        List<double[]> all = new ArrayList<>();
+        for (int seed = 0; seed < table.bakes; seed++) {
+            double[] weight = new double[table.bakes];
+            for (int j : clique(seed)) {
+                weight[j] = (double) shortest(j) * fewest(j);
+            }
+            all.add(weight);
+        }
+        return all;
+    }
+
+    private List<Integer> clique(int seed) {
+        List<Integer> clique = new ArrayList<>(List.of(seed));
+        List<Integer> others = new ArrayList<>();
+        for (int j = 0; j < table.bakes; j++) {
+            if (j != seed && apart(seed, j)) {
+                others.add(j);
+            }
+        }
+        others.sort(Comparator.<Integer>comparingInt(j -> -shortest(j) * fewest(j))
+                .thenComparing(Comparator.naturalOrder()));
+        for (int j : others) {
+            if (clique.stream().allMatch(k -> apart(k, j))) {
+                clique.add(j);
+            }
+        }
+        return clique;
+    }
+
+    /** Whether two bakes can have no load in common, however few of each are in it. */
+    private boolean apart(int i, int j) {
+        if (table.clash[i][j]) {
+            return true;
+        }
+        for (int o = 0; o < table.ovens; o++) {
+            double both = table.least[i] * table.area[o][i] + table.least[j] * table.area[o][j];
+            if (table.fitsOven[o][i] && table.fitsOven[o][j] && both <= table.ovenArea[o] * (1 + 1e-9)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The fewest loads a bake needs, by area and by what the packer lays. */
+    private int fewest(int j) {
+        double most = 1;
+        for (int o = 0; o < table.ovens; o++) {
+            if (table.fitsOven[o][j]) {
+                most = Math.max(most, Math.floor(table.ovenArea[o] / table.area[o][j] + 1e-9));
+            }
+        }
+        return (int) Math.ceil(table.count[j] / most);
+    }
+
+    private double lateness() {
+        double most = 0;
+        for (int j = 0; j < table.bakes; j++) {
+            most += table.due[j] < Table.NEVER ? Math.max(0, earliest[j] - table.due[j]) : 0;
+        }
+        if (table.makers > 0) {
+            most = Math.max(most, lateHands());
+        }
+        for (double[] weight : weights) {
+            most = Math.max(most, lateOven(weight));
+        }
+        return most;
+    }
+
+    private double lateHands() {
+        List<OneMachine.Task> tasks = new ArrayList<>();
+        for (int j = 0; j < table.bakes; j++) {
+            if (table.due[j] >= Table.NEVER || table.work[j] == 0) {
+                continue;
+            }
+            int tail = Table.NEVER;
+            for (int o = 0; o < table.ovens; o++) {
+                tail = table.fitsOven[o][j] ? Math.min(tail, whole(o, j) - table.lead(o)) : tail;
+            }
+            double work = table.work[j];
+            double from = release[j];
+            for (int a = 0; a < table.bakes; a++) {
+                if (table.ancestor[j][a] && onlyFor(a, j)) {
+                    work += table.work[a];
+                    from = Math.min(from, release[a]);
+                }
+            }
+            tasks.add(new OneMachine.Task(from, work / table.makers, table.due[j] - tail));
+        }
+        return OneMachine.late(tasks);
+    }
+
+    /** Whether a bake that nobody waits for leads to one bake with a due alone. */
+    private boolean onlyFor(int a, int j) {
+        boolean only = table.due[a] >= Table.NEVER;
+        for (int k = 0; k < table.bakes; k++) {
+            only &= k == j || !table.ancestor[k][a] || table.due[k] >= Table.NEVER;
+        }
+        return only;
+    }
+
+    private double lateOven(double[] weight) {
+        List<OneMachine.Task> tasks = new ArrayList<>();
+        for (int j = 0; j < table.bakes; j++) {
+            if (table.due[j] < Table.NEVER && weight[j] > 0) {
+                tasks.add(new OneMachine.Task(heat[j], weight[j] / table.ovens, table.due[j]));
+            }
+        }
+        return OneMachine.late(tasks);
+    }
+
+    /** The least share of an oven's trays that a bake covers. */
+    private double share(int j) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int o = 0; o < table.ovens; o++) {
+            if (table.fitsOven[o][j]) {
+                least = Math.min(least, table.count[j] * table.area[o][j] / table.ovenArea[o]);
+            }
+        }
+        return least;
+    }
+
+    private double loads() {
+        double area = 0;
+        for (int j = 0; j < table.bakes; j++) {
+            area += share(j);
+        }
+        int most = (int) Math.ceil(area - 1e-6);
+        for (int seed = 0; seed < table.bakes; seed++) {
+            most = Math.max(most, clique(seed).stream().mapToInt(this::fewest).sum());
+        }
+        return most;
+    }
+
+    private double kwh() {
+        double preheat = Double.POSITIVE_INFINITY;
+        double power = Double.POSITIVE_INFINITY;
+        for (int o = 0; o < table.ovens; o++) {
+            preheat = Math.min(
+                    preheat, table.problem.ovens().get(o).oven().preheatEnergy().kwh());
+            power = Math.min(power, table.problem.ovens().get(o).oven().holdKw());
+        }
+        double hold = 0;
+        for (int j = 0; j < table.bakes; j++) {
+            hold += share(j) * table.need[j];
+        }
+        for (int seed = 0; seed < table.bakes; seed++) {
+            hold = Math.max(
+                    hold,
+                    clique(seed).stream()
+                            .mapToDouble(j -> (double) table.need[j] * fewest(j))
+                            .sum());
+        }
+        return table.bakes == 0 ? 0 : preheat * loads() + power * hold / table.scale / 60;
+    }
+
+    private double finish() {
+        double most = 0;
+        double work = 0;
+        int firstHands = Table.NEVER;
+        int tail = Table.NEVER;
+        for (int j = 0; j < table.bakes; j++) {
+            most = Math.max(most, earliest[j]);
+            if (table.work[j] > 0) {
+                work += table.work[j];
+                firstHands = Math.min(firstHands, release[j]);
+                tail = Math.min(tail, table.need[j]);
+            }
+        }
+        if (table.makers > 0 && work > 0) {
+            most = Math.max(most, firstHands + work / table.makers + tail);
+        }
+        for (double[] weight : weights) {
+            int first = Table.NEVER;
+            double sum = 0;
+            for (int j = 0; j < table.bakes; j++) {
+                if (weight[j] > 0) {
+                    first = Math.min(first, heat[j]);
+                    sum += weight[j];
+                }
+            }
+            most = Math.max(most, sum == 0 ? 0 : first + sum / table.ovens);
+        }
+        return Math.ceil(most - 1e-6);
+    }
+}

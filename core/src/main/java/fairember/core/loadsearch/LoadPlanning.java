@@ -1,0 +1,224 @@
+package fairember.core.loadsearch;
+
+import fairember.core.finding.Finding;
+import fairember.core.measure.Refused;
+import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.LoadPlan;
+import fairember.core.ovenload.LoadProblem;
+import fairember.core.ovenload.Objective;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+
+/**
+ * Plans the loads of a problem: by rule at once, then by search, then with the solver where the problem is small enough
+ * for it. The plan depends on nothing but the problem and the effort, unless it is stopped.
+ */
+public final class LoadPlanning {
+    /** Up to so many bakes the solver looks at the whole problem. */
+    private static final int MOST_EXACT = 24;
+
+    private static final int MOST_EXACT_CELLS = 700;
+
+    /** Drafts looked at after the pattern model. */
+    private static final int POLISHING = 30_000;
+
+    private final LoadProblem problem;
+    private final Effort effort;
+    private final Optional<LoadPlan> earlier;
+    private final BooleanSupplier stop;
+    private final Consumer<LoadPlan> better;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private LoadPlanning(
+            LoadProblem problem,
+            Effort effort,
+            Optional<LoadPlan> earlier,
+            BooleanSupplier stop,
+            Consumer<LoadPlan> better) {
+        this.problem = problem;
+        this.effort = effort;
+        this.earlier = earlier;
+        this.stop = stop;
+        this.better = better;
+    }
+
+    /**
+     * The best plan that this effort finds. Bakes that no plan can hold are left out with a finding, and so are those
+     * that wait for them.
+     *
+     * @throws Refused when two bakes share a key, or one waits for a key that is not there
+     */
+    public static LoadPlan plan(LoadProblem problem, Effort effort) {
+        return plan(problem, effort, Optional.empty(), () -> false, plan -> {});
+    }
+
+    /**
+     * The same, told while it is found.
+     *
+     * @param earlier a plan of much the same bakes, begun from where it is better than what the rules give
+     * @param stop asked again and again; once it says so, the best plan so far is given
+     * @param better is given each plan that is the best so far, the first by rule
+     */
+    public static LoadPlan plan(
+            LoadProblem problem,
+            Effort effort,
+            Optional<LoadPlan> earlier,
+            BooleanSupplier stop,
+            Consumer<LoadPlan> better) {
+        Sifting.Sifted sifted = Sifting.sift(problem);
+        LoadPlanning planning = new LoadPlanning(problem, effort, earlier, stop, better);
+        planning.findings.addAll(sifted.findings());
+        return planning.plan(sifted.bakes());
+    }
+
+    private LoadPlan plan(List<Bake> bakes) {
+        Table table = new Table(problem, bakes);
+        Slots slots = new Slots(table);
+        Pins pins = new Pins(table, slots);
+        List<Slot> held = pins.held();
+        List<Finding> said = new ArrayList<>(findings);
+        said.addAll(pins.findings());
+        FirstPlans rules = new FirstPlans(table, slots, new Timetable(table));
+        Draft draft = rules.best(held);
+        if (draft == null) {
+            held = List.of();
+            said.add(Finding.breaks(
+                    "pin-broken",
+                    "The pinned loads cannot stay: what is in one is built on what is in another.",
+                    "Take one of the pins out."));
+            draft = rules.best(held);
+        }
+        if (draft == null) {
+            throw new IllegalStateException("Bakes in order found no plan by rule");
+        }
+        draft = orEarlier(table, slots, held, draft);
+        Map<Objective, Double> bounds = bounds(table);
+        tell(table, slots, draft, bounds, said);
+        Solved solved = search(table, slots, held, draft, bounds, said);
+        Outcome outcome = outcome(table, solved.draft());
+        if (outcome.left() > 0) {
+            return withoutLate(table, solved.draft());
+        }
+        if (outcome.slip() > 0) {
+            said.add(Finding.warns(
+                    "pin-slips",
+                    "A pinned load goes in later than it is pinned: its pieces or its oven are not ready.",
+                    "Pin it later, or take the pin out."));
+        }
+        return new Writing(table, slots, solved.draft()).plan(solved.bounds(), said);
+    }
+
+    private Draft orEarlier(Table table, Slots slots, List<Slot> held, Draft draft) {
+        Draft seeded =
+                earlier.map(plan -> new Seeding(table, slots).of(plan, held)).orElse(null);
+        Outcome outcome = seeded == null ? null : new Timetable(table).time(seeded);
+        return seeded != null && outcome != null && outcome.compareTo(outcome(table, draft)) < 0 ? seeded : draft;
+    }
+
+    private static Outcome outcome(Table table, Draft draft) {
+        Outcome outcome = new Timetable(table).time(draft);
+        if (outcome == null) {
+            throw new IllegalStateException("A draft came back out of order");
+        }
+        return outcome;
+    }
+
+    private static Map<Objective, Double> bounds(Table table) {
+        Map<Objective, Double> bounds = new EnumMap<>(Objective.class);
+        if (table.bakes > 0) {
+            Bounds relaxed = new Bounds(table);
+            for (Objective objective : Objective.values()) {
+                bounds.put(objective, relaxed.of(objective));
+            }
+        }
+        return bounds;
+    }
+
+    private void tell(Table table, Slots slots, Draft draft, Map<Objective, Double> bounds, List<Finding> said) {
+        if (outcome(table, draft).left() == 0) {
+            better.accept(new Writing(table, slots, draft).plan(bounds, said));
+        }
+    }
+
+    private Solved search(
+            Table table, Slots slots, List<Slot> held, Draft first, Map<Objective, Double> bounds, List<Finding> said) {
+        Solved found = new Solved(first, bounds);
+        Consumer<Draft> told = draft -> tell(table, slots, draft, bounds, said);
+        if (effort == Effort.RULES || table.bakes == 0) {
+            return found;
+        }
+        if (effort == Effort.PROOF && Solver.here()) {
+            var patterns = PatternLoads.of(table, slots, !held.isEmpty());
+            if (patterns.isPresent()) {
+                Solved parted = betterOf(
+                        table, found, patterns.get().solve(first, 0.5, stop).orElse(found));
+                return polished(table, slots, parted, told);
+            }
+        }
+        Draft annealed = new Annealing(table, slots, first, stop, told).run(drafts(table));
+        found = new Solved(annealed, bounds);
+        boolean small = table.bakes <= MOST_EXACT && table.bakes * annealed.loads.length <= MOST_EXACT_CELLS;
+        if (effort == Effort.PROOF && small && outcome(table, annealed).left() == 0 && Solver.here()) {
+            Outcome outcome = outcome(table, annealed);
+            ExactLoads exact = new ExactLoads(table, slots, held, annealed, outcome, stop, told);
+            found = betterOf(table, found, exact.solve(table.bakes <= 10 ? 6 : 2.5));
+        }
+        return found;
+    }
+
+    /** The pattern model knows one objective: a search looks for less of the others, and where it ran out of steps. */
+    private Solved polished(Table table, Slots slots, Solved solved, Consumer<Draft> told) {
+        Draft draft = new Annealing(table, slots, solved.draft(), stop, told).run(Math.min(POLISHING, drafts(table)));
+        return betterOf(table, solved, new Solved(draft, Map.of()));
+    }
+
+    /** The better of two drafts with the higher of their bounds. */
+    private static Solved betterOf(Table table, Solved one, Solved other) {
+        Map<Objective, Double> bounds = new EnumMap<>(Objective.class);
+        for (Objective objective : Objective.values()) {
+            bounds.put(
+                    objective,
+                    Math.max(
+                            one.bounds().getOrDefault(objective, 0.0),
+                            other.bounds().getOrDefault(objective, 0.0)));
+        }
+        Outcome second = new Timetable(table).time(other.draft());
+        boolean better = second != null && second.compareTo(outcome(table, one.draft())) <= 0;
+        return new Solved(better ? other.draft() : one.draft(), bounds);
+    }
+
+    private static int drafts(Table table) {
+        double many = Math.max(1, table.bakes / 80.0);
+        return (int) ((20_000 + 2_500 * Math.min(table.bakes, 60)) / (many * Math.sqrt(many)));
+    }
+
+    /** The plan of what finds hours, when some bakes find none. */
+    private LoadPlan withoutLate(Table table, Draft draft) {
+        Timetable times = new Timetable(table);
+        times.time(draft);
+        Set<String> without = new HashSet<>();
+        List<Bake> rest = new ArrayList<>();
+        for (int j = 0; j < table.bakes; j++) {
+            Bake bake = table.planned.get(j);
+            boolean waits = bake.after().stream().anyMatch(w -> without.contains(w.key()));
+            if (times.done[j] >= Table.NEVER || waits) {
+                without.add(bake.key());
+                findings.add(Finding.breaks(
+                        "no-hours",
+                        bake.name() + " finds no hours before the plan's hours end.",
+                        "Open the studio longer, or plan fewer.",
+                        bake.name()));
+            } else {
+                rest.add(bake);
+            }
+        }
+        return plan(rest);
+    }
+}

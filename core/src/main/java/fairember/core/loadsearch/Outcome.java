@@ -1,0 +1,52 @@
+package fairember.core.loadsearch;
+
+import fairember.core.ovenload.Objective;
+import java.util.List;
+
+/**
+ * What a draft comes to, compared in the order of the problem: fewer bakes left out, less moved of what is pinned, then
+ * the objectives.
+ *
+ * @param left bakes that find no hours
+ * @param slip ticks by which pinned loads go in late
+ * @param late ticks of lateness
+ * @param loads of all ovens
+ * @param kwh of all loads
+ * @param finish tick of the last end
+ * @param order of the objectives
+ */
+record Outcome(int left, long slip, long late, int loads, double kwh, int finish, List<Objective> order)
+        implements Comparable<Outcome> {
+    private static final double SAME_KWH = 1e-9;
+
+    static Outcome of(List<Objective> order, int left, long slip, long late, int loads, double kwh, int finish) {
+        return new Outcome(left, slip, late, loads, kwh, finish, order);
+    }
+
+    double value(Objective objective) {
+        return switch (objective) {
+            case LATENESS -> late;
+            case LOADS -> loads;
+            case KWH -> kwh;
+            case FINISH -> finish;
+        };
+    }
+
+    @Override
+    public int compareTo(Outcome other) {
+        if (left != other.left) {
+            return Integer.compare(left, other.left);
+        }
+        if (slip != other.slip) {
+            return Long.compare(slip, other.slip);
+        }
+        for (Objective objective : order) {
+            double mine = value(objective);
+            double theirs = other.value(objective);
+            if (Math.abs(mine - theirs) > SAME_KWH) {
+                return Double.compare(mine, theirs);
+            }
+        }
+        return 0;
+    }
+}

@@ -1,0 +1,52 @@
+package fairember.core.mix;
+
+import fairember.core.colour.Effect;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Money;
+import fairember.core.measure.Share;
+import fairember.core.measure.Span;
+import fairember.core.measure.Words;
+import fairember.core.stock.BlockSize;
+
+/**
+ * Something strewn into the clay before it is baked: mica powder, glitter, beads, dried bits of plants. It is weighed and paid
+ * for, and said of the mix; its colour is not predicted.
+ *
+ * @param name 1 to 60 characters
+ * @param ofClay its weight as a share of the clay's, over 0 to 60 %
+ * @param effect what it does that an even colour cannot show
+ * @param price of 100 g
+ */
+public record Inclusion(String name, Share ofClay, Effect effect, Money price) {
+    public static final Span PERCENT = Span.of("percent", "strewn in", 0.01, 60, "%");
+    public static final Span PRICE = Span.count("priceMinor", "price of 100 g in minor units", 0, 1_000_000);
+    private static final double PRICED_G = 100;
+
+    /**
+     * An inclusion that can be strewn in.
+     *
+     * @throws fairember.core.measure.Refused with everything that is wrong
+     */
+    public Inclusion {
+        Gathering g = new Gathering();
+        String told = name;
+        Share share = ofClay;
+        Money paid = price;
+        g.at("", () -> Words.name("name", told));
+        g.at("", () -> PERCENT.check(share.percent()));
+        g.at("", () -> PRICE.check((double) paid.minor()));
+        g.orRefuse();
+        name = told.strip();
+    }
+
+    /** The amount its price is of, as a size that is bought. */
+    public BlockSize priced() {
+        return new BlockSize(new Mass(PRICED_G), price, 0);
+    }
+
+    /** Price of a gram, minor units. */
+    public double minorPerGram() {
+        return price.minor() / PRICED_G;
+    }
+}

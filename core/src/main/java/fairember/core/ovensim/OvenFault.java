@@ -1,0 +1,21 @@
+package fairember.core.ovensim;
+
+/** What may be wrong with a simulated oven or its probe. */
+public enum OvenFault {
+    NONE("nothing wrong"),
+    DROP_OUT("probe gives nothing"),
+    FLAT_LINE("probe stuck at one figure"),
+    STUCK_ON("heater stuck on"),
+    STUCK_OFF("heater stuck off"),
+    DOOR_AJAR("door ajar");
+
+    private final String label;
+
+    OvenFault(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

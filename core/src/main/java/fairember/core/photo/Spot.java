@@ -1,0 +1,25 @@
+package fairember.core.photo;
+
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Span;
+
+/**
+ * A place in a picture, as a share of its width and its height.
+ *
+ * @param across from the left, 0 to 1
+ * @param down from the top, 0 to 1
+ */
+public record Spot(double across, double down) {
+    private static final Span ACROSS = Span.of("across", "place across the picture", 0, 1, "");
+    private static final Span DOWN = Span.of("down", "place down the picture", 0, 1, "");
+
+    /** A place inside the picture; refused when it is not. */
+    public Spot {
+        Gathering g = new Gathering();
+        double x = across;
+        double y = down;
+        g.at("", () -> ACROSS.check(x));
+        g.at("", () -> DOWN.check(y));
+        g.orRefuse();
+    }
+}

@@ -1,0 +1,43 @@
+package fairember.core.piece;
+
+import fairember.core.heat.HeatedPiece;
+import fairember.core.measure.Minutes;
+import java.util.List;
+
+/**
+ * A stage bake as heat goes through it, in an oven that is hot already.
+ *
+ * @param slowest the part whose middle is warm last
+ * @param setC temperature of the oven: the low end of the stage's window
+ * @param hold that the stage is to have
+ * @param heated the slowest part, over that hold
+ * @param planned hold after loading a hot oven: the stage's, or longer when the middle needs it
+ * @param coolsSlowly until it can be handled, in the air
+ * @param quenched until it can be handled, in cold water
+ * @param schools what each way of counting gives, and how many minutes of it count
+ */
+public record HeatedStage(
+        MeasuredPart slowest,
+        double setC,
+        Minutes hold,
+        HeatedPiece heated,
+        Minutes planned,
+        List<BySchool> schools,
+        Minutes coolsSlowly,
+        Minutes quenched) {
+    public HeatedStage {
+        schools = List.copyOf(schools);
+    }
+
+    /**
+     * A hold, and what of it counts.
+     *
+     * @param name of the way it is counted
+     */
+    public record BySchool(String name, Minutes hold, Minutes counting) {}
+
+    /** Whether the stage's own hold is too short for its slowest part. */
+    public boolean tooShort() {
+        return planned.min() > hold.min() + 0.5;
+    }
+}

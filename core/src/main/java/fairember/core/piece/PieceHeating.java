@@ -1,0 +1,171 @@
+package fairember.core.piece;
+
+import fairember.core.bake.BakeNeed;
+import fairember.core.bake.BakeRules;
+import fairember.core.bake.StageKind;
+import fairember.core.foilcore.SizedCore;
+import fairember.core.heat.Air;
+import fairember.core.heat.Cooling;
+import fairember.core.heat.HeatBody;
+import fairember.core.heat.HeatedPiece;
+import fairember.core.heat.Heating;
+import fairember.core.heat.OvenCurve;
+import fairember.core.heat.Stuff;
+import fairember.core.measure.Minutes;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Sends the heat of an oven through the parts of a stage bake, to compare what the schools say with what reaches the middle. */
+public final class PieceHeating {
+    /** The middle is near the oven's temperature long before anybody bakes for so long. */
+    private static final Minutes ENOUGH = new Minutes(300);
+
+    private static final double ROOM_C = 20;
+    private static final double MARGIN = 1.15;
+    private static final double SPARE_MIN = 10;
+
+    private PieceHeating() {}
+
+    /**
+     * A stage in an oven that is hot when it is loaded and keeps the low end of the stage's window.
+     *
+     * <pre>planned hold = max(packet's minutes by section, packet's least, 1.15·t₅ + 10)     t₅ until the middle is within 5 °C</pre>
+     *
+     * @param index of the stage
+     */
+    public static HeatedStage heat(MeasuredPiece piece, int index, Air air) {
+        MeasuredStage stage = piece.stages().get(index);
+        BakeNeed need = stage.need();
+        double setC = need.window().low().c();
+        MeasuredPart slowest = slowest(piece, index, air);
+        double near = near(slowest, setC, air);
+        double packet = Math.max(need.bySection().min(), need.window().least().min());
+        double planned = stage.need().kind() != StageKind.CURE
+                ? need.hold().min()
+                : Math.max(need.hold().min(), Math.max(packet, MARGIN * near + SPARE_MIN));
+        return new HeatedStage(
+                slowest,
+                setC,
+                need.hold(),
+                over(slowest, setC, air, new Minutes(Math.max(1, need.hold().min())), need),
+                new Minutes(planned),
+                schools(slowest, setC, air, need, packet, planned),
+                cooling(slowest, setC, Cooling.Way.SLOW),
+                cooling(slowest, setC, Cooling.Way.QUENCH));
+    }
+
+    private static List<MeasuredPart> inOven(MeasuredPiece piece, int index) {
+        boolean loose = piece.stages().get(index).stage().loose();
+        return piece.parts().stream()
+                .filter(p -> loose ? p.part().stage() == index : p.part().stage() <= index)
+                .toList();
+    }
+
+    /** The part in a stage's oven whose middle is warm last. */
+    private static MeasuredPart slowest(MeasuredPiece piece, int index, Air air) {
+        MeasuredStage stage = piece.stages().get(index);
+        double setC = stage.need().window().low().c();
+        return inOven(piece, index).stream()
+                .max(Comparator.comparingDouble(p -> near(p, setC, air)))
+                .orElseThrow();
+    }
+
+    /**
+     * The parts of a stage in an oven as a probe read it: the one of which fewest minutes count, and of such the one whose
+     * middle is coolest.
+     *
+     * @param curve from when it went in
+     * @param length in the oven so far, 1 min or more
+     */
+    public static HeatedPiece along(MeasuredPiece piece, int index, Air air, OvenCurve curve, Minutes length) {
+        BakeNeed need = piece.stages().get(index).need();
+        return inOven(piece, index).stream()
+                .map(part -> Heating.heat(
+                        body(part),
+                        Stuff.of(part.mix().density()),
+                        air.gives(),
+                        curve,
+                        ROOM_C,
+                        length,
+                        need.window().low().c() - Heating.NEAR_C,
+                        need.window().high().c() + Heating.NEAR_C))
+                .min(Comparator.comparing(HeatedPiece::counting).thenComparingDouble(PieceHeating::lastCentre))
+                .orElseThrow();
+    }
+
+    private static double lastCentre(HeatedPiece heated) {
+        return heated.samples().get(heated.samples().size() - 1).centreC();
+    }
+
+    /** Minutes until the slowest part of a stage can be handled, from the low end of its window. */
+    public static Minutes cooling(MeasuredPiece piece, int index, Cooling.Way way) {
+        MeasuredPart part = slowest(piece, index, Air.STILL);
+        double fromC = piece.stages().get(index).need().window().low().c();
+        return cooling(part, fromC, way);
+    }
+
+    private static Minutes cooling(MeasuredPart part, double fromC, Cooling.Way way) {
+        return Cooling.until(body(part), Stuff.of(part.mix().density()), fromC, way);
+    }
+
+    private static List<HeatedStage.BySchool> schools(
+            MeasuredPart part, double setC, Air air, BakeNeed need, double packet, double planned) {
+        List<HeatedStage.BySchool> schools = new ArrayList<>();
+        if (need.kind() == StageKind.CURE) {
+            BakeRules rules = need.rules();
+            schools.add(school("packet", part, setC, air, need, packet));
+            schools.add(school(
+                    "long hold",
+                    part,
+                    setC,
+                    air,
+                    need,
+                    Math.max(packet, rules.longHold().min())));
+            schools.add(school("by the heat", part, setC, air, need, planned));
+        }
+        return schools;
+    }
+
+    private static HeatedStage.BySchool school(
+            String name, MeasuredPart part, double setC, Air air, BakeNeed need, double hold) {
+        Minutes length = new Minutes(hold);
+        return new HeatedStage.BySchool(
+                name, length, over(part, setC, air, length, need).counting());
+    }
+
+    private static double near(MeasuredPart part, double setC, Air air) {
+        return Heating.heat(
+                        body(part),
+                        Stuff.of(part.mix().density()),
+                        air.gives(),
+                        OvenCurve.preheated(setC),
+                        ROOM_C,
+                        ENOUGH,
+                        setC,
+                        setC)
+                .near()
+                .orElse(ENOUGH)
+                .min();
+    }
+
+    /** The window is widened by what counts as near: an oven at its low end never quite brings the middle there. */
+    private static HeatedPiece over(MeasuredPart part, double setC, Air air, Minutes length, BakeNeed need) {
+        return Heating.heat(
+                body(part),
+                Stuff.of(part.mix().density()),
+                air.gives(),
+                OvenCurve.preheated(setC),
+                ROOM_C,
+                length,
+                need.window().low().c() - Heating.NEAR_C,
+                Math.max(setC, need.window().high().c()));
+    }
+
+    private static HeatBody body(MeasuredPart part) {
+        SizedCore core = part.core();
+        return core == null
+                ? HeatBody.of(part.part().solid())
+                : HeatBody.shell(part.part().solid(), core.spec().shell(), core.foil());
+    }
+}

@@ -1,0 +1,132 @@
+package fairember.core.recipe;
+
+import fairember.core.colour.Colorant;
+import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Lab;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * Makes up what is short of a recipe from what else the shelf has: from one or two of its clays, in every ratio of {@value #STEPS}
+ * steps, each pair tried. What the recipe has enough of is taken as the recipe says.
+ */
+public final class Patching {
+    static final int STEPS = 20;
+    private static final double EPSILON_G = 1e-9;
+
+    private final List<Patch.Grams> held;
+    private final Colorant heldColorant;
+    private final double heldG;
+    private final double missingG;
+    private final Lab target;
+
+    private Patching(List<Patch.Grams> held, double missingG, Lab target) {
+        this.held = held;
+        this.missingG = missingG;
+        this.target = target;
+        heldG = held.stream().mapToDouble(Patch.Grams::g).sum();
+        heldColorant = heldG > 0 ? mix(held) : held.get(0).choice().colorant();
+    }
+
+    /**
+     * The nearest patch.
+     *
+     * @param needs grams of each choice that the recipe asks for, one or more
+     * @param shelf what else there is; choices of the recipe may be among it
+     * @param target the recipe's colour
+     * @return nothing when nothing is short, or the shelf has not enough of anything
+     */
+    public static Optional<Patch> patch(List<Patch.Grams> needs, List<Choice> shelf, Lab target) {
+        List<Patch.Grams> held = needs.stream()
+                .map(need -> new Patch.Grams(
+                        need.choice(), Math.min(need.g(), need.choice().onHandG())))
+                .toList();
+        double missing = needs.stream().mapToDouble(Patch.Grams::g).sum()
+                - held.stream().mapToDouble(Patch.Grams::g).sum();
+        if (missing <= EPSILON_G) {
+            return Optional.empty();
+        }
+        return new Patching(held, missing, target).nearest(spare(held, shelf));
+    }
+
+    /** What is over of each clay of the shelf when the recipe has had its share. */
+    private static List<Patch.Grams> spare(List<Patch.Grams> held, List<Choice> shelf) {
+        return shelf.stream()
+                .map(choice -> new Patch.Grams(
+                        choice,
+                        choice.onHandG()
+                                - held.stream()
+                                        .filter(h -> h.choice().id() == choice.id())
+                                        .mapToDouble(Patch.Grams::g)
+                                        .sum()))
+                .filter(spare -> spare.g() > EPSILON_G)
+                .toList();
+    }
+
+    private Optional<Patch> nearest(List<Patch.Grams> spare) {
+        return IntStream.range(0, spare.size())
+                .boxed()
+                .flatMap(i -> IntStream.range(i, spare.size()).boxed().flatMap(j -> fills(spare.get(i), spare.get(j))))
+                .min(Comparator.comparingDouble((Fill fill) -> fill.difference.total())
+                        .thenComparingInt(fill -> fill.grams.size())
+                        .thenComparingLong(fill -> fill.grams.get(0).choice().id()))
+                .map(this::patch);
+    }
+
+    private record Fill(List<Patch.Grams> grams, ColourDifference difference) {}
+
+    private Stream<Fill> fills(Patch.Grams one, Patch.Grams other) {
+        boolean alone = one.choice().id() == other.choice().id();
+        return IntStream.rangeClosed(alone ? STEPS : 1, alone ? STEPS : STEPS - 1)
+                .mapToObj(step -> {
+                    double g = missingG * step / STEPS;
+                    return alone
+                            ? List.of(new Patch.Grams(one.choice(), g))
+                            : List.of(new Patch.Grams(one.choice(), g), new Patch.Grams(other.choice(), missingG - g));
+                })
+                .filter(grams -> grams.get(0).g() <= one.g() + EPSILON_G
+                        && (alone || grams.get(1).g() <= other.g() + EPSILON_G))
+                .map(grams -> new Fill(grams, difference(grams)));
+    }
+
+    private ColourDifference difference(List<Patch.Grams> fill) {
+        List<Colorant> colorants = new ArrayList<>(List.of(heldColorant));
+        double[] grams = new double[fill.size() + 1];
+        grams[0] = heldG;
+        for (int i = 0; i < fill.size(); i++) {
+            colorants.add(fill.get(i).choice().colorant());
+            grams[i + 1] = fill.get(i).g();
+        }
+        return ColourDifference.of(target, Lab.of(Colorant.mix(colorants, grams).thick()));
+    }
+
+    private Patch patch(Fill fill) {
+        List<Patch.Grams> grams =
+                new ArrayList<>(held.stream().filter(h -> h.g() > EPSILON_G).toList());
+        for (Patch.Grams more : fill.grams) {
+            int at = IntStream.range(0, grams.size())
+                    .filter(i -> grams.get(i).choice().id() == more.choice().id())
+                    .findFirst()
+                    .orElse(-1);
+            if (at < 0) {
+                grams.add(more);
+            } else {
+                grams.set(at, new Patch.Grams(more.choice(), grams.get(at).g() + more.g()));
+            }
+        }
+        double minor = grams.stream()
+                .mapToDouble(g -> g.g() * g.choice().minorPerGram())
+                .sum();
+        return new Patch(grams, fill.difference, minor);
+    }
+
+    private static Colorant mix(List<Patch.Grams> held) {
+        return Colorant.mix(
+                held.stream().map(h -> h.choice().colorant()).toList(),
+                held.stream().mapToDouble(Patch.Grams::g).toArray());
+    }
+}

@@ -1,0 +1,54 @@
+package fairember.core.run;
+
+import fairember.core.ovenload.LoadProblem;
+import fairember.core.ovenload.Oven;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a studio has to bake with, and how it wants it.
+ *
+ * @param ovens by number
+ * @param hours in which hands work and ovens run
+ * @param begins by job key: the first moment hands may be at it; jobs without may be begun at once
+ * @param due by job key: the closing by which a job is to be done; jobs without are not hurried
+ * @param apart pairs of bake keys that are kept from sharing a load
+ * @param pins loads that are held as they are
+ */
+public record Bench(
+        List<Oven> ovens,
+        WorkHours hours,
+        Map<String, LocalDateTime> begins,
+        Map<String, LocalDateTime> due,
+        List<LoadProblem.Apart> apart,
+        List<Pin> pins) {
+    public Bench {
+        ovens = List.copyOf(ovens);
+        begins = Map.copyOf(begins);
+        due = Map.copyOf(due);
+        apart = List.copyOf(apart);
+        pins = List.copyOf(pins);
+    }
+
+    /**
+     * A load that is held as it is.
+     *
+     * @param oven by number
+     * @param at when it goes in; null when only what is in it is held
+     */
+    public record Pin(
+            int oven,
+            List<LoadProblem.Held> items,
+            @Nullable LocalDateTime at) {
+        public Pin {
+            items = List.copyOf(items);
+        }
+    }
+
+    /** One oven, nobody waiting, nothing held. */
+    public static Bench of(Oven oven, WorkHours hours) {
+        return new Bench(List.of(oven), hours, Map.of(), Map.of(), List.of(), List.of());
+    }
+}

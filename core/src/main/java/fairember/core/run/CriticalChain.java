@@ -1,0 +1,70 @@
+package fairember.core.run;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The tasks and loads that keep a schedule from ending earlier: each begins when the one before it lets it, back from the
+ * last.
+ *
+ * @param tasks by their place in the schedule
+ * @param loads by their place in the schedule
+ */
+public record CriticalChain(Set<Integer> tasks, Set<Integer> loads) {
+    private static final Duration HAIR = Duration.ofSeconds(90);
+
+    public CriticalChain {
+        tasks = Set.copyOf(tasks);
+        loads = Set.copyOf(loads);
+    }
+
+    /** One link: a task or a load, when it lets the next begin, and the moments it may itself have waited for. */
+    private record Link(boolean load, int at, LocalDateTime lets, List<LocalDateTime> waited) {}
+
+    /** The chain of a schedule that keeps these hours. */
+    public static CriticalChain of(RunSchedule schedule, WorkHours hours) {
+        List<Link> links = links(schedule);
+        Set<Integer> tasks = new HashSet<>();
+        Set<Integer> loads = new HashSet<>();
+        Optional<Link> now = links.stream().max((a, b) -> a.lets().compareTo(b.lets()));
+        while (now.isPresent()) {
+            Link link = now.get();
+            if (!(link.load() ? loads : tasks).add(link.at())) {
+                break;
+            }
+            now = before(link, links, hours);
+        }
+        return new CriticalChain(tasks, loads);
+    }
+
+    private static List<Link> links(RunSchedule schedule) {
+        List<Link> links = new ArrayList<>();
+        for (int i = 0; i < schedule.tasks().size(); i++) {
+            RunSchedule.HandsTask task = schedule.tasks().get(i);
+            links.add(new Link(false, i, task.end(), List.of(task.begin())));
+        }
+        for (int i = 0; i < schedule.loads().size(); i++) {
+            RunSchedule.TimedLoad load = schedule.loads().get(i);
+            links.add(new Link(true, i, load.cooled(), List.of(load.heatFrom(), load.in())));
+            links.add(new Link(true, i, load.out(), List.of(load.heatFrom(), load.in())));
+        }
+        return links;
+    }
+
+    /** The link that let this one begin, over closed hours too; the last to do so. */
+    private static Optional<Link> before(Link link, List<Link> links, WorkHours hours) {
+        return links.stream()
+                .filter(other -> other.load() != link.load() || other.at() != link.at())
+                .filter(other -> link.waited().stream().anyMatch(begun -> lets(other.lets(), begun, hours)))
+                .max((a, b) -> a.lets().compareTo(b.lets()));
+    }
+
+    private static boolean lets(LocalDateTime let, LocalDateTime begun, WorkHours hours) {
+        return !let.isAfter(begun.plus(HAIR)) && !hours.next(let).plus(HAIR).isBefore(begun);
+    }
+}

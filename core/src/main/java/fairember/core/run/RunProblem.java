@@ -1,0 +1,72 @@
+package fairember.core.run;
+
+import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.LoadProblem;
+import fairember.core.ovenload.Makers;
+import fairember.core.ovenload.Stretch;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * What is left of some jobs as a problem of loads: one pair of hands that stops at closing, ovens that run in the studio's
+ * hours, for as many days as it can take.
+ *
+ * @param zero the moment its minutes are counted from
+ */
+record RunProblem(List<Job> jobs, Bench bench, RunScheduling.Start start, LocalDateTime zero) {
+    private static final int SPARE_DAYS = 21;
+
+    LoadProblem problem() {
+        List<Bake> bakes = RunBakes.of(jobs, bench, start, zero);
+        List<Stretch> hours = hours(days(bakes), zero);
+        List<LoadProblem.OvenUse> ovens = new ArrayList<>();
+        for (int o = 0; o < bench.ovens().size(); o++) {
+            LocalDateTime free = start.ovenFree().getOrDefault(o, zero);
+            ovens.add(new LoadProblem.OvenUse(
+                    bench.ovens().get(o), hours(days(bakes), free.isAfter(zero) ? free : zero)));
+        }
+        List<LoadProblem.Pin> pins = bench.pins().stream()
+                .map(p -> new LoadProblem.Pin(
+                        p.oven(),
+                        p.items(),
+                        Optional.ofNullable(p.at())
+                                .filter(at -> !at.isBefore(zero))
+                                .map(at -> RunBakes.minutes(zero, at))))
+                .toList();
+        return new LoadProblem(ovens, new Makers(1, hours, true), bakes, bench.apart(), pins, LoadProblem.USUAL);
+    }
+
+    private int days(List<Bake> bakes) {
+        double minutes = bakes.stream()
+                .mapToDouble(b -> b.hands().work().min() + 2 * b.hold().min() + 120)
+                .sum();
+        double late = Stream.concat(start.cooledAt().values().stream(), bench.begins().values().stream())
+                .mapToDouble(at -> Duration.between(zero, at).toDays())
+                .max()
+                .orElse(0);
+        return SPARE_DAYS
+                + (int) Math.ceil(late
+                        + 7
+                                * minutes
+                                / bench.hours().day().toMinutes()
+                                / bench.hours().days().size());
+    }
+
+    private List<Stretch> hours(int days, LocalDateTime from) {
+        List<Stretch> hours = new ArrayList<>();
+        LocalDateTime at = bench.hours().next(from);
+        LocalDateTime last = from.plusDays(days);
+        while (at.isBefore(last)) {
+            LocalDateTime close = at.toLocalDate().atTime(bench.hours().to());
+            if (at.isBefore(close)) {
+                hours.add(new Stretch(RunBakes.minutes(zero, at), RunBakes.minutes(zero, close)));
+            }
+            at = bench.hours().next(close);
+        }
+        return hours;
+    }
+}

@@ -1,0 +1,32 @@
+package fairember.core.sheet;
+
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
+import fairember.core.measure.Span;
+
+/**
+ * The barrel of an extruder.
+ *
+ * @param across inner diameter, 5 to 60 mm
+ * @param stroke length that is filled with clay, 10 to 400 mm
+ * @param residue length of clay that stays before the die, 0 to 60 mm, less than the stroke
+ */
+public record Barrel(Length across, Length stroke, Length residue) {
+    public static final Span ACROSS = Span.of("barrelMm", "barrel", 5, 60, "mm");
+    public static final Span STROKE = Span.of("strokeMm", "filled length", 10, 400, "mm");
+    public static final Span RESIDUE = Span.of("residueMm", "left before the die", 0, 60, "mm");
+
+    public Barrel {
+        Gathering g = new Gathering();
+        double d = across.mm();
+        double s = stroke.mm();
+        double r = residue.mm();
+        g.at("", () -> ACROSS.check(d));
+        g.at("", () -> STROKE.check(s));
+        g.at("", () -> RESIDUE.check(r));
+        if (r >= s) {
+            g.wrong("residueMm", r + " mm", "less than the " + s + " mm it is filled", "Fill more, or leave less.");
+        }
+        g.orRefuse();
+    }
+}

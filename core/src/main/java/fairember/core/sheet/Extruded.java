@@ -1,0 +1,17 @@
+package fairember.core.sheet;
+
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+
+/**
+ * Cords from a barrel.
+ *
+ * @param barrel it is filled into
+ * @param die it is pressed through
+ * @param wanted length of cord in all
+ * @param perBarrel length of cord from one filling, all holes together
+ * @param barrels fillings for what is wanted
+ * @param filling grams of one filling
+ * @param mass grams for all fillings
+ */
+public record Extruded(Barrel barrel, Die die, Length wanted, Length perBarrel, int barrels, Mass filling, Mass mass) {}

@@ -1,0 +1,97 @@
+package fairember.core.loadsearch;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairember.core.measure.Length;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Temperature;
+import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.LoadPlan;
+import fairember.core.ovenload.LoadProblem;
+import fairember.core.ovenload.Objective;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What no plan can be better than. The oven of the cases takes 12 min to heat and 3 to unload, 0.2 kWh and 0.6 kW. */
+public class BoundsTest {
+    private static Bake bake(String key, double side, double low, double hold, double hands, double due) {
+        return Bake.plain(
+                        key,
+                        1,
+                        LoadCases.box(side, side, 30),
+                        new Temperature(low),
+                        new Temperature(low + 4),
+                        new Minutes(hold),
+                        new Minutes(hold + 30))
+                .shaped(new Bake.Hands(Minutes.ZERO, new Minutes(hands)))
+                .dueAt(due);
+    }
+
+    private static Bounds bounds(Bake... bakes) {
+        LoadProblem problem =
+                LoadProblem.of(LoadCases.oven(300, 220, List.of(new Length(150)), 5, false), List.of(bakes));
+        return new Bounds(new Table(problem, problem.bakes()));
+    }
+
+    @Test
+    public void aBakeAloneIsLateByWhatItsOwnHandsAndOvenTake() {
+        // Hands to 50, the oven hot by then, hold 20 and unloading 3: out at 73, due at 60.
+        Bounds alone = bounds(bake("a", 40, 120, 20, 50, 60));
+        assertThat(alone.of(Objective.LATENESS)).isEqualTo(13);
+        assertThat(alone.of(Objective.FINISH)).isEqualTo(73);
+        assertThat(alone.of(Objective.LOADS)).isEqualTo(1);
+        assertThat(alone.of(Objective.KWH)).isGreaterThan(0.2).isLessThanOrEqualTo(0.4);
+    }
+
+    @Test
+    public void onePairOfHandsDelaysTheSecondOfTwo() {
+        // Shaped at 50 and 100, each out 23 later: 73 and 123, due at 60 both.
+        Bounds two = bounds(bake("a", 40, 120, 20, 50, 60), bake("b", 40, 120, 20, 50, 60));
+        assertThat(two.of(Objective.LATENESS)).isEqualTo(13 + 63);
+    }
+
+    @Test
+    public void bakesThatCanNeverShareTakeTheOvenOneAfterTheOther() {
+        // 110 to 114 and 120 to 124: two loads of 12 + 20 + 3, out at 35 and 70.
+        Bounds apart = bounds(bake("a", 40, 110, 20, 0, 30), bake("b", 40, 120, 20, 0, 30));
+        assertThat(apart.of(Objective.LOADS)).isEqualTo(2);
+        assertThat(apart.of(Objective.LATENESS)).isEqualTo(5 + 40);
+        assertThat(apart.of(Objective.FINISH)).isEqualTo(70);
+        // Two that leave no room for each other, though their windows meet.
+        Bounds large = bounds(bake("a", 200, 120, 20, 0, 30), bake("b", 200, 120, 20, 0, 30));
+        assertThat(large.of(Objective.LOADS)).isEqualTo(2);
+    }
+
+    @DataProvider
+    public Object[][] seeds() {
+        return Stream.iterate(0L, s -> s + 1)
+                .limit(12)
+                .map(s -> new Object[] {s})
+                .toArray(Object[][]::new);
+    }
+
+    /** Whatever the problem: no plan that is found is under any bound, in any order of the objectives. */
+    @Test(dataProvider = "seeds")
+    public void noPlanIsUnderABound(long seed) {
+        LoadProblem problem = LoadCases.anything(9000 + seed);
+        List<Bake> bakes = new ArrayList<>(Sifting.sift(problem).bakes());
+        for (Objective first : Objective.values()) {
+            LoadProblem ordered = new LoadProblem(
+                    problem.ovens(), problem.makers(), bakes, problem.apart(), List.of(), List.of(first));
+            LoadPlan plan = LoadPlanning.plan(ordered, Effort.SEARCH);
+            if (!plan.findings().isEmpty() || bakes.isEmpty()) {
+                continue;
+            }
+            Table table = new Table(ordered, bakes);
+            Bounds bounds = new Bounds(table);
+            for (Objective objective : Objective.values()) {
+                boolean timed = objective == Objective.LATENESS || objective == Objective.FINISH;
+                double bound = bounds.of(objective) / (timed ? table.scale : 1);
+                assertThat(bound).as(objective.name()).isLessThanOrEqualTo(plan.value(objective) + 1e-6);
+            }
+        }
+    }
+}

@@ -1,0 +1,168 @@
+package fairember.core.loadsearch;
+
+import fairember.core.measure.Energy;
+import fairember.core.measure.Length;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Temperature;
+import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.LoadProblem;
+import fairember.core.ovenload.Makers;
+import fairember.core.ovenload.Objective;
+import fairember.core.ovenload.Oven;
+import fairember.core.ovenload.Stretch;
+import fairember.core.shape.Box;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.SplittableRandom;
+
+/** Problems made up from a seed, as studios have them and as the literature of the plain batch machine has them. */
+final class LoadCases {
+    private LoadCases() {}
+
+    static Box box(double width, double depth, double height) {
+        return new Box(new Length(width), new Length(depth), new Length(height));
+    }
+
+    static Oven oven(double width, double depth, List<Length> shelves, double gap, boolean cold) {
+        return new Oven(
+                "Oven",
+                new Length(width),
+                new Length(depth),
+                shelves,
+                new Length(gap),
+                new Minutes(12),
+                new Minutes(3),
+                new Energy(0.2),
+                0.6,
+                cold);
+    }
+
+    /** One oven and one pair of hands at any hour: designs of one to three stages with dues about what can be done. */
+    static LoadProblem bench(int bakes, long seed) {
+        return LoadProblem.of(
+                oven(300, 220, List.of(new Length(150)), 5, false), designs(bakes, new SplittableRandom(seed)));
+    }
+
+    private static List<Bake> designs(int n, SplittableRandom random) {
+        List<Bake> bakes = new ArrayList<>();
+        while (bakes.size() < n) {
+            int stages = Math.min(n - bakes.size(), 1 + random.nextInt(3));
+            double due = 200 + random.nextInt(n * 60);
+            double low = 110 + 5 * random.nextInt(5);
+            for (int s = 0; s < stages; s++) {
+                boolean last = s == stages - 1;
+                double hold = last ? 20 + 5 * random.nextInt(9) : 10 + random.nextInt(3) * 5;
+                int j = bakes.size();
+                Bake bake = new Bake(
+                        "b" + j,
+                        "bake " + j,
+                        1 + random.nextInt(20),
+                        1 + random.nextInt(random.nextInt(4) == 0 ? 9 : 2),
+                        box(10 + random.nextInt(40), 10 + random.nextInt(40), 10 + random.nextInt(60)),
+                        random.nextInt(4) > 0,
+                        new Temperature(low),
+                        new Temperature(low + 5 + 5 * random.nextInt(4)),
+                        new Minutes(hold),
+                        new Minutes(hold + 20 + random.nextInt(60)),
+                        new Bake.Hands(
+                                new Minutes(random.nextInt(5) == 0 ? random.nextInt(n * 20) : 0),
+                                new Minutes(random.nextInt(6) == 0 ? 0 : 10 + random.nextInt(50))),
+                        s == 0 ? List.of() : List.of(new Bake.Wait("b" + (j - 1), new Minutes(20))),
+                        last ? OptionalDouble.of(due) : OptionalDouble.empty());
+                bakes.add(bake);
+            }
+        }
+        return bakes;
+    }
+
+    /** Anything that may be asked: two ovens or none at night, shelves, many hands, pairs kept apart, pins, orders. */
+    static LoadProblem anything(long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        List<Bake> bakes = designs(1 + random.nextInt(9), random);
+        List<LoadProblem.OvenUse> ovens = new ArrayList<>();
+        for (int o = 0; o <= random.nextInt(2); o++) {
+            List<Length> shelves = new ArrayList<>();
+            for (int s = 0; s <= random.nextInt(3); s++) {
+                shelves.add(new Length(25 + random.nextInt(120)));
+            }
+            Oven oven = oven(
+                    120 + random.nextInt(250),
+                    100 + random.nextInt(200),
+                    shelves,
+                    random.nextInt(9),
+                    random.nextBoolean());
+            ovens.add(new LoadProblem.OvenUse(oven, random.nextBoolean() ? List.of() : days(random)));
+        }
+        boolean breaks = random.nextBoolean();
+        Makers makers =
+                new Makers(random.nextInt(3), breaks || random.nextBoolean() ? days(random) : List.of(), breaks);
+        String any = "b" + random.nextInt(bakes.size());
+        List<LoadProblem.Apart> apart = random.nextBoolean() ? List.of() : List.of(new LoadProblem.Apart("b0", any));
+        Bake pinned = bakes.get(random.nextInt(bakes.size()));
+        List<LoadProblem.Pin> pins = random.nextInt(3) > 0
+                ? List.of()
+                : List.of(new LoadProblem.Pin(
+                        0, List.of(new LoadProblem.Held(pinned.key(), pinned.count())), Optional.empty()));
+        List<Objective> order = random.nextBoolean() ? LoadProblem.USUAL : List.of(Objective.KWH, Objective.FINISH);
+        return new LoadProblem(
+                ovens,
+                makers,
+                bakes,
+                apart.stream().filter(a -> !a.other().equals("b0")).toList(),
+                pins,
+                order);
+    }
+
+    private static List<Stretch> days(SplittableRandom random) {
+        List<Stretch> days = new ArrayList<>();
+        double opens = random.nextInt(100);
+        for (int day = 0; day < 9; day++) {
+            days.add(Stretch.ofMinutes(1440 * day + opens, 1440 * day + opens + 40 + random.nextInt(460)));
+        }
+        return days;
+    }
+
+    /** The plain batch machine: so many jobs of size 1 to 10 and whole time 1 to {@code longest}, capacity 10. */
+    static LoadProblem batchMachine(int jobs, int longest, long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        List<Bake> bakes = new ArrayList<>();
+        for (int j = 0; j < jobs; j++) {
+            double hold = 1 + random.nextInt(longest);
+            double size = 10 * (1 + random.nextInt(10));
+            bakes.add(new Bake(
+                    "j" + j,
+                    "job " + j,
+                    1,
+                    1,
+                    box(size, 100, 10),
+                    false,
+                    new Temperature(110),
+                    new Temperature(130),
+                    new Minutes(hold),
+                    new Minutes(1440),
+                    Bake.Hands.NONE,
+                    List.of(),
+                    OptionalDouble.empty()));
+        }
+        Oven machine = new Oven(
+                "Machine",
+                new Length(100),
+                new Length(100),
+                List.of(new Length(20)),
+                new Length(0),
+                Minutes.ZERO,
+                Minutes.ZERO,
+                Energy.ZERO,
+                0,
+                false);
+        return new LoadProblem(
+                List.of(new LoadProblem.OvenUse(machine, List.of())),
+                Makers.ONE,
+                bakes,
+                List.of(),
+                List.of(),
+                List.of(Objective.FINISH));
+    }
+}

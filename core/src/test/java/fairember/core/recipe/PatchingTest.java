@@ -1,0 +1,134 @@
+package fairember.core.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairember.core.colour.Colorant;
+import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Face;
+import fairember.core.colour.Lab;
+import fairember.core.colour.Opacity;
+import fairember.core.colour.Pigment;
+import fairember.core.colour.Srgb;
+import fairember.core.colour.Strength;
+import fairember.core.measure.Mass;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What is short of a recipe is made up from the rest of the shelf. */
+public class PatchingTest {
+    @DataProvider
+    public Object[][] studios() {
+        return IntStream.range(0, 40).mapToObj(i -> new Object[] {i}).toArray(Object[][]::new);
+    }
+
+    private static List<Choice> shelf(SplittableRandom random, int many) {
+        List<Choice> shelf = new ArrayList<>();
+        for (int i = 1; i <= many; i++) {
+            Srgb colour = new Srgb(random.nextInt(256), random.nextInt(256), random.nextInt(256));
+            Pigment pigment = new Pigment(colour, colour, Opacity.OPAQUE, Strength.NORMAL);
+            shelf.add(new Choice(
+                    i, "clay " + i, pigment.colorant(Face.CURED), random.nextInt(0, 60), random.nextInt(1, 9)));
+        }
+        return shelf;
+    }
+
+    private static Lab colour(List<Patch.Grams> grams) {
+        return Lab.of(Colorant.mix(
+                        grams.stream().map(g -> g.choice().colorant()).toList(),
+                        grams.stream().mapToDouble(Patch.Grams::g).toArray())
+                .thick());
+    }
+
+    @Test(dataProvider = "studios")
+    public void thePatchTakesNoMoreThanThereIsAndNoOtherFillIsNearer(int seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        List<Choice> shelf = shelf(random, 7);
+        List<Patch.Grams> needs = List.of(
+                new Patch.Grams(shelf.get(0), random.nextInt(5, 90)),
+                new Patch.Grams(shelf.get(1), random.nextInt(5, 90)));
+        Lab target = colour(needs);
+        double wanted = needs.get(0).g() + needs.get(1).g();
+        double held = needs.stream()
+                .mapToDouble(n -> Math.min(n.g(), n.choice().onHandG()))
+                .sum();
+        Optional<Patch> found = Patching.patch(needs, shelf, target);
+        if (held >= wanted) {
+            assertThat(found).isEmpty();
+            return;
+        }
+        double least = nearestByHand(needs, shelf, target, wanted - held);
+        assertThat(found.isPresent()).isEqualTo(least < Double.POSITIVE_INFINITY);
+        found.ifPresent(patch -> {
+            assertThat(patch.difference().total()).isCloseTo(least, within(1e-9));
+            assertThat(patch.grams().stream().mapToDouble(Patch.Grams::g).sum()).isCloseTo(wanted, within(1e-6));
+            assertThat(patch.grams()).allMatch(g -> g.g() <= g.choice().onHandG() + 1e-6);
+            assertThat(patch.grams().stream().map(g -> g.choice().id()).distinct())
+                    .hasSize(patch.grams().size());
+            assertThat(ColourDifference.of(target, colour(patch.grams())).total())
+                    .isCloseTo(patch.difference().total(), within(1e-6));
+        });
+    }
+
+    /** Every pair and every ratio, one after the other. */
+    private static double nearestByHand(List<Patch.Grams> needs, List<Choice> shelf, Lab target, double missing) {
+        double least = Double.POSITIVE_INFINITY;
+        for (Choice one : shelf) {
+            for (Choice other : shelf) {
+                for (int step = 0; step <= Patching.STEPS; step++) {
+                    double g = missing * step / Patching.STEPS;
+                    if (one.id() == other.id() && step < Patching.STEPS) {
+                        continue;
+                    }
+                    if (g > over(one, needs) + 1e-9
+                            || missing - g > over(other, needs) + 1e-9 && step < Patching.STEPS) {
+                        continue;
+                    }
+                    List<Patch.Grams> all = new ArrayList<>();
+                    needs.forEach(n -> all.add(new Patch.Grams(
+                            n.choice(), Math.min(n.g(), n.choice().onHandG()))));
+                    all.add(new Patch.Grams(one, g));
+                    all.add(new Patch.Grams(other, missing - g));
+                    least = Math.min(
+                            least, ColourDifference.of(target, colour(all)).total());
+                }
+            }
+        }
+        return least;
+    }
+
+    private static double over(Choice choice, List<Patch.Grams> needs) {
+        double used = needs.stream()
+                .filter(n -> n.choice().id() == choice.id())
+                .mapToDouble(n -> Math.min(n.g(), n.choice().onHandG()))
+                .sum();
+        return choice.onHandG() - used;
+    }
+
+    @Test
+    public void buyingIsBetterOnlyWhenEveryOtherWayWouldBeSeen() {
+        List<Choice> shelf = shelf(new SplittableRandom(3), 3);
+        FoundRecipe near = recipe(shelf.get(0), 0.6);
+        FoundRecipe far = recipe(shelf.get(1), 4);
+        Optional<Patch> none = Optional.empty();
+        assertThat(Substitutes.of(Optional.of(near), none, 500, true).better()).isEqualTo(Substitutes.Way.RECIPE);
+        assertThat(Substitutes.of(Optional.of(far), none, 500, true).better()).isEqualTo(Substitutes.Way.BUY);
+        assertThat(Substitutes.of(Optional.of(far), none, 0, false).better()).isEqualTo(Substitutes.Way.RECIPE);
+        assertThat(Substitutes.of(Optional.empty(), none, 0, false).better()).isEqualTo(Substitutes.Way.NONE);
+        Patch patch = new Patch(List.of(), near.difference(), 0);
+        assertThat(Substitutes.of(Optional.of(far), Optional.of(patch), 500, true)
+                        .better())
+                .isEqualTo(Substitutes.Way.PATCH);
+    }
+
+    private static FoundRecipe recipe(Choice choice, double off) {
+        Lab at = Lab.of(new Srgb(128, 128, 128));
+        ColourDifference difference = new ColourDifference(at, at, off, 0, 0, 0);
+        return new FoundRecipe(List.of(new FoundRecipe.Part(choice, 1)), choice.colorant(), difference, 1, Mass.ZERO);
+    }
+}

@@ -1,0 +1,91 @@
+import { useState } from 'react';
+import { Segments } from '../../controls/segments';
+import type { Mix, Weighed } from '../../server/types';
+import { grams, plain } from '../../words/figures';
+import { useWeighed } from './use-mix';
+
+type Block = NonNullable<Weighed['inBlocks']['lines'][number]['block']>;
+
+/** "1 block and a third of 57 g". */
+function blockWords({ whole, pieces, massG }: Block) {
+  const parts = [whole > 0 ? `${whole} whole` : '', pieces > 0 ? `1 of ${pieces} equal pieces` : ''].filter(Boolean);
+  return `${parts.join(' and ') || 'none'} of a ${plain(massG)} g block`;
+}
+
+/** What to weigh or cut so that the grams wanted end up in pieces, and what rounding does to the colour. */
+export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: number }) {
+  const [how, setHow] = useState<'scale' | 'blocks'>('scale');
+  const weighed = useWeighed(id, mix, wantedG);
+  if (!weighed) return null;
+  const way = how === 'scale' ? weighed.onScale : weighed.inBlocks;
+  const off = Math.max(way.offRaw, way.offCured);
+  return (
+    <section aria-label="To measure out" className="rounded-card border border-line bg-paper">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 py-2">
+        <h2 className="text-figure">To measure out</h2>
+        <Segments
+          label="How it is measured out"
+          value={how}
+          options={[
+            { value: 'scale', label: `Scale, ${plain(weighed.onScale.stepG ?? 0)} g` },
+            { value: 'blocks', label: 'Cut from blocks' },
+          ]}
+          onChange={setHow}
+        />
+      </div>
+      <p className="px-3 pb-1 text-note text-soft">
+        For {grams(weighed.netG)} g in pieces, mix {grams(weighed.toMixG)} g: {plain(weighed.handsPercent)} % stay on
+        hands
+        {weighed.machineG > 0 && `, ${grams(weighed.machineG)} g in the machine`}.
+      </p>
+      <table className="w-full">
+        <thead className="text-left text-note text-soft">
+          <tr>
+            <th className="pl-3 font-semibold">Clay or mix</th>
+            <th className="text-right font-semibold">By the recipe</th>
+            <th className="text-right font-semibold">Take</th>
+            <th className="pr-3 text-right font-semibold">True share</th>
+          </tr>
+        </thead>
+        <tbody>
+          {way.lines.map((line) => (
+            <tr key={line.name} className="border-t border-line">
+              <td className="py-1 pl-3">
+                {line.name}
+                {line.block && <span className="block text-note text-soft">{blockWords(line.block)}</span>}
+              </td>
+              <td className="text-right figure text-soft">{line.exactG.toFixed(2)} g</td>
+              <td className="text-right figure text-figure font-semibold">
+                {plain(Math.round(line.takenG * 1000) / 1000)} g
+              </td>
+              <td className="pr-3 text-right figure">{line.truePercent.toFixed(1)} %</td>
+            </tr>
+          ))}
+          {way.strewn.map((s) => (
+            <tr key={`strewn ${s.name}`} className="border-t border-line">
+              <td className="py-1 pl-3">
+                {s.name} <span className="text-note text-soft">strewn in</span>
+              </td>
+              <td className="text-right figure text-soft">{s.exactG.toFixed(2)} g</td>
+              <td className="text-right figure text-figure font-semibold">
+                {plain(Math.round(s.takenG * 1000) / 1000)} g
+              </td>
+              <td />
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="border-t border-line px-3 py-1.5 text-note">
+        {grams(way.totalG)} g in all.{' '}
+        {off < 0.005 ? (
+          'It is the recipe to the last figure.'
+        ) : (
+          <>
+            Rounding changes the colour by <b className="figure">{plain(Math.round(off * 100) / 100)}</b>
+            {off < 1 ? ': nobody will see it.' : `: it comes out ${way.differs}.`}
+          </>
+        )}
+      </p>
+    </section>
+  );
+}

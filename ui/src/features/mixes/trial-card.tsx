@@ -1,0 +1,157 @@
+import { Button } from '../../controls/button';
+import { Card, FieldLine } from '../../controls/card';
+import { ColourField } from '../../controls/colour-field';
+import { Switch } from '../../controls/switch';
+import { TextField } from '../../controls/text-field';
+import { api, take } from '../../server/client';
+import type { Trial, TrialView } from '../../server/types';
+import { useDraft, type Draft } from '../../server/use-draft';
+import { wrongAt } from '../../server/use-measured';
+import { plain } from '../../words/figures';
+
+type Row = Trial['rows'][number];
+
+/** A trial edited in place: each way that was tried, its colour beside the chosen one's, a note. */
+export function TrialCard({ held, onRemove }: { held: TrialView; onRemove: () => void }) {
+  const draft = useDraft<Trial>({ edition: held.edition, form: held.trial }, (edition, form) =>
+    take(api.PUT('/api/trials/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
+  );
+  const { form, change, settle, wrongs } = draft;
+  const general = wrongAt(wrongs, 'rows');
+  return (
+    <Card title={form.name}>
+      <FieldLine label="name">
+        <TextField
+          label="Name of the trial"
+          value={form.name}
+          wrong={wrongAt(wrongs, 'name')}
+          onChange={(name) => change((t) => ({ ...t, name }))}
+          onSettle={settle}
+          className="w-56 text-right"
+        />
+      </FieldLine>
+      <FieldLine label="made on">
+        <TextField
+          type="date"
+          label="Tried on"
+          value={form.madeOn}
+          wrong={wrongAt(wrongs, 'madeOn')}
+          onChange={(madeOn) => change((t) => ({ ...t, madeOn }))}
+          onSettle={settle}
+          className="w-40 text-right"
+        />
+      </FieldLine>
+      <FieldLine label="what for">
+        <TextField
+          label="What it was tried for"
+          value={form.note}
+          wrong={wrongAt(wrongs, 'note')}
+          onChange={(note) => change((t) => ({ ...t, note }))}
+          onSettle={settle}
+          className="w-96 max-w-full text-right"
+        />
+      </FieldLine>
+      <ul className="flex flex-col gap-2 pt-1">
+        {form.rows.map((row, i) => (
+          <TrialRow key={i} i={i} row={row} draft={draft} beside={held.rows[i]?.beside} />
+        ))}
+      </ul>
+      {general && (
+        <p role="alert" className="text-madder">
+          Found {general.found}, allowed is {general.allowed}. {general.mend}
+        </p>
+      )}
+      <div className="flex flex-wrap">
+        <Button
+          kind="quiet"
+          onClick={() => change((t) => ({ ...t, rows: [...t.rows, { name: 'another way', note: '', chosen: false }] }))}
+        >
+          Add a way
+        </Button>
+        <Button kind="quiet" onClick={onRemove}>
+          Remove this trial
+        </Button>
+      </div>
+    </Card>
+  );
+}
+
+interface RowProps {
+  i: number;
+  row: Row;
+  draft: Draft<Trial>;
+  beside: TrialView['rows'][number]['beside'];
+}
+
+function TrialRow({ i, row, draft, beside }: RowProps) {
+  const { change, settle, wrongs } = draft;
+  const set = (next: Row) => change((t) => ({ ...t, rows: t.rows.map((r, j) => (j === i ? next : r)) }));
+  const { hex, ...withoutHex } = row;
+  return (
+    <li className="rounded-card border border-line px-3 py-1.5">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <TextField
+          label={`Way ${i + 1}`}
+          value={row.name}
+          wrong={wrongAt(wrongs, `rows[${i}].name`)}
+          onChange={(name) => set({ ...row, name })}
+          onSettle={settle}
+          className="w-44 font-semibold"
+        />
+        {hex === undefined ? (
+          <Button
+            kind="quiet"
+            aria-label={`Way ${i + 1}, its colour was seen`}
+            onClick={() => set({ ...row, hex: '#' })}
+          >
+            Its colour
+          </Button>
+        ) : (
+          <span className="inline-flex items-center">
+            <ColourField
+              label={`Way ${i + 1}, colour`}
+              value={hex}
+              wrong={wrongAt(wrongs, `rows[${i}].hex`)}
+              onChange={(next) => set({ ...row, hex: next })}
+              onSettle={settle}
+            />
+            <Button kind="quiet" aria-label={`Way ${i + 1}, leave out its colour`} onClick={() => set(withoutHex)}>
+              ✕
+            </Button>
+          </span>
+        )}
+        <Switch
+          label="chosen"
+          on={row.chosen}
+          onChange={(chosen) =>
+            change((t) => ({
+              ...t,
+              rows: t.rows.map((r, j) => ({ ...r, chosen: j === i ? chosen : chosen ? false : r.chosen })),
+            }))
+          }
+        />
+        <Button
+          kind="quiet"
+          aria-label={`Take out way ${i + 1}`}
+          className="ml-auto"
+          onClick={() => change((t) => ({ ...t, rows: t.rows.filter((_, j) => j !== i) }))}
+        >
+          ✕
+        </Button>
+      </div>
+      <TextField
+        label={`Way ${i + 1}, note`}
+        value={row.note}
+        wrong={wrongAt(wrongs, `rows[${i}].note`)}
+        onChange={(note) => set({ ...row, note })}
+        onSettle={settle}
+        className="w-96 max-w-full"
+      />
+      {beside && beside.off > 0 && (
+        <p className="text-note text-soft">
+          {plain(Math.round(beside.off * 10) / 10)} off the chosen one, {beside.differs}
+        </p>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,101 @@
+import { useState } from 'react';
+import { Button } from '../../controls/button';
+import { Choice } from '../../controls/choice';
+import { NumberField } from '../../controls/number-field';
+import type { Day, PlannedLoad } from '../../server/types';
+import { lotFills } from './tray-plan';
+import { itemsOf, useWishes, type Move } from './use-plan';
+
+interface Props {
+  load: PlannedLoad;
+  index: number;
+  day: Day;
+  onMove: (move: Move) => void;
+}
+
+/** What is in a planned load. Each lot can be moved into another load, by its button or by dragging it onto one. */
+export function LoadItems({ load, index, day, onMove }: Props) {
+  const [open, setOpen] = useState<number | null>(null);
+  const items = itemsOf(load);
+  return (
+    <ul aria-label="In this load">
+      {load.items.map((item, i) => (
+        <li
+          key={`${item.runId}/${item.pieceId}/${item.stage}`}
+          draggable
+          onDragStart={(e) => {
+            e.dataTransfer.setData('application/json', JSON.stringify({ from: index, item: items[i] }));
+            e.dataTransfer.effectAllowed = 'move';
+          }}
+          className="flex flex-wrap items-center gap-x-3 border-t border-line py-1"
+        >
+          <span
+            aria-hidden="true"
+            className="size-3.5 border border-ink"
+            style={{ background: lotFills[i % lotFills.length] }}
+          />
+          <b className="w-8 text-right figure">{item.count}</b>
+          <span className="min-w-0 flex-1">{item.name}</span>
+          <Button kind="quiet" aria-expanded={open === i} onClick={() => setOpen(open === i ? null : i)}>
+            Move …
+          </Button>
+          {open === i && <MoveForm day={day} load={load} index={index} at={i} onMove={onMove} />}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const ALONE = 'alone';
+
+function MoveForm({ day, load, index, at, onMove }: Props & { at: number }) {
+  const items = itemsOf(load);
+  const item = items[at];
+  const [count, setCount] = useState(item?.count ?? 1);
+  const [to, setTo] = useState(ALONE);
+  const wishes = useWishes(day);
+  if (!item) return null;
+  const others = day.planned.map((_, i) => i).filter((i) => i !== index);
+  return (
+    <div className="flex w-full flex-wrap items-center gap-2 py-1 pl-8">
+      <NumberField
+        label="How many to move"
+        value={count}
+        span={{
+          field: 'count',
+          label: 'how many',
+          low: 1,
+          high: item.count,
+          unit: '',
+          whole: true,
+        }}
+        chars={4}
+        onChange={setCount}
+        onSettle={() => undefined}
+      />
+      <Choice
+        label="Into which load"
+        value={to}
+        options={[
+          { value: ALONE, label: 'a load of their own' },
+          ...others.map((i) => ({ value: String(i), label: `load ${i + 1}` })),
+        ]}
+        onChange={setTo}
+      />
+      <Button
+        onClick={() => onMove({ from: index, ...(to === ALONE ? {} : { to: Number(to) }), item: { ...item, count } })}
+      >
+        What would it cost?
+      </Button>
+      {items.length > 1 &&
+        items.map(
+          (other, k) =>
+            k !== at && (
+              <Button key={k} kind="quiet" onClick={() => wishes.keepApart(item, other)}>
+                Keep apart from {load.items[k]?.name}
+              </Button>
+            ),
+        )}
+    </div>
+  );
+}

@@ -1,0 +1,80 @@
+import { Button } from '../../controls/button';
+import { Findings } from '../../controls/findings';
+import type { Day, Score } from '../../server/types';
+import { clock, plusMinutes, relativeDay } from '../../words/days';
+import { count, minutes, plain } from '../../words/figures';
+import { useWishes, usePlanLook } from './use-plan';
+
+/** What one objective of the plan comes to, in words. */
+function scoreWords(score: Score, day: Day): string {
+  if (score.objective === 'LATENESS') return score.value === 0 ? 'nothing late' : `${minutes(score.value)} late in all`;
+  if (score.objective === 'LOADS') return count(score.value, 'load');
+  if (score.objective === 'KWH') return `${plain(Math.round(score.value * 100) / 100)} kWh`;
+  const last = lastOut(day, score.value);
+  return `last out ${relativeDay(last, day.now)} ${clock(last)}`;
+}
+
+/** When the last load is out in a plan that ends so many minutes from its zero. */
+function lastOut(day: Day, finishMin: number): string {
+  const shown = day.planned.reduce((at, l) => (l.outAt > at ? l.outAt : at), '');
+  const shownMin = day.scores.find((s) => s.objective === 'FINISH')?.value ?? finishMin;
+  return plusMinutes(shown, finishMin - shownMin);
+}
+
+function boundWords(score: Score): string {
+  if (score.proven) return 'none better';
+  if (score.objective === 'FINISH') return `at best ${minutes(score.value - score.bound)} sooner`;
+  if (score.objective === 'LATENESS') return `at best ${minutes(score.bound)}`;
+  return `at best ${plain(Math.round(score.bound * 100) / 100)}`;
+}
+
+/** How good the plan is and how far from the best it may be, with the search for a better one. */
+export function PlanScores({ day }: { day: Day }) {
+  const { look, begin, stop } = usePlanLook();
+  const wishes = useWishes(day);
+  const looking = look?.state === 'LOOKING';
+  const scores = looking && look.scores.length > 0 ? look.scores : day.scores;
+  const held = day.wishes.form.pins.length + day.wishes.form.apart.length;
+  if (day.planned.length === 0) return <Findings findings={day.findings} />;
+  return (
+    <section aria-label="The plan" className="flex flex-col gap-2">
+      <dl className="flex flex-wrap gap-x-6 gap-y-1">
+        {scores.map((score) => (
+          <div key={score.objective}>
+            <dt className="font-semibold">{scoreWords(score, day)}</dt>
+            <dd className="text-note text-soft">{boundWords(score)}</dd>
+          </div>
+        ))}
+      </dl>
+      <div className="flex flex-wrap items-center gap-3">
+        {looking ? (
+          <>
+            <span role="status" className="inline-flex items-center gap-2 text-soft">
+              <progress aria-label="Looking for a better plan" className="h-2 w-28 accent-verdigris" />
+              {Math.round(look.seconds)} s, {count(look.found, 'plan')} so far
+            </span>
+            <Button onClick={() => stop.mutate()}>Stop and keep the best</Button>
+          </>
+        ) : (
+          <Button onClick={() => begin.mutate()}>Look for a better plan</Button>
+        )}
+        {look?.state === 'DONE' && (
+          <span role="status" className="text-note text-soft">
+            Looked for {plain(Math.round(look.seconds * 10) / 10)} s.
+          </span>
+        )}
+        {look?.state === 'FAILED' && (
+          <span role="alert" className="text-madder">
+            The search failed; the plan stands as it was.
+          </span>
+        )}
+        {held > 0 && (
+          <Button kind="quiet" onClick={wishes.clear}>
+            Let go of all {count(held, 'wish', 'wishes')}
+          </Button>
+        )}
+      </div>
+      <Findings findings={day.findings} />
+    </section>
+  );
+}

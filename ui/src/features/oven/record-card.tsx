@@ -1,0 +1,135 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Button } from '../../controls/button';
+import { Findings } from '../../controls/findings';
+import { Problem, sendFile } from '../../server/client';
+import type { LoadRecord, LoggedLoad } from '../../server/types';
+import { useRecord } from '../../server/use-record';
+import { clock } from '../../words/days';
+import { count, minutes } from '../../words/figures';
+import { chime } from './chime';
+import { RecordCurve } from './record-curve';
+
+const MUTED = 'fairember.chime.muted';
+
+/** What a load got by its probe: curve, minutes that count, alarms; live while it is in. */
+export function RecordCard({ load }: { load: LoggedLoad }) {
+  const record = useRecord(load.id);
+  const [muted, setMuted] = useState(() => localStorage.getItem(MUTED) === 'yes');
+  useChime(load.outAt ? undefined : record, muted);
+  if (!record) return null;
+  const mute = () => {
+    localStorage.setItem(MUTED, muted ? 'no' : 'yes');
+    setMuted(!muted);
+  };
+  return (
+    <section aria-label="What it got" className="flex flex-col gap-2">
+      <div aria-live="assertive">
+        <Findings findings={record.alarms} />
+      </div>
+      {record.points.length === 0 ? (
+        <p className="text-soft">
+          No probe has read this oven. Put one behind the door described in Ways, or take its file in here.
+        </p>
+      ) : (
+        <>
+          <RecordCurve record={record} />
+          <p className="text-note text-soft">
+            oven thin, middle of {record.slowest ?? 'the slowest piece'} thick, what counts filled
+          </p>
+          <Figures record={record} out={load.outAt !== undefined} />
+        </>
+      )}
+      <div className="flex flex-wrap items-center gap-3">
+        {!load.outAt && (
+          <Button kind="quiet" aria-pressed={muted} onClick={mute}>
+            {muted ? 'Chime is off' : 'Chime is on'}
+          </Button>
+        )}
+        {record.points.length > 0 && (
+          <a href={`/api/baking/loads/${load.id}/readings.csv`} className="text-verdigris underline underline-offset-4">
+            Readings as a file
+          </a>
+        )}
+        <ReadingsFile id={load.id} />
+      </div>
+    </section>
+  );
+}
+
+/** Sounds once for each alarm that comes up, unless it is muted. */
+function useChime(record: LoadRecord | undefined, muted: boolean) {
+  const sounded = useRef(new Set<string>());
+  useEffect(() => {
+    const rules = new Set((record?.alarms ?? []).map((a) => a.rule));
+    const fresh = [...rules].some((rule) => !sounded.current.has(rule));
+    sounded.current = rules;
+    if (fresh && !muted) chime();
+  }, [record, muted]);
+}
+
+function Figures({ record, out }: { record: LoadRecord; out: boolean }) {
+  const rows: [string, string][] = [
+    ['minutes that count', `${minutes(record.countingMin)} of ${minutes(record.holdMin)}`],
+    ['air inside the window', minutes(record.inWindowMin)],
+    [out ? 'middle at the end' : 'middle now', `${Math.round(record.centreC ?? 0)} °C`],
+  ];
+  if (!out && record.lastC !== undefined) rows.push(['oven now', `${Math.round(record.lastC)} °C`]);
+  if (record.meanC !== undefined)
+    rows.push(['oven on average, at most', `${Math.round(record.meanC)}, ${Math.round(record.hottestC ?? 0)} °C`]);
+  if (record.coolAt) rows.push(['cool enough to handle', `about ${clock(record.coolAt)}`]);
+  return (
+    <dl className="grid grid-cols-[auto_1fr] gap-x-4">
+      {rows.map(([name, value]) => (
+        <div key={name} className="contents">
+          <dt className="text-soft">{name}</dt>
+          <dd className="figure font-semibold">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+interface Taken {
+  taken: number;
+  again: number;
+  refused: unknown[];
+}
+
+/** Takes in the file of a probe that kept its readings to itself. */
+function ReadingsFile({ id }: { id: number }) {
+  const client = useQueryClient();
+  const send = useMutation({
+    mutationFn: (file: File) => sendFile<Taken>(`/api/baking/loads/${id}/readings`, file),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['record', id] }),
+  });
+  return (
+    <>
+      <label className="cursor-pointer text-verdigris underline underline-offset-4 focus-within:outline-2">
+        Take readings in
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          className="sr-only"
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            if (file) send.mutate(file);
+            e.target.value = '';
+          }}
+        />
+      </label>
+      {send.data && (
+        <span role="status" className="text-note">
+          {count(send.data.taken, 'reading')} taken, {send.data.again} known before, {send.data.refused.length} not
+          taken.
+        </span>
+      )}
+      {send.error instanceof Problem && (
+        <span role="alert" className="text-madder">
+          {send.error.wrongs.map((w) => `Found ${w.found}; allowed is ${w.allowed}. ${w.mend}`).join(' ') ||
+            send.error.message}
+        </span>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+import type { LoadRecord } from '../../server/types';
+import { minutes } from '../../words/figures';
+
+const WIDE = 560;
+const HIGH = 190;
+const LEFT = 34;
+const FOOT = 18;
+
+/** The oven and the middle of the slowest piece against the window, with the minutes that count filled in. */
+export function RecordCurve({ record }: { record: LoadRecord }) {
+  const { points, centre, lowC, highC, holdMin, slowest } = record;
+  const first = Math.min(0, ...points.map((p) => p.atS));
+  const end = Math.max(holdMin * 60, record.nowS, ...points.map((p) => p.atS));
+  const top = Math.max(highC + 12, ...points.map((p) => p.c + 4));
+  const bottom = 20;
+  const x = (s: number) => LEFT + ((s - first) / (end - first)) * (WIDE - LEFT - 4);
+  const y = (c: number) => 4 + ((top - Math.max(bottom, c)) / (top - bottom)) * (HIGH - FOOT - 6);
+  const line = (of: LoadRecord['points']) =>
+    of.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.atS).toFixed(1)} ${y(p.c).toFixed(1)}`).join('');
+  const counted = centre.filter((p) => p.c >= lowC - 5 && p.c <= highC + 5);
+  const from = counted[0];
+  const to = counted.at(-1);
+  return (
+    <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="h-auto w-full" role="img">
+      <title>{`Oven ${Math.round(record.meanC ?? record.tempC)} °C on average, ${Math.round(record.hottestC ?? 0)} °C at most; the middle of ${slowest ?? 'the slowest piece'} is at ${Math.round(record.centreC ?? 0)} °C, ${minutes(record.countingMin)} count`}</title>
+      <rect
+        x={LEFT}
+        y={y(highC)}
+        width={WIDE - LEFT - 4}
+        height={Math.max(1.5, y(lowC) - y(highC))}
+        className="fill-ember"
+        fillOpacity="0.12"
+      />
+      {from && to && (
+        <path
+          d={`M${x(from.atS)} ${y(bottom)}${counted.map((p) => `L${x(p.atS).toFixed(1)} ${y(p.c).toFixed(1)}`).join('')}L${x(to.atS)} ${y(bottom)}Z`}
+          className="fill-ember"
+          fillOpacity="0.25"
+        />
+      )}
+      <path d={line(points)} fill="none" className="stroke-ember-deep" strokeWidth="1.2" />
+      <path d={line(centre)} fill="none" className="stroke-ink" strokeWidth="2" />
+      <line
+        x1={x(holdMin * 60)}
+        x2={x(holdMin * 60)}
+        y1="4"
+        y2={HIGH - FOOT}
+        className="stroke-soft"
+        strokeDasharray="3 3"
+      />
+      <path d={`M${LEFT} 4V${HIGH - FOOT}H${WIDE - 4}`} fill="none" className="stroke-line" />
+      {(y(lowC) - y(highC) > 13 ? [lowC, highC] : [highC]).map((c) => (
+        <text key={c} x={LEFT - 3} y={y(c) + 4} textAnchor="end" className="fill-ember-deep text-note">
+          {Math.round(c)}°
+        </text>
+      ))}
+      <text x={LEFT} y={HIGH - 3} className="fill-soft text-note">
+        {first < 0 ? `${Math.round(first / 60)} min` : '0'}
+      </text>
+      <text x={Math.min(WIDE - 24, x(holdMin * 60))} y={HIGH - 3} textAnchor="middle" className="fill-soft text-note">
+        {minutes(holdMin)}
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,82 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, take } from '../../server/client';
+import type { Day, LoadItem, PlanLook, PlannedLoad, Wishes } from '../../server/types';
+
+const LOOK_EVERY_MS = 500;
+
+/** The items of a planned load as they are sent. */
+export function itemsOf(load: PlannedLoad): LoadItem[] {
+  return load.items.map(({ runId, pieceId, stage, count }) => ({ runId, pieceId, stage, count }));
+}
+
+/** What is held and kept apart in the plan; each change can be undone. */
+export function useWishes(day: Day) {
+  const client = useQueryClient();
+  const { edition, form } = day.wishes;
+  const put = useMutation({
+    mutationFn: (body: Wishes) => take(api.PUT('/api/baking/wishes', { params: { query: { edition } }, body })),
+    onSettled: () => client.invalidateQueries(),
+  });
+  return {
+    put,
+    hold: (load: PlannedLoad) =>
+      put.mutate({
+        ...form,
+        pins: [...form.pins, { ovenId: day.ovens[load.oven]?.id ?? 1, inAt: load.inAt, items: itemsOf(load) }],
+      }),
+    letGo: (load: PlannedLoad) =>
+      put.mutate({ ...form, pins: form.pins.filter((p) => contentOf(p.items) !== contentOf(itemsOf(load))) }),
+    keepApart: (one: LoadItem, other: LoadItem) =>
+      put.mutate({ ...form, apart: [...form.apart, { one: bakeOf(one), other: bakeOf(other) }] }),
+    clear: () => put.mutate({ pins: [], apart: [] }),
+  };
+}
+
+/** What is in a load, told the same whatever the order it is told in. */
+function contentOf(items: LoadItem[]): string {
+  return items
+    .map((i) => `${i.runId}/${i.pieceId}/${i.stage}: ${i.count}`)
+    .sort()
+    .join();
+}
+
+function bakeOf({ runId, pieceId, stage }: LoadItem) {
+  return { runId, pieceId, stage };
+}
+
+export interface Move {
+  from: number;
+  to?: number;
+  item: LoadItem;
+}
+
+/** What a move would break or cost, while one is thought about. */
+export function useMoved(move: Move) {
+  return useQuery({
+    queryKey: ['moved', move],
+    queryFn: () => take(api.POST('/api/baking/moves', { body: move })),
+    retry: false,
+  });
+}
+
+/** The search for a better plan: how it goes, and its buttons. */
+export function usePlanLook() {
+  const client = useQueryClient();
+  const { data: look } = useQuery({
+    queryKey: ['plan-look'],
+    queryFn: async () => {
+      const before = client.getQueryData<PlanLook>(['plan-look']);
+      const now = await take(api.GET('/api/baking/search'));
+      if (before?.state === 'LOOKING' && now.state !== 'LOOKING')
+        void client.invalidateQueries({ queryKey: ['baking'] });
+      return now;
+    },
+    refetchInterval: (query) => (query.state.data?.state === 'LOOKING' ? LOOK_EVERY_MS : false),
+  });
+  const set = { onSuccess: (data: unknown) => client.setQueryData(['plan-look'], data) };
+  return {
+    look,
+    begin: useMutation({ mutationFn: () => take(api.POST('/api/baking/search')), ...set }),
+    stop: useMutation({ mutationFn: () => take(api.DELETE('/api/baking/search')), ...set }),
+  };
+}

@@ -1,0 +1,65 @@
+import { Figure, FigureStrip } from '../../controls/figure';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
+import type { CaneSum } from '../../server/types';
+import { count, grams, mm, percent, plain, whole } from '../../words/figures';
+
+interface Props {
+  sum: CaneSum;
+  lengthMm: number;
+  sizeMm: number;
+  endWasteMm: number;
+}
+
+/** The log before and after it is reduced, to one scale, with the ends that are cut off. */
+export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm }: Props) {
+  const scale = 440 / Math.max(lengthMm, sum.reducedMm);
+  const end = Math.min(endWasteMm, sum.reducedMm / 2);
+  const thin = Math.max(1.5, sizeMm * scale);
+  const thick = Math.max(1.5, sum.beforeMm * scale);
+  return (
+    <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
+      <FigureStrip>
+        <Figure value={whole(sum.slices)}>slices</Figure>
+        <Figure value={plain(Math.round(sum.coversMm2 / 10) / 10)} unit="cm²">
+          they cover
+        </Figure>
+        <Figure value={percent(sum.wastedPercent)} unit="%">
+          wasted at the ends
+        </Figure>
+      </FigureStrip>
+      <svg viewBox={`0 0 442 ${thick + thin + 26}`} className="h-auto w-full" role="img">
+        <title>{`Above the log as it is packed, ${mm(lengthMm)} mm long and ${mm(sum.beforeMm)} mm thick; below as it is reduced, ${mm(sum.reducedMm)} mm long and ${mm(sizeMm)} mm thick, ${mm(end)} mm cut off at each end`}</title>
+        <defs>
+          <pattern id="cane-waste" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <path d="M0 0V6" stroke="#16201d" strokeWidth="1.4" />
+          </pattern>
+        </defs>
+        <rect x="1" y="1" width={lengthMm * scale} height={thick} fill="#d6ddd9" stroke="#16201d" strokeOpacity="0.6" />
+        <g transform={`translate(1 ${thick + 22})`}>
+          <rect width={sum.reducedMm * scale} height={thin} fill="#d6ddd9" stroke="#16201d" strokeOpacity="0.6" />
+          <rect width={end * scale} height={thin} fill="url(#cane-waste)" />
+          <rect x={(sum.reducedMm - end) * scale} width={end * scale} height={thin} fill="url(#cane-waste)" />
+        </g>
+      </svg>
+      <p>
+        Pressed together the rods are {mm(sum.packedMm)} mm, wrapped {mm(sum.wrappedMm)} mm. Reduced to {mm(sizeMm)} mm
+        the log grows by {mm(sum.gainedMm)} mm to {mm(sum.reducedMm)} mm: {count(sum.slices, 'slice')} of{' '}
+        {plain(Math.round(sum.sliceMm2 * 10) / 10)} mm² each.
+      </p>
+      <table className="w-full">
+        <caption className="text-left font-semibold">Clay to pack</caption>
+        <tbody>
+          {sum.masses.map((m, i) => (
+            <tr key={i} className="border-t border-line">
+              <td className="py-1">{m.name}</td>
+              <td className="text-right figure">{grams(m.massG)} g</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <ShowWorking>
+        <WorkingsList workings={sum.workings} />
+      </ShowWorking>
+    </div>
+  );
+}

@@ -1,0 +1,209 @@
+import { Button } from '../../controls/button';
+import { Card, FieldLine } from '../../controls/card';
+import { NumberField } from '../../controls/number-field';
+import { Pair } from '../../controls/place';
+import { ProblemNote } from '../../controls/problem-note';
+import { Switch } from '../../controls/switch';
+import type { Wrong } from '../../server/client';
+import { api, take } from '../../server/client';
+import type { CaneSum } from '../../server/types';
+import { spanOf, useLimits } from '../../server/use-limits';
+import { wrongAt } from '../../server/use-measured';
+import { useMixes } from '../../server/use-studio';
+import { CaneDrawing } from './cane-drawing';
+import { MixChoice } from './mix-choice';
+import { SumField } from './sum-field';
+import { useSum } from './use-sum';
+
+interface Rods {
+  mixId: number;
+  count: number;
+  diameterMm: number;
+}
+interface Wrap {
+  mixId: number;
+  thickMm: number;
+}
+interface Form {
+  rods: Rods[];
+  wraps: Wrap[];
+  lengthMm: number;
+  square: boolean;
+  sizeMm: number;
+  endWasteMm: number;
+  sliceMm: number;
+}
+
+const nothing = () => undefined;
+
+/** Rods packed, wrapped, reduced and sliced: how many slices come of it, and how much of each mix goes in. */
+export function CaneTool() {
+  const mixes = useMixes();
+  const first = mixes[0]?.id ?? 0;
+  const second = mixes[1]?.id ?? first;
+  const { form, set, sum, wrongs, problem } = useSum<Form, CaneSum>(
+    'sum-cane',
+    () => ({
+      rods: [
+        { mixId: first, count: 1, diameterMm: 12 },
+        { mixId: second, count: 6, diameterMm: 12 },
+      ],
+      wraps: [{ mixId: first, thickMm: 1.5 }],
+      lengthMm: 60,
+      square: false,
+      sizeMm: 18,
+      endWasteMm: 15,
+      sliceMm: 2,
+    }),
+    (body) => take(api.POST('/api/sums/cane', { body })),
+  );
+  return (
+    <Pair
+      ledger={
+        <>
+          <ProblemNote problem={problem} />
+          <Card title="What is packed">
+            <RodLines rods={form.rods} wrongs={wrongs} mixId={first} onChange={(rods) => set({ rods })} />
+            <WrapLines wraps={form.wraps} wrongs={wrongs} mixId={first} onChange={(wraps) => set({ wraps })} />
+          </Card>
+          <Card title="Reduced and sliced">
+            <SumField
+              of="cane"
+              field="lengthMm"
+              value={form.lengthMm}
+              wrongs={wrongs}
+              onChange={(lengthMm) => set({ lengthMm })}
+            />
+            <SumField
+              of="cane"
+              field="sizeMm"
+              label={form.square ? 'side to reduce to' : 'diameter to reduce to'}
+              value={form.sizeMm}
+              wrongs={wrongs}
+              onChange={(sizeMm) => set({ sizeMm })}
+            />
+            <SumField
+              of="cane"
+              field="endWasteMm"
+              value={form.endWasteMm}
+              wrongs={wrongs}
+              onChange={(endWasteMm) => set({ endWasteMm })}
+            />
+            <SumField
+              of="cane"
+              field="sliceMm"
+              value={form.sliceMm}
+              wrongs={wrongs}
+              onChange={(sliceMm) => set({ sliceMm })}
+            />
+            <Switch label="pressed square" on={form.square} onChange={(square) => set({ square })} />
+          </Card>
+        </>
+      }
+      drawing={
+        sum && <CaneDrawing sum={sum} lengthMm={form.lengthMm} sizeMm={form.sizeMm} endWasteMm={form.endWasteMm} />
+      }
+    />
+  );
+}
+
+interface RodProps {
+  rods: Rods[];
+  wrongs: Wrong[];
+  mixId: number;
+  onChange: (rods: Rods[]) => void;
+}
+
+function RodLines({ rods, wrongs, mixId, onChange }: RodProps) {
+  const limits = useLimits();
+  const put = (i: number, next: Partial<Rods>) => onChange(rods.map((r, j) => (j === i ? { ...r, ...next } : r)));
+  return (
+    <>
+      {rods.map((rod, i) => (
+        <FieldLine key={i} label={`rods ${i + 1}`}>
+          <NumberField
+            label={`Rods ${i + 1}, how many`}
+            value={rod.count}
+            span={spanOf(limits, 'cane', 'count')}
+            chars={3}
+            wrong={wrongAt(wrongs, `rods[${i}].count`)}
+            onChange={(count) => put(i, { count: Math.round(count) })}
+            onSettle={nothing}
+          />
+          <span className="text-note text-soft">of</span>
+          <NumberField
+            label={`Rods ${i + 1}, diameter`}
+            value={rod.diameterMm}
+            span={spanOf(limits, 'cane', 'diameterMm')}
+            chars={4}
+            wrong={wrongAt(wrongs, `rods[${i}].diameterMm`)}
+            onChange={(diameterMm) => put(i, { diameterMm })}
+            onSettle={nothing}
+          />
+          <span className="text-note text-soft">mm</span>
+          <MixChoice label={`Mix of rods ${i + 1}`} id={rod.mixId} onChange={(id) => put(i, { mixId: id })} />
+          <Button
+            kind="quiet"
+            aria-label={`Take out rods ${i + 1}`}
+            onClick={() => onChange(rods.filter((_, j) => j !== i))}
+          >
+            ✕
+          </Button>
+        </FieldLine>
+      ))}
+      {wrongAt(wrongs, 'rods') && (
+        <p role="alert" className="text-madder">
+          {wrongAt(wrongs, 'rods')?.mend}
+        </p>
+      )}
+      <Button
+        kind="quiet"
+        className="self-start"
+        onClick={() => onChange([...rods, { mixId, count: 1, diameterMm: 8 }])}
+      >
+        Add rods
+      </Button>
+    </>
+  );
+}
+
+interface WrapProps {
+  wraps: Wrap[];
+  wrongs: Wrong[];
+  mixId: number;
+  onChange: (wraps: Wrap[]) => void;
+}
+
+function WrapLines({ wraps, wrongs, mixId, onChange }: WrapProps) {
+  const limits = useLimits();
+  const put = (i: number, next: Partial<Wrap>) => onChange(wraps.map((w, j) => (j === i ? { ...w, ...next } : w)));
+  return (
+    <>
+      {wraps.map((wrap, i) => (
+        <FieldLine key={i} label={`wrap ${i + 1}`}>
+          <NumberField
+            label={`Wrap ${i + 1}, thickness`}
+            value={wrap.thickMm}
+            span={spanOf(limits, 'cane', 'thickMm')}
+            chars={4}
+            wrong={wrongAt(wrongs, `wraps[${i}].thickMm`)}
+            onChange={(thickMm) => put(i, { thickMm })}
+            onSettle={nothing}
+          />
+          <span className="text-note text-soft">mm of</span>
+          <MixChoice label={`Mix of wrap ${i + 1}`} id={wrap.mixId} onChange={(id) => put(i, { mixId: id })} />
+          <Button
+            kind="quiet"
+            aria-label={`Take out wrap ${i + 1}`}
+            onClick={() => onChange(wraps.filter((_, j) => j !== i))}
+          >
+            ✕
+          </Button>
+        </FieldLine>
+      ))}
+      <Button kind="quiet" className="self-start" onClick={() => onChange([...wraps, { mixId, thickMm: 1 }])}>
+        Wrap it in a sheet
+      </Button>
+    </>
+  );
+}

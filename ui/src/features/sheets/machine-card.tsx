@@ -1,0 +1,125 @@
+import { Button } from '../../controls/button';
+import { Card, FieldLine } from '../../controls/card';
+import { NumberField } from '../../controls/number-field';
+import { TextField } from '../../controls/text-field';
+import { api, take } from '../../server/client';
+import type { Machine } from '../../server/types';
+import { useDraft } from '../../server/use-draft';
+import { spanOf, useLimits } from '../../server/use-limits';
+import { wrongAt } from '../../server/use-measured';
+import { useMachineActs, useMachines } from './use-machines';
+
+/** A common machine to begin with: every figure of it is to be measured on the maker's own. */
+const first: Machine = {
+  name: 'Roller machine',
+  rollerMm: 180,
+  settings: [3, 2.4, 1.9, 1.5, 1.2, 0.9, 0.6].map((thickMm, i) => ({ name: String(i + 1), thickMm })),
+};
+
+/** The studio's roller machines, each with its table of settings. */
+export function Machines() {
+  const machines = useMachines();
+  const { add } = useMachineActs();
+  return (
+    <>
+      {machines.map((m) => (
+        <MachineCard key={m.id} held={m} />
+      ))}
+      <div>
+        <Button onClick={() => add.mutate(first)}>Add a roller machine</Button>
+        <p className="pt-1 text-note text-soft">
+          Settings are names, not millimetres, and differ from machine to machine: roll ten squares at each, stack them,
+          measure the stack and take a tenth.
+        </p>
+      </div>
+    </>
+  );
+}
+
+function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] }) {
+  const limits = useLimits();
+  const { remove } = useMachineActs();
+  const { form, change, settle, wrongs } = useDraft<Machine>(
+    { edition: held.edition, form: held.machine },
+    (edition, body) =>
+      take(api.PUT('/api/machines/{id}', { params: { path: { id: held.id }, query: { edition } }, body })),
+  );
+  const set = (i: number, next: Partial<Machine['settings'][number]>) =>
+    change((m) => ({ ...m, settings: m.settings.map((s, j) => (j === i ? { ...s, ...next } : s)) }));
+  const general = wrongAt(wrongs, 'settings');
+  return (
+    <Card title={form.name}>
+      <FieldLine label="name">
+        <TextField
+          label="Name of the machine"
+          value={form.name}
+          wrong={wrongAt(wrongs, 'name')}
+          onChange={(name) => change((m) => ({ ...m, name }))}
+          onSettle={settle}
+          className="w-44 text-right"
+        />
+      </FieldLine>
+      <FieldLine label="width of the rollers" unit="mm">
+        <NumberField
+          label={`${form.name}, rollers`}
+          value={form.rollerMm}
+          span={spanOf(limits, 'machine', 'rollerMm')}
+          chars={5}
+          wrong={wrongAt(wrongs, 'rollerMm')}
+          onChange={(rollerMm) => change((m) => ({ ...m, rollerMm }))}
+          onSettle={settle}
+        />
+      </FieldLine>
+      <ul className="grid grid-cols-2 gap-x-4">
+        {form.settings.map((setting, i) => (
+          <li key={i} className="flex items-baseline justify-between gap-1 border-b border-line">
+            <TextField
+              label={`Setting ${i + 1}`}
+              value={setting.name}
+              wrong={wrongAt(wrongs, `settings[${i}].name`)}
+              onChange={(name) => set(i, { name })}
+              onSettle={settle}
+              className="w-12"
+            />
+            <span className="inline-flex items-baseline gap-1">
+              <NumberField
+                label={`Setting ${i + 1}, sheet`}
+                value={setting.thickMm}
+                span={spanOf(limits, 'machine', 'thickMm')}
+                chars={4}
+                wrong={wrongAt(wrongs, `settings[${i}].thickMm`)}
+                onChange={(thickMm) => set(i, { thickMm })}
+                onSettle={settle}
+              />
+              <span className="text-note text-soft">mm</span>
+              <Button
+                kind="quiet"
+                aria-label={`Take out setting ${i + 1}`}
+                onClick={() => change((m) => ({ ...m, settings: m.settings.filter((_, j) => j !== i) }))}
+              >
+                ✕
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {general && <p className="text-madder">{general.mend}</p>}
+      <div className="flex flex-wrap">
+        <Button
+          kind="quiet"
+          onClick={() =>
+            change((m) => ({
+              ...m,
+              settings: [...m.settings, { name: String(m.settings.length + 1), thickMm: 0.5 }],
+            }))
+          }
+        >
+          Add a setting
+        </Button>
+        <Button kind="quiet" onClick={() => remove.mutate(held.id)}>
+          Remove this machine
+        </Button>
+      </div>
+    </Card>
+  );
+}

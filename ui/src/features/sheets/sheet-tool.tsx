@@ -1,0 +1,167 @@
+import { Card, FieldLine } from '../../controls/card';
+import { Choice } from '../../controls/choice';
+import { Figure, FigureStrip } from '../../controls/figure';
+import { Pair } from '../../controls/place';
+import { ProblemNote } from '../../controls/problem-note';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
+import { api, take } from '../../server/client';
+import type { SheetSum } from '../../server/types';
+import { useMixes } from '../../server/use-studio';
+import { count, grams, mm, plain } from '../../words/figures';
+import { Machines } from './machine-card';
+import { MixChoice } from './mix-choice';
+import { SumField } from './sum-field';
+import { useMachines } from './use-machines';
+import { useSum } from './use-sum';
+
+interface Form {
+  wideMm: number;
+  longMm: number;
+  thickMm: number;
+  trimMm: number;
+  mixId: number;
+  machineId: number;
+}
+
+/** How much clay a sheet takes, at which settings, in how many strips. */
+export function SheetTool() {
+  const machines = useMachines();
+  if (machines.length === 0) return <Pair ledger={<Machines />} drawing={null} />;
+  return <Sheet />;
+}
+
+function Sheet() {
+  const machines = useMachines();
+  const mixes = useMixes();
+  const of = (id: number) => (machines.find((m) => m.id === id) ?? machines[0])?.machine;
+  const { form, set, sum, wrongs, problem } = useSum<Form, SheetSum>(
+    'sum-sheet',
+    () => ({
+      wideMm: 200,
+      longMm: 120,
+      thickMm: 2,
+      trimMm: 5,
+      mixId: mixes[0]?.id ?? 0,
+      machineId: machines[0]?.id ?? 0,
+    }),
+    ({ machineId, ...rest }) =>
+      take(
+        api.POST('/api/sums/sheet', {
+          body: { ...rest, machine: of(machineId) ?? { name: '', rollerMm: 0, settings: [] } },
+        }),
+      ),
+  );
+  return (
+    <Pair
+      ledger={
+        <>
+          <ProblemNote problem={problem} />
+          <Card title="The sheet">
+            <FieldLine label="of">
+              <MixChoice label="Mix of the sheet" id={form.mixId} onChange={(mixId) => set({ mixId })} />
+            </FieldLine>
+            <FieldLine label="rolled by">
+              <Choice
+                label="Machine"
+                value={String(machines.find((m) => m.id === form.machineId)?.id ?? machines[0]?.id)}
+                options={machines.map((m) => ({ value: String(m.id), label: m.machine.name }))}
+                onChange={(id) => set({ machineId: Number(id) })}
+              />
+            </FieldLine>
+            <SumField
+              of="sheet"
+              field="wideMm"
+              value={form.wideMm}
+              wrongs={wrongs}
+              onChange={(wideMm) => set({ wideMm })}
+            />
+            <SumField
+              of="sheet"
+              field="longMm"
+              value={form.longMm}
+              wrongs={wrongs}
+              onChange={(longMm) => set({ longMm })}
+            />
+            <SumField
+              of="sheet"
+              field="thickMm"
+              label="thickness wanted"
+              value={form.thickMm}
+              wrongs={wrongs}
+              onChange={(thickMm) => set({ thickMm })}
+            />
+            <SumField
+              of="sheet"
+              field="trimMm"
+              value={form.trimMm}
+              wrongs={wrongs}
+              onChange={(trimMm) => set({ trimMm })}
+            />
+          </Card>
+          <Machines />
+        </>
+      }
+      drawing={sum && <SheetDrawing sum={sum} trimMm={form.trimMm} />}
+    />
+  );
+}
+
+function SheetDrawing({ sum, trimMm }: { sum: SheetSum; trimMm: number }) {
+  const each = sum.stripWideMm + 2 * trimMm;
+  const wide = sum.strips * each;
+  const scale = Math.min(440 / wide, 300 / sum.stripLongMm);
+  const last = sum.settings[sum.settings.length - 1];
+  return (
+    <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
+      <FigureStrip>
+        <Figure value={grams(sum.massG)} unit="g">
+          clay, trimmings included
+        </Figure>
+        <Figure value={plain(Math.round(sum.areaMm2 / 10) / 10)} unit="cm²">
+          sheet wanted
+        </Figure>
+        <Figure value={String(sum.strips)}>strips</Figure>
+      </FigureStrip>
+      <svg
+        viewBox={`0 0 ${wide * scale + 2} ${sum.stripLongMm * scale + 2}`}
+        className="h-auto max-h-80 w-full"
+        role="img"
+      >
+        <title>{`${count(sum.strips, 'strip')} of ${mm(sum.stripWideMm)} by ${mm(sum.stripLongMm)} mm, with ${mm(trimMm)} mm to trim at every edge`}</title>
+        {Array.from({ length: sum.strips }, (_, i) => (
+          <g key={i} transform={`translate(${1 + i * each * scale} 1)`}>
+            <rect
+              width={each * scale}
+              height={sum.stripLongMm * scale}
+              fill={sum.rawHex}
+              fillOpacity="0.35"
+              stroke="#16201d"
+              strokeOpacity="0.4"
+              strokeDasharray="3 3"
+            />
+            <rect
+              x={trimMm * scale}
+              y={trimMm * scale}
+              width={sum.stripWideMm * scale}
+              height={(sum.stripLongMm - 2 * trimMm) * scale}
+              fill={sum.rawHex}
+              stroke="#16201d"
+              strokeOpacity="0.6"
+            />
+          </g>
+        ))}
+      </svg>
+      <p>
+        Roll {count(sum.strips, 'strip')} at least {mm(each)} mm wide and {mm(sum.stripLongMm)} mm long; trimmed, each
+        is {mm(sum.stripWideMm)} mm wide.
+      </p>
+      <p>
+        Settings, from thick to thin: {sum.settings.map((s) => `${s.name} (${plain(s.thickMm)} mm)`).join(' → ')}
+        {last && <b>. Stop at {last.name}.</b>}
+      </p>
+      <ShowWorking>
+        <WorkingsList workings={sum.workings} />
+      </ShowWorking>
+    </div>
+  );
+}

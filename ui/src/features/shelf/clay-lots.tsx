@@ -1,0 +1,107 @@
+import { Button } from '../../controls/button';
+import { Choice } from '../../controls/choice';
+import { ColourField } from '../../controls/colour-field';
+import { Swatch } from '../../controls/swatch';
+import { TextField } from '../../controls/text-field';
+import type { Clay } from '../../server/types';
+import { useBench } from '../../server/use-bench';
+import type { Draft } from '../../server/use-draft';
+import { wrongAt } from '../../server/use-measured';
+import { isoDay } from '../../words/days';
+
+type Lot = NonNullable<Clay['lots']>[number];
+
+/** Lots that look different from what the clay usually is, and which of them is in use. */
+export function ClayLots({ clay }: { clay: Draft<Clay> }) {
+  const { now } = useBench().bench;
+  const { form, change, settle, wrongs } = clay;
+  const lots = form.lots ?? [];
+  const set = (i: number, next: Partial<Lot>) =>
+    change((c) => ({ ...c, lots: (c.lots ?? []).map((l, j) => (j === i ? { ...l, ...next } : l)) }));
+  const use = (key: string) =>
+    change((c) => {
+      const { lotInUse: _, ...usual } = c;
+      return key === 'usual' ? usual : { ...c, lotInUse: Number(key) };
+    });
+  const takeOut = (i: number) =>
+    change((c) => {
+      const { lotInUse, ...usual } = c;
+      const rest = { ...usual, lots: (c.lots ?? []).filter((_, j) => j !== i) };
+      if (lotInUse === undefined || lotInUse === i) return rest;
+      return { ...rest, lotInUse: lotInUse > i ? lotInUse - 1 : lotInUse };
+    });
+  return (
+    <section aria-label="Lots" className="border-t border-line pt-2">
+      <div className="flex flex-wrap items-center gap-2">
+        <h3 className="font-semibold">Bought again, and different</h3>
+        {lots.length > 0 && (
+          <Choice
+            label="Lot in use"
+            value={String(form.lotInUse ?? 'usual')}
+            options={[
+              { value: 'usual', label: 'as usual' },
+              ...lots.map((l, i) => ({
+                value: String(i),
+                label: `lot ${l.name}`,
+                mark: <Swatch raw={l.rawHex} cured={l.curedHex} />,
+              })),
+            ]}
+            onChange={use}
+          />
+        )}
+        <Button
+          kind="quiet"
+          onClick={() =>
+            change((c) => ({
+              ...c,
+              lots: [
+                ...(c.lots ?? []),
+                { name: `${lots.length + 1}`, boughtOn: isoDay(now), rawHex: c.rawHex, curedHex: c.curedHex },
+              ],
+              lotInUse: lots.length,
+            }))
+          }
+        >
+          Add a lot
+        </Button>
+      </div>
+      {lots.map((lot, i) => (
+        <div key={i} className="flex flex-wrap items-center gap-2 border-b border-line py-1">
+          <TextField
+            label={`Lot ${i + 1}, name`}
+            value={lot.name}
+            wrong={wrongAt(wrongs, `lots[${i}].name`)}
+            onChange={(name) => set(i, { name })}
+            onSettle={settle}
+            className="w-24"
+          />
+          <TextField
+            type="date"
+            label={`Lot ${i + 1}, bought on`}
+            value={lot.boughtOn}
+            wrong={wrongAt(wrongs, `lots[${i}].boughtOn`)}
+            onChange={(boughtOn) => set(i, { boughtOn })}
+            onSettle={settle}
+          />
+          <ColourField
+            label={`Lot ${i + 1}, raw`}
+            value={lot.rawHex}
+            wrong={wrongAt(wrongs, `lots[${i}].rawHex`)}
+            onChange={(rawHex) => set(i, { rawHex })}
+            onSettle={settle}
+          />
+          <ColourField
+            label={`Lot ${i + 1}, cured`}
+            value={lot.curedHex}
+            wrong={wrongAt(wrongs, `lots[${i}].curedHex`)}
+            onChange={(curedHex) => set(i, { curedHex })}
+            onSettle={settle}
+          />
+          <Button kind="quiet" aria-label={`Take out lot ${i + 1}`} onClick={() => takeOut(i)}>
+            ✕
+          </Button>
+        </div>
+      ))}
+    </section>
+  );
+}

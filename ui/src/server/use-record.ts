@@ -1,0 +1,46 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { api, take } from './client';
+
+const LEAST_MS = 2000;
+
+/** What a load really got, by its probe; it is asked for again whenever the probe has read something. */
+export function useRecord(id: number) {
+  const { data } = useQuery({
+    queryKey: ['record', id],
+    queryFn: () => take(api.GET('/api/baking/loads/{id}/record', { params: { path: { id } } })),
+  });
+  return data;
+}
+
+/** Listens to the probes, as long as the page is open. */
+export function useProbesLive() {
+  const client = useQueryClient();
+  useEffect(() => {
+    let live: EventSource | null = null;
+    let last = 0;
+    const read = () => {
+      if (Date.now() - last < LEAST_MS) return;
+      last = Date.now();
+      void client.invalidateQueries({ queryKey: ['record'] });
+    };
+    // A page that is left gives its connection back at once: a browser has few of them for one server.
+    const close = () => {
+      live?.close();
+      live = null;
+    };
+    const open = () => {
+      if (live) return;
+      live = new EventSource('/api/baking/live');
+      live.addEventListener('read', read);
+    };
+    open();
+    window.addEventListener('pagehide', close);
+    window.addEventListener('pageshow', open);
+    return () => {
+      window.removeEventListener('pagehide', close);
+      window.removeEventListener('pageshow', open);
+      close();
+    };
+  }, [client]);
+}
