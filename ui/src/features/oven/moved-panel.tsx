@@ -1,14 +1,15 @@
 import { Button } from '../../controls/button';
 import { Findings } from '../../controls/findings';
 import { Problem } from '../../server/client';
-import type { Day, Moved, Score } from '../../server/types';
+import type { Day, LoadItem, Moved, Score } from '../../server/types';
 import { count, minutes, plain } from '../../words/figures';
 import { useMoved, useWishes, type Move } from './use-plan';
 
 interface Props {
   day: Day;
   move: Move;
-  onDone: () => void;
+  /** With what is in the load it was moved into, or with nothing when it is left. */
+  onDone: (into?: LoadItem[]) => void;
 }
 
 /** What a move would break or cost, before it is done. */
@@ -36,12 +37,12 @@ export function MovedPanel({ day, move, onDone }: Props) {
           <Button
             kind="main"
             disabled={data.breaks.some((b) => b.rule === 'pin-broken')}
-            onClick={() => wishes.put.mutate(data.wishes, { onSuccess: onDone })}
+            onClick={() => wishes.put.mutate(data.wishes, { onSuccess: () => onDone(data.wishes.pins.at(-1)?.items) })}
           >
             Move and hold both loads so
           </Button>
         )}
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={() => onDone()}>Leave it</Button>
       </div>
     </section>
   );

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import { Empty } from '../../controls/empty';
 import { Pair, Place } from '../../controls/place';
 import { PlaceTabs } from '../../controls/place-tabs';
-import type { Day, LoggedLoad } from '../../server/types';
+import type { Day, LoadItem, LoggedLoad } from '../../server/types';
 import { useDay } from '../../server/use-bench';
 import { useOvens } from '../../server/use-studio';
 import { clock, relativeDay } from '../../words/days';
@@ -13,6 +13,7 @@ import { LanesDrawing } from './lanes-drawing';
 import { LoggedLoadCard, PlannedLoadCard } from './load-card';
 import { MovedPanel } from './moved-panel';
 import { PlanScores } from './plan-scores';
+import { useFollowed } from './use-followed';
 import type { Move } from './use-plan';
 
 const tabs = [
@@ -103,12 +104,17 @@ function chosenLoad(day: Day, kind: string | undefined, id: number): Chosen | nu
 function LoadsPair({ day, chosen }: { day: Day; chosen: Chosen }) {
   const [move, setMove] = useState<Move | null>(null);
   const planned = 'planned' in chosen ? day.planned[chosen.planned] : undefined;
+  const follow = useFollowed(day, useParams().kind === 'planned' && 'planned' in chosen ? chosen.planned : undefined);
+  const moved = (into?: LoadItem[]) => {
+    setMove(null);
+    if (into) follow(into);
+  };
   return (
     <Pair
       ledger={
         <>
           <PlanScores day={day} />
-          {move && <MovedPanel day={day} move={move} onDone={() => setMove(null)} />}
+          {move && <MovedPanel day={day} move={move} onDone={moved} />}
           <LoadsList
             day={day}
             chosen={'planned' in chosen ? `p${chosen.planned}` : `l${chosen.logged.id}`}

@@ -33,7 +33,7 @@ export function useWishes(day: Day) {
 }
 
 /** What is in a load, told the same whatever the order it is told in. */
-function contentOf(items: LoadItem[]): string {
+export function contentOf(items: LoadItem[]): string {
   return items
     .map((i) => `${i.runId}/${i.pieceId}/${i.stage}: ${i.count}`)
     .sort()

@@ -119,7 +119,8 @@ function Baking({ ways }: { ways: Draft<Ways> }) {
       <Amount ways={ways} field="setMin" />
       <p className="text-note text-soft">
         Packet: minutes by the thickest section. Long hold: a fixed time at the low end of the window, never under the
-        packet. Staged: short sets, and one full cure by the packet at the end. Where they differ, the packet and the safety sheet decide.
+        packet. Staged: short sets, and one full cure by the packet at the end. Where they differ, the packet and the
+        safety sheet decide.
       </p>
     </Card>
   );

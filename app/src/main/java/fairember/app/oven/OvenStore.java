@@ -83,7 +83,9 @@ public class OvenStore implements Kept<OvenForm> {
     private <T> Map<Long, List<T>> of(String sql, Database.Row<T> read) {
         Map<Long, List<T>> rows = new HashMap<>();
         database.list(
-                sql, row -> rows.computeIfAbsent(row.getLong(1), id -> new ArrayList<>()).add(read.of(row)));
+                sql,
+                row -> rows.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
+                        .add(read.of(row)));
         return rows;
     }
 

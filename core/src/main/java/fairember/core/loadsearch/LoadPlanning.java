@@ -6,6 +6,7 @@ import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Objective;
+import fairember.core.ovenload.Score;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -27,7 +28,7 @@ public final class LoadPlanning {
     private static final int MOST_EXACT_CELLS = 700;
 
     /** Drafts looked at after the pattern model. */
-    private static final int POLISHING = 30_000;
+    private static final int POLISHING = 15_000;
 
     private final LoadProblem problem;
     private final Effort effort;
@@ -155,11 +156,10 @@ public final class LoadPlanning {
             return found;
         }
         if (effort == Effort.PROOF && Solver.here()) {
-            var patterns = PatternLoads.of(table, slots, !held.isEmpty());
-            if (patterns.isPresent()) {
-                Solved parted = betterOf(
-                        table, found, patterns.get().solve(first, 0.5, stop).orElse(found));
-                return polished(table, slots, parted, told);
+            Optional<Solved> parted =
+                    PatternLoads.of(table, slots, !held.isEmpty()).flatMap(patterns -> patterns.solve(0.6, stop));
+            if (parted.isPresent()) {
+                return polished(table, slots, betterOf(table, found, parted.get()), told);
             }
         }
         Draft annealed = new Annealing(table, slots, first, stop, told).run(drafts(table));
@@ -175,6 +175,10 @@ public final class LoadPlanning {
 
     /** The pattern model knows one objective: a search looks for less of the others, and where it ran out of steps. */
     private Solved polished(Table table, Slots slots, Solved solved, Consumer<Draft> told) {
+        LoadPlan plan = new Writing(table, slots, solved.draft()).plan(solved.bounds(), List.of());
+        if (plan.scores().stream().allMatch(Score::proven)) {
+            return solved;
+        }
         Draft draft = new Annealing(table, slots, solved.draft(), stop, told).run(Math.min(POLISHING, drafts(table)));
         return betterOf(table, solved, new Solved(draft, Map.of()));
     }

@@ -1,7 +1,6 @@
 package fairember.core.loadsearch;
 
 import com.google.ortools.sat.CpModel;
-import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
@@ -28,17 +27,22 @@ import java.util.function.BooleanSupplier;
 final class PatternLoads {
     private static final int MOST_PATTERNS = 3000;
     private static final int MOST_CAPACITY = 2000;
+    private static final int MOST_CELLS = 30_000;
 
     private final Table table;
     private final Slots slots;
     private final int[] width;
     private final int capacity;
+    private final int[] sizes;
+    private final int[] times;
 
     private PatternLoads(Table table, Slots slots, int[] width, int capacity) {
         this.table = table;
         this.slots = slots;
         this.width = width;
         this.capacity = capacity;
+        this.sizes = Arrays.stream(width).distinct().sorted().toArray();
+        this.times = Arrays.stream(table.need).distinct().sorted().toArray();
     }
 
     /** The model of a problem that is of this kind. */
@@ -93,40 +97,100 @@ final class PatternLoads {
     }
 
     /**
-     * The best loads for the first objective that tells plans apart.
+     * The best loads for the first objective that tells plans apart; nothing when there are too many patterns, or when the
+     * solver finds none within its steps.
      *
      * @param steps the solver's own seconds
      */
-    Optional<Solved> solve(Draft start, double steps, BooleanSupplier stop) {
-        int[] sizes = Arrays.stream(width).distinct().sorted().toArray();
+    Optional<Solved> solve(double steps, BooleanSupplier stop) {
         List<int[]> patterns = new ArrayList<>();
-        if (!patterns(sizes, sizes.length - 1, capacity, new int[sizes.length], patterns)) {
+        if (!patterns(sizes.length - 1, capacity, new int[sizes.length], patterns)
+                || patterns.size() * times.length > MOST_CELLS) {
             return Optional.empty();
         }
-        int[] times = Arrays.stream(table.need).distinct().sorted().toArray();
-        CpModel model = new CpModel();
-        IntVar[][] used = new IntVar[times.length][patterns.size()];
-        LinearExprBuilder cost = LinearExpr.newBuilder();
         Objective objective = table.order.stream()
                 .filter(o -> o != Objective.LATENESS)
                 .findFirst()
                 .orElseThrow();
-        for (int t = 0; t < times.length; t++) {
-            for (int p = 0; p < patterns.size(); p++) {
-                used[t][p] = model.newIntVar(0, start.loads.length, "");
-                cost.addTerm(used[t][p], cost(objective, times[t]));
-            }
+        CpModel model = new CpModel();
+        List<Kind> kinds = kinds(model, patterns);
+        for (int s = 0; s < sizes.length; s++) {
+            cover(model, kinds, s);
         }
-        cover(model, used, sizes, times, patterns);
-        hint(model, used, sizes, times, patterns, start);
+        LinearExprBuilder cost = LinearExpr.newBuilder();
+        kinds.forEach(kind -> cost.addTerm(kind.used, cost(objective, kind.time)));
         model.minimize(cost);
         Solver.Answer answer = Solver.askLinear(model, steps, stop);
         if (!answer.found()) {
             return Optional.empty();
         }
-        double bound = answer.solver().bestObjectiveBound() / unit(objective);
-        Draft draft = draft(answer.solver(), used, sizes, times, patterns);
+        double bound = Math.ceil(answer.solver().bestObjectiveBound() - 1e-6) / unit(objective);
+        List<Slot> loads = new ArrayList<>();
+        List<Deque<Integer>> left = things();
+        for (Kind kind : kinds) {
+            for (long n = answer.solver().value(kind.used); n > 0; n--) {
+                fill(kind.places, left).ifPresent(loads::add);
+            }
+        }
+        Draft draft = new Draft(loads.toArray(Slot[]::new), new int[table.bakes], new int[table.bakes]);
         return Optional.of(new Solved(draft, Map.of(objective, Math.max(0, bound))));
+    }
+
+    /** Loads of a time and a pattern. */
+    private static final class Kind {
+        final int time;
+        final int[] places;
+        final IntVar used;
+
+        Kind(int time, int[] places, IntVar used) {
+            this.time = time;
+            this.places = places;
+            this.used = used;
+        }
+    }
+
+    /** From the longest time down. No other kind is needed: without a thing that takes its whole time it could be shorter. */
+    private List<Kind> kinds(CpModel model, List<int[]> patterns) {
+        List<Kind> kinds = new ArrayList<>();
+        int things = Arrays.stream(table.count).sum();
+        for (int t = times.length - 1; t >= 0; t--) {
+            for (int[] places : patterns) {
+                boolean wanted = false;
+                for (int s = 0; s < sizes.length; s++) {
+                    wanted |= places[s] > 0 && things(sizes[s], times[t]) > 0;
+                }
+                if (wanted) {
+                    kinds.add(new Kind(times[t], places, model.newIntVar(0, things, "")));
+                }
+            }
+        }
+        return kinds;
+    }
+
+    /** For things of a width that need a time or more: as many places in loads of that time or more. */
+    private void cover(CpModel model, List<Kind> kinds, int s) {
+        int things = 0;
+        for (int t = times.length - 1; t >= 0; t--) {
+            int own = things(sizes[s], times[t]);
+            things += own;
+            if (own > 0) {
+                LinearExprBuilder places = LinearExpr.newBuilder();
+                for (Kind kind : kinds) {
+                    if (kind.places[s] > 0 && kind.time >= times[t]) {
+                        places.addTerm(kind.used, kind.places[s]);
+                    }
+                }
+                model.addGreaterOrEqual(places, things);
+            }
+        }
+    }
+
+    private int things(int size, int time) {
+        int things = 0;
+        for (int j = 0; j < table.bakes; j++) {
+            things += width[j] == size && table.need[j] == time ? table.count[j] : 0;
+        }
+        return things;
     }
 
     private long cost(Objective objective, int hold) {
@@ -144,7 +208,7 @@ final class PatternLoads {
     }
 
     /** All patterns that have no room for one more place; false when there are too many. */
-    private static boolean patterns(int[] sizes, int at, int room, int[] places, List<int[]> found) {
+    private boolean patterns(int at, int room, int[] places, List<int[]> found) {
         if (at < 0) {
             if (room < sizes[0]) {
                 found.add(places.clone());
@@ -153,7 +217,7 @@ final class PatternLoads {
         }
         for (int n = room / sizes[at]; n >= 0; n--) {
             places[at] = n;
-            if (!patterns(sizes, at - 1, room - n * sizes[at], places, found)) {
+            if (!patterns(at - 1, room - n * sizes[at], places, found)) {
                 return false;
             }
         }
@@ -161,65 +225,8 @@ final class PatternLoads {
         return true;
     }
 
-    private void cover(CpModel model, IntVar[][] used, int[] sizes, int[] times, List<int[]> patterns) {
-        for (int s = 0; s < sizes.length; s++) {
-            for (int t = 0; t < times.length; t++) {
-                int things = 0;
-                boolean own = false;
-                for (int j = 0; j < table.bakes; j++) {
-                    if (width[j] == sizes[s] && table.need[j] >= times[t]) {
-                        things += table.count[j];
-                        own |= table.need[j] == times[t];
-                    }
-                }
-                if (!own) {
-                    continue;
-                }
-                LinearExprBuilder places = LinearExpr.newBuilder();
-                for (int later = t; later < times.length; later++) {
-                    for (int p = 0; p < patterns.size(); p++) {
-                        if (patterns.get(p)[s] > 0) {
-                            places.addTerm(used[later][p], patterns.get(p)[s]);
-                        }
-                    }
-                }
-                model.addGreaterOrEqual(places, things);
-            }
-        }
-    }
-
-    /** The loads of a draft as patterns: each with its places, and more while there is room. */
-    private void hint(CpModel model, IntVar[][] used, int[] sizes, int[] times, List<int[]> patterns, Draft start) {
-        Map<String, Integer> byPlaces = new TreeMap<>();
-        for (int p = 0; p < patterns.size(); p++) {
-            byPlaces.put(Arrays.toString(patterns.get(p)), p);
-        }
-        int[][] counts = new int[times.length][patterns.size()];
-        for (Slot slot : start.loads) {
-            int[] places = new int[sizes.length];
-            int room = capacity;
-            for (int i = 0; i < slot.bakes.length; i++) {
-                places[Arrays.binarySearch(sizes, width[slot.bakes[i]])] += slot.counts[i];
-                room -= width[slot.bakes[i]] * slot.counts[i];
-            }
-            for (int s = sizes.length - 1; s >= 0; s--) {
-                places[s] += room / sizes[s];
-                room %= sizes[s];
-            }
-            Integer pattern = byPlaces.get(Arrays.toString(places));
-            if (pattern != null) {
-                counts[Arrays.binarySearch(times, slot.hold)][pattern]++;
-            }
-        }
-        for (int t = 0; t < times.length; t++) {
-            for (int p = 0; p < patterns.size(); p++) {
-                model.addHint(used[t][p], counts[t][p]);
-            }
-        }
-    }
-
-    /** Fills the loads, the longest first, each place with the longest of its width that is left. */
-    private Draft draft(CpSolver solver, IntVar[][] used, int[] sizes, int[] times, List<int[]> patterns) {
+    /** The things of each width, those that need longest first. */
+    private List<Deque<Integer>> things() {
         List<Deque<Integer>> left = new ArrayList<>();
         for (int size : sizes) {
             Deque<Integer> things = new ArrayDeque<>();
@@ -233,17 +240,10 @@ final class PatternLoads {
             things.addAll(bakes);
             left.add(things);
         }
-        List<Slot> loads = new ArrayList<>();
-        for (int t = times.length - 1; t >= 0; t--) {
-            for (int p = 0; p < patterns.size(); p++) {
-                for (long n = solver.value(used[t][p]); n > 0; n--) {
-                    fill(patterns.get(p), left).ifPresent(loads::add);
-                }
-            }
-        }
-        return new Draft(loads.toArray(Slot[]::new), new int[table.bakes], new int[table.bakes]);
+        return left;
     }
 
+    /** Each place with the first of its width that is left. */
     private Optional<Slot> fill(int[] places, List<Deque<Integer>> left) {
         Map<Integer, Integer> content = new TreeMap<>();
         for (int s = 0; s < places.length; s++) {
