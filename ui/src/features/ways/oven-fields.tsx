@@ -9,6 +9,7 @@ import { api, take } from '../../server/client';
 import type { Oven, OvenView } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { useWays } from '../../server/use-studio';
 import { wrongAt } from '../../server/use-measured';
 import { DialReadings } from './dial-readings';
 import { ProbeFields } from './probe-fields';
@@ -59,6 +60,7 @@ export function OvenCard({ held, only }: { held: OvenView; only: boolean }) {
           on={oven.form.cold ?? false}
           onChange={(cold) => oven.change((o) => ({ ...o, cold }))}
         />
+        <OvenHours oven={oven} id={held.id} />
         {only ? (
           <Button kind="quiet" className="self-start" onClick={() => acts.add.mutate(held.oven)}>
             Add a second oven
@@ -114,6 +116,37 @@ function OvenNumbers({ oven, id }: { oven: Draft<Oven>; id: number }) {
       </FieldLine>
     );
   });
+}
+
+/** Hours of its own, where it may not run whenever somebody is in the studio. */
+function OvenHours({ oven, id }: { oven: Draft<Oven>; id: number }) {
+  const { opens, closes } = useWays().ways;
+  const own = oven.form.opens !== undefined;
+  const field = (name: 'opens' | 'closes', label: string) => (
+    <FieldLine label={label}>
+      <TextField
+        label={`Oven ${id} ${label}`}
+        type="time"
+        value={oven.form[name]?.slice(0, 5) ?? ''}
+        wrong={wrongAt(oven.wrongs, name)}
+        onChange={(value) => oven.change((o) => ({ ...o, [name]: value }))}
+        onSettle={oven.settle}
+        className="w-40 text-right"
+      />
+    </FieldLine>
+  );
+  return (
+    <>
+      <Check
+        label="runs only in hours of its own"
+        name={`Oven ${id} runs only in hours of its own`}
+        on={own}
+        onChange={(on) => oven.change(({ opens: _, closes: __, ...o }) => (on ? { ...o, opens, closes } : o))}
+      />
+      {own && field('opens', 'may run from')}
+      {own && field('closes', 'may run until')}
+    </>
+  );
 }
 
 /** Trays over the first, each with its own height above it. */

@@ -8,7 +8,6 @@ import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenForm;
 import fairember.app.oven.OvenStore;
-import fairember.app.oven.WishesForm;
 import fairember.app.oven.WishesStore;
 import fairember.app.piece.PieceForm;
 import fairember.app.piece.PieceStore;
@@ -62,9 +61,9 @@ class Days {
     DayView day() {
         LocalDateTime now = planning.now();
         WorkHours hours = ways.ways().hours();
-        RunSchedule plan = planning.scheduleAll();
+        Planning.Open open = planning.open();
+        RunSchedule plan = planning.schedule(open);
         CriticalChain chain = CriticalChain.of(plan, hours);
-        Kept.Held<WishesForm> held = wishes.held();
         List<List<TraySpot>> spots =
                 ovens.all().stream().map(oven -> oven.form().traySpots()).toList();
         return new DayView(
@@ -93,7 +92,7 @@ class Days {
                 chain.tasks().stream().sorted().toList(),
                 DayView.ScoreView.all(plan.scores()),
                 FindingView.all(plan.findings()),
-                new DayView.WishesView(held.edition(), held.form()),
+                new DayView.WishesView(wishes.held().edition(), open.wishes()),
                 plan.finish().toLocalDate(),
                 clock.speed());
     }

@@ -2,7 +2,6 @@ package fairember.app.baking;
 
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.WishesForm;
-import fairember.app.oven.WishesStore;
 import fairember.app.run.BakeKeys;
 import fairember.app.run.LoadPlans;
 import fairember.app.run.Planning;
@@ -25,18 +24,16 @@ import org.springframework.stereotype.Service;
 class PlanMoves {
     private final Planning planning;
     private final LoadPlans plans;
-    private final WishesStore wishes;
 
-    PlanMoves(Planning planning, LoadPlans plans, WishesStore wishes) {
+    PlanMoves(Planning planning, LoadPlans plans) {
         this.planning = planning;
         this.plans = plans;
-        this.wishes = wishes;
     }
 
     MovedView tried(MoveForm form) {
         Planning.Open open = planning.open();
         LoadPlan plan = plans.plan(LoadPlans.ALL, open.problem());
-        WishesForm wanted = wanted(form, plan);
+        WishesForm wanted = wanted(form, plan, open.wishes());
         LoadPlan after = LoadPlanning.plan(
                 planning.open(wanted).problem(), Effort.SEARCH, Optional.of(plan), () -> false, better -> {});
         List<Finding> breaks = after.findings().stream()
@@ -50,15 +47,14 @@ class PlanMoves {
     }
 
     /** The wishes there are, but for pins of these two loads, and both loads held as they would be. */
-    private WishesForm wanted(MoveForm form, LoadPlan plan) {
+    private WishesForm wanted(MoveForm form, LoadPlan plan, WishesForm wishes) {
         List<LoadForm.LoadItemForm> source = items(plan, form.from(), "from");
         Integer to = form.to();
         List<LoadForm.LoadItemForm> target = to == null ? new ArrayList<>() : items(plan, to, "to");
         if (to != null && to == form.from()) {
             throw new Refused("to", "the load it is in", "another load", "Choose where it is to go.");
         }
-        List<WishesForm.PinnedLoadForm> pins =
-                new ArrayList<>(wishes.held().form().pins());
+        List<WishesForm.PinnedLoadForm> pins = new ArrayList<>(wishes.pins());
         pins.removeIf(pin -> same(pin, source) || same(pin, target));
         LoadForm.LoadItemForm item = form.item();
         if (item == null) {
@@ -72,7 +68,7 @@ class PlanMoves {
         }
         long oven = to == null ? from : planning.ovenId(plan.loads().get(to).oven());
         pins.add(new WishesForm.PinnedLoadForm(oven, null, target));
-        return new WishesForm(pins, wishes.held().form().apart());
+        return new WishesForm(pins, wishes.apart());
     }
 
     private static List<LoadForm.LoadItemForm> items(LoadPlan plan, int load, String field) {

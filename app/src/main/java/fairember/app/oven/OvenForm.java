@@ -16,6 +16,8 @@ import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.TraySpot;
+import fairember.core.run.WorkHours;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -24,8 +26,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * An oven and its trays: {@code clearanceMm} above the first, {@code moreClearancesMm} above the others. Things go in
- * when it is hot, unless it is {@code cold}; its
- * air is still unless it is told.
+ * when it is hot, unless it is {@code cold}; its air is still unless it is told; it runs whenever somebody is in the
+ * studio, unless hours of its own are told.
  */
 public record OvenForm(
         String name,
@@ -41,7 +43,9 @@ public record OvenForm(
         @Nullable Double unloadMin,
         @Nullable Boolean cold,
         @Nullable List<SpotForm> spots,
-        @Nullable Air air) {
+        @Nullable Air air,
+        @Nullable LocalTime opens,
+        @Nullable LocalTime closes) {
     /** Most places on the tray that may be told of. */
     private static final int MOST_SPOTS = 24;
 
@@ -76,6 +80,14 @@ public record OvenForm(
         return parsed;
     }
 
+    /** The hours of its own in which it may run; nothing when none are told. */
+    public Optional<WorkHours> hours() {
+        if (opens == null && closes == null) {
+            return Optional.empty();
+        }
+        return Optional.of(WorkHours.daily(given("opens", opens), given("closes", closes)));
+    }
+
     /** What the readings say of the dial; nothing before the first. */
     public Optional<DialCorrection> dial() {
         List<ReadingForm> told = all("readings", or(readings, List.of()));
@@ -105,6 +117,7 @@ public record OvenForm(
         g.at("", () -> Oven.HOLD_KW.check(holdKw));
         g.at("", this::dial);
         g.at("", this::traySpots);
+        g.at("", this::hours);
         var unload = g.at("", () -> new Minutes(Oven.UNLOAD.check(or(unloadMin, 0.0))));
         List<Double> more = g.at("", () -> all("moreClearancesMm", or(moreClearancesMm, List.of())))
                 .orElse(List.of());

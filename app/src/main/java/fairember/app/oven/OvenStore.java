@@ -7,11 +7,13 @@ import fairember.app.keeping.Kept;
 import fairember.core.heat.Air;
 import fairember.core.measure.Refused;
 import fairember.core.ovenload.Oven;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** The ovens of the studio; the first is always there. */
@@ -75,8 +77,14 @@ public class OvenStore implements Kept<OvenForm> {
                             row.getDouble("unload_min"),
                             row.getBoolean("cold"),
                             spots.getOrDefault(id, List.of()),
-                            Air.valueOf(row.getString("air"))));
+                            Air.valueOf(row.getString("air")),
+                            time(row.getString("opens")),
+                            time(row.getString("closes"))));
         });
+    }
+
+    private static @Nullable LocalTime time(@Nullable String kept) {
+        return kept == null ? null : LocalTime.parse(kept);
     }
 
     /** Rows by the oven in their first column. */
@@ -94,13 +102,13 @@ public class OvenStore implements Kept<OvenForm> {
         Oven oven = form.parse();
         database.write(
                 """
-                insert into oven values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                insert into oven values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name,
                     tray_width_mm = excluded.tray_width_mm, tray_depth_mm = excluded.tray_depth_mm,
                     clearance_mm = excluded.clearance_mm, gap_mm = excluded.gap_mm,
                     preheat_min = excluded.preheat_min, preheat_kwh = excluded.preheat_kwh,
                     hold_kw = excluded.hold_kw, unload_min = excluded.unload_min, cold = excluded.cold,
-                    air = excluded.air
+                    air = excluded.air, opens = excluded.opens, closes = excluded.closes
                 """,
                 id,
                 oven.name(),
@@ -113,7 +121,9 @@ public class OvenStore implements Kept<OvenForm> {
                 form.holdKw(),
                 oven.unload().min(),
                 oven.cold(),
-                or(form.air(), Air.STILL));
+                or(form.air(), Air.STILL),
+                form.opens(),
+                form.closes());
         for (String table : List.of("dial_reading", "oven_shelf", "hot_spot")) {
             database.write("delete from " + table + " where oven_id = ?", id);
         }

@@ -5,7 +5,10 @@ import static fairember.app.web.Given.all;
 import fairember.core.measure.Gathering;
 import fairember.core.ovenload.Bake;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What the maker wants of the plan of loads: loads that are held as they are, and bakes that are kept apart. */
@@ -21,6 +24,35 @@ public record WishesForm(List<PinnedLoadForm> pins, List<ApartForm> apart) {
 
     /** Two bakes that are not to share a load. */
     public record ApartForm(BakeRef one, BakeRef other) {}
+
+    /**
+     * These wishes as far as they can still come true: held loads lose what is baked of them meanwhile, and go with the
+     * last of it.
+     *
+     * @param left of each bake, still to go in; bakes that are not there are done
+     */
+    public WishesForm left(Map<BakeRef, Integer> left) {
+        Map<BakeRef, Integer> free = new HashMap<>(left);
+        List<PinnedLoadForm> still = new ArrayList<>();
+        for (PinnedLoadForm pin : pins) {
+            List<LoadForm.LoadItemForm> items = new ArrayList<>();
+            for (LoadForm.LoadItemForm item : pin.items()) {
+                BakeRef bake = new BakeRef(item.runId(), item.pieceId(), item.stage());
+                int count = Math.min(item.count(), free.getOrDefault(bake, 0));
+                if (count > 0) {
+                    items.add(new LoadForm.LoadItemForm(item.runId(), item.pieceId(), item.stage(), count));
+                    free.merge(bake, -count, Integer::sum);
+                }
+            }
+            if (!items.isEmpty()) {
+                still.add(new PinnedLoadForm(pin.ovenId(), pin.inAt(), items));
+            }
+        }
+        List<ApartForm> kept = apart.stream()
+                .filter(pair -> left.containsKey(pair.one()) && left.containsKey(pair.other()))
+                .toList();
+        return new WishesForm(still, kept);
+    }
 
     /** Refuses what no wish can be. */
     void check() {

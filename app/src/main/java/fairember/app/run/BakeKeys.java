@@ -34,4 +34,10 @@ public final class BakeKeys {
         return new LoadForm.LoadItemForm(
                 Long.parseLong(ids[0]), Long.parseLong(ids[1]), Integer.parseInt(ids[2]), count);
     }
+
+    /** The bake that a key stands for. */
+    static WishesForm.BakeRef ref(String bakeKey) {
+        LoadForm.LoadItemForm one = item(bakeKey, 1);
+        return new WishesForm.BakeRef(one.runId(), one.pieceId(), one.stage());
+    }
 }

@@ -15,6 +15,7 @@ import fairember.core.piece.MeasuredPiece;
 import fairember.core.run.Bench;
 import fairember.core.run.Job;
 import fairember.core.run.Progress;
+import fairember.core.run.RunBakes;
 import fairember.core.run.RunSchedule;
 import fairember.core.run.RunScheduling;
 import fairember.core.run.WorkHours;
@@ -164,7 +165,11 @@ public class Planning {
 
     /** What is left of all runs that are not finished, from now. */
     public RunSchedule scheduleAll() {
-        Open open = open();
+        return schedule(open());
+    }
+
+    /** Sets what has to be planned now in time. */
+    public RunSchedule schedule(Open open) {
         return RunScheduling.schedule(
                 open.jobs(), open.bench(), open.start(), problem -> plans.plan(LoadPlans.ALL, problem));
     }
@@ -175,8 +180,9 @@ public class Planning {
      * @param jobs of all runs that are not finished
      * @param bench to do them with
      * @param start where they stand
+     * @param wishes of the plan, as far as they can still come true
      */
-    public record Open(List<Job> jobs, Bench bench, RunScheduling.Start start) {
+    public record Open(List<Job> jobs, Bench bench, RunScheduling.Start start, WishesForm wishes) {
         public LoadProblem problem() {
             return RunScheduling.problem(jobs, bench, start);
         }
@@ -192,7 +198,11 @@ public class Planning {
         List<Work> works = all().stream()
                 .filter(w -> w.held().form().state() != RunState.FINISHED)
                 .toList();
-        return new Open(works.stream().flatMap(w -> w.jobs().stream()).toList(), bench(works, wanted), fromNow());
+        List<Job> jobs = works.stream().flatMap(w -> w.jobs().stream()).toList();
+        Map<WishesForm.BakeRef, Integer> left = new HashMap<>();
+        RunBakes.of(jobs).forEach(bake -> left.put(BakeKeys.ref(bake.key()), bake.count()));
+        WishesForm still = wanted.left(left);
+        return new Open(jobs, bench(works, still), fromNow(), still);
     }
 
     private WorkHours hours() {
@@ -215,7 +225,9 @@ public class Planning {
             }
         }
         return new Bench(
-                held.stream().map(h -> h.form().parse()).toList(),
+                held.stream()
+                        .map(h -> new Bench.Use(h.form().parse(), h.form().hours()))
+                        .toList(),
                 hours,
                 begins,
                 due,

@@ -15,7 +15,6 @@ import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Share;
 import fairember.core.measure.Words;
-import fairember.core.measure.Wrong;
 import fairember.core.mix.MixWaste;
 import fairember.core.portion.Portioning;
 import fairember.core.run.WorkHours;
@@ -107,13 +106,7 @@ public record WaysForm(
         List<DayOfWeek> chosen = given("days", days);
         EnumSet<DayOfWeek> set = EnumSet.noneOf(DayOfWeek.class);
         set.addAll(chosen);
-        try {
-            return new WorkHours(given("opens", opens), given("closes", closes), set);
-        } catch (Refused refused) {
-            throw new Refused(refused.wrongs().stream()
-                    .map(w -> w.field().equals("to") ? new Wrong("closes", w.found(), w.allowed(), w.mend()) : w)
-                    .toList());
-        }
+        return new WorkHours(given("opens", opens), given("closes", closes), set);
     }
 
     private Currency parseCurrency() {

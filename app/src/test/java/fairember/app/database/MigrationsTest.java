@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import fairember.app.FairEmber;
 import fairember.app.leftover.LeftoverStore;
 import fairember.app.mix.MixStore;
+import fairember.app.oven.OvenStore;
 import fairember.app.piece.PieceStore;
 import fairember.core.mix.Mix;
 import fairember.core.piece.MeasuredPiece;
@@ -29,7 +30,7 @@ import org.testng.annotations.Test;
 public class MigrationsTest {
     @DataProvider
     public Object[][] versions() {
-        return new Object[][] {{"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}};
+        return new Object[][] {{"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}, {"7"}};
     }
 
     @Test(dataProvider = "versions")
@@ -72,10 +73,17 @@ public class MigrationsTest {
             assertThat(database.list("select read_c from dial_reading", row -> row.getDouble(1)))
                     .hasSize(Integer.parseInt(version) >= 5 ? 1 : 0);
             assertThat(database.list("select count from pin_item", row -> row.getInt(1)))
-                    .hasSize(version.equals("6") ? 1 : 0);
+                    .hasSize(Integer.parseInt(version) >= 6 ? 1 : 0);
             assertThat(database.list("select temp_c from probe_reading", row -> row.getDouble(1)))
-                    .hasSize(version.equals("6") ? 1 : 0);
-            assertThat(mouse.stages().get(0).stage().quench()).isEqualTo(version.equals("6"));
+                    .hasSize(Integer.parseInt(version) >= 6 ? 1 : 0);
+            assertThat(mouse.stages().get(0).stage().quench()).isEqualTo(Integer.parseInt(version) >= 6);
+            assertThat(studio.getBean(OvenStore.class)
+                            .all()
+                            .get(0)
+                            .form()
+                            .hours()
+                            .isPresent())
+                    .isEqualTo(Integer.parseInt(version) >= 7);
         }
     }
 

@@ -1,24 +1,26 @@
 package fairember.core.run;
 
+import fairember.core.finding.Finding;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What a studio has to bake with, and how it wants it.
  *
  * @param ovens by number
- * @param hours in which hands work and ovens run
+ * @param hours in which somebody is there: hands work, and ovens run
  * @param begins by job key: the first moment hands may be at it; jobs without may be begun at once
  * @param due by job key: the closing by which a job is to be done; jobs without are not hurried
  * @param apart pairs of bake keys that are kept from sharing a load
  * @param pins loads that are held as they are
  */
 public record Bench(
-        List<Oven> ovens,
+        List<Use> ovens,
         WorkHours hours,
         Map<String, LocalDateTime> begins,
         Map<String, LocalDateTime> due,
@@ -30,6 +32,34 @@ public record Bench(
         due = Map.copyOf(due);
         apart = List.copyOf(apart);
         pins = List.copyOf(pins);
+    }
+
+    /**
+     * An oven and when it may run.
+     *
+     * @param own its own hours; nothing when it runs whenever somebody is there
+     */
+    public record Use(Oven oven, Optional<WorkHours> own) {
+        /** The hours of the studio in which it may run; nothing when it never may. */
+        Optional<WorkHours> within(WorkHours studio) {
+            return own.isEmpty() ? Optional.of(studio) : studio.shared(own.get());
+        }
+    }
+
+    /** Ovens that may run only while nobody is there. */
+    List<Finding> closed() {
+        return ovens.stream()
+                .filter(use -> use.within(hours).isEmpty())
+                .map(use -> Finding.warns(
+                        "oven-closed",
+                        "%s may run from %s to %s, when nobody is in the studio: nothing is planned into it."
+                                .formatted(
+                                        use.oven().name(),
+                                        use.own().orElseThrow().from(),
+                                        use.own().orElseThrow().to()),
+                        "Give it hours in which somebody is there; an oven is not left alone.",
+                        use.oven().name()))
+                .toList();
     }
 
     /**
@@ -49,6 +79,6 @@ public record Bench(
 
     /** One oven, nobody waiting, nothing held. */
     public static Bench of(Oven oven, WorkHours hours) {
-        return new Bench(List.of(oven), hours, Map.of(), Map.of(), List.of(), List.of());
+        return new Bench(List.of(new Use(oven, Optional.empty())), hours, Map.of(), Map.of(), List.of(), List.of());
     }
 }

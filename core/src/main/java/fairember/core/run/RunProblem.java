@@ -20,14 +20,23 @@ import java.util.stream.Stream;
 record RunProblem(List<Job> jobs, Bench bench, RunScheduling.Start start, LocalDateTime zero) {
     private static final int SPARE_DAYS = 21;
 
+    /** A minute in which nothing fits. */
+    private static final List<Stretch> NEVER = List.of(Stretch.ofMinutes(0, 1));
+
     LoadProblem problem() {
         List<Bake> bakes = RunBakes.of(jobs, bench, start, zero);
-        List<Stretch> hours = hours(days(bakes), zero);
+        int days = days(bakes);
+        List<Stretch> hours = stretches(bench.hours(), days, zero);
         List<LoadProblem.OvenUse> ovens = new ArrayList<>();
         for (int o = 0; o < bench.ovens().size(); o++) {
+            Bench.Use use = bench.ovens().get(o);
             LocalDateTime free = start.ovenFree().getOrDefault(o, zero);
+            LocalDateTime from = free.isAfter(zero) ? free : zero;
             ovens.add(new LoadProblem.OvenUse(
-                    bench.ovens().get(o), hours(days(bakes), free.isAfter(zero) ? free : zero)));
+                    use.oven(),
+                    use.within(bench.hours())
+                            .map(open -> stretches(open, days, from))
+                            .orElse(NEVER)));
         }
         List<LoadProblem.Pin> pins = bench.pins().stream()
                 .map(p -> new LoadProblem.Pin(
@@ -56,16 +65,16 @@ record RunProblem(List<Job> jobs, Bench bench, RunScheduling.Start start, LocalD
                                 / bench.hours().days().size());
     }
 
-    private List<Stretch> hours(int days, LocalDateTime from) {
+    private List<Stretch> stretches(WorkHours open, int days, LocalDateTime from) {
         List<Stretch> hours = new ArrayList<>();
-        LocalDateTime at = bench.hours().next(from);
+        LocalDateTime at = open.next(from);
         LocalDateTime last = from.plusDays(days);
         while (at.isBefore(last)) {
-            LocalDateTime close = at.toLocalDate().atTime(bench.hours().to());
+            LocalDateTime close = at.toLocalDate().atTime(open.to());
             if (at.isBefore(close)) {
                 hours.add(new Stretch(RunBakes.minutes(zero, at), RunBakes.minutes(zero, close)));
             }
-            at = bench.hours().next(close);
+            at = open.next(close);
         }
         return hours;
     }

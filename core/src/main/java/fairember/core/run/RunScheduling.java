@@ -106,7 +106,7 @@ public final class RunScheduling {
                 loads.stream().map(l -> l.load().energy()).reduce(Energy.ZERO, Energy::plus),
                 finish(loads),
                 plan.scores(),
-                plan.findings());
+                Stream.concat(bench.closed().stream(), plan.findings().stream()).toList());
     }
 
     private LocalDateTime at(Minutes minutes) {

@@ -7,7 +7,10 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -18,6 +21,7 @@ import java.util.Set;
  * @param days of the week, one or more
  */
 public record WorkHours(LocalTime from, LocalTime to, Set<DayOfWeek> days) {
+    private static final int LEAST_MIN = 30;
 
     /**
      * Hours of at least half an hour on at least one day.
@@ -29,13 +33,29 @@ public record WorkHours(LocalTime from, LocalTime to, Set<DayOfWeek> days) {
         if (days.isEmpty()) {
             throw new Refused("days", "no day", "1 to 7 days", "Choose the days you work.");
         }
-        if (Duration.between(from, to).toMinutes() < 30) {
-            throw new Refused("to", from + " to " + to, "half an hour or more", "Let the day end after it begins.");
+        if (Duration.between(from, to).toMinutes() < LEAST_MIN) {
+            throw new Refused("closes", from + " to " + to, "half an hour or more", "Let the day end after it begins.");
         }
     }
 
     /** A stretch of time. */
     public record Slot(LocalDateTime from, LocalDateTime to) {}
+
+    /** At any day between two times. */
+    public static WorkHours daily(LocalTime from, LocalTime to) {
+        return new WorkHours(from, to, EnumSet.allOf(DayOfWeek.class));
+    }
+
+    /** What these hours share with others; nothing when that is no day, or less than half an hour of it. */
+    public Optional<WorkHours> shared(WorkHours other) {
+        LocalTime later = from.isAfter(other.from) ? from : other.from;
+        LocalTime earlier = to.isBefore(other.to) ? to : other.to;
+        Set<DayOfWeek> both = new HashSet<>(days);
+        both.retainAll(other.days);
+        return both.isEmpty() || Duration.between(later, earlier).toMinutes() < LEAST_MIN
+                ? Optional.empty()
+                : Optional.of(new WorkHours(later, earlier, both));
+    }
 
     /** The length of a working day. */
     public Duration day() {

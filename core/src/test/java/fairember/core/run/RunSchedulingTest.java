@@ -24,6 +24,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import org.testng.annotations.Test;
 
@@ -71,6 +72,27 @@ public class RunSchedulingTest {
         RunSchedule late = schedule(List.of(new Job("a", SEAL, 6)), fridayFour.plusMinutes(41));
         // In at 16:50, 10 minutes of hold would end at 17:00, a minute later is too late.
         assertThat(late.loads().get(0).heatFrom()).isEqualTo(LocalDateTime.of(2026, 3, 9, 9, 0));
+    }
+
+    /** Eyes are shaped at 9:08 and wait for noon; what is built on them is not ready by one, and waits for the next noon. */
+    @Test
+    public void anOvenWithHoursOfItsOwnRunsOnlyInThem() {
+        RunSchedule schedule = at(WorkHours.daily(LocalTime.NOON, LocalTime.of(13, 0)));
+        assertThat(schedule.loads())
+                .extracting(RunSchedule.TimedLoad::heatFrom)
+                .containsExactly(
+                        MONDAY_NINE.withHour(12), MONDAY_NINE.plusDays(1).withHour(12));
+        assertThat(schedule.findings()).isEmpty();
+        RunSchedule never = at(WorkHours.daily(LocalTime.of(16, 45), LocalTime.of(22, 0)));
+        assertThat(never.loads()).isEmpty();
+        assertThat(never.findings()).extracting(Finding::rule).contains("oven-closed");
+    }
+
+    private static RunSchedule at(WorkHours own) {
+        Bench.Use use = new Bench.Use(Samples.OVEN, Optional.of(own));
+        Bench bench = new Bench(List.of(use), WEEKDAYS, Map.of(), Map.of(), List.of(), List.of());
+        return RunScheduling.schedule(
+                List.of(new Job("a", SEAL, 6)), bench, RunScheduling.Start.at(MONDAY_NINE), RunSchedulingTest::plan);
     }
 
     @Test
