@@ -52,7 +52,7 @@ export function dayRows(day: Day): DayRow[] {
     add(load.outAt, load.cooledAt, { label: `load ${i + 1} cools`, critical, kind: 'drying' });
   });
   for (const drying of day.drying) {
-    add(drying.from, drying.to, { label: `${drying.name} dries`, critical: false, kind: 'drying' });
+    add(drying.from, drying.to, { label: `${drying.name} dries`, critical: drying.critical, kind: 'drying' });
   }
   return [...rows.entries()]
     .sort(([a], [b]) => a.localeCompare(b))

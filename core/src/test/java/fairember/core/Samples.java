@@ -73,7 +73,8 @@ public final class Samples {
             Minutes.ZERO,
             new Energy(0.2),
             0.6,
-            false);
+            false,
+            List.of());
 
     /** 12.00 an hour, 0.30 a kWh, 10 % waste, 50 % margin, prices in steps of 0.50. */
     public static final Rates RATES =

@@ -43,7 +43,7 @@ public record DayView(
         double clockSpeed) {
 
     /** Something that dries in the air. */
-    public record DryingView(String name, LocalDateTime from, LocalDateTime to) {}
+    public record DryingView(String name, LocalDateTime from, LocalDateTime to, boolean critical) {}
 
     /** An oven of the plan; its place in the list is its number there. */
     public record OvenNameView(

@@ -18,13 +18,13 @@ import fairember.app.run.TaskView;
 import fairember.app.ways.WaysStore;
 import fairember.app.web.FindingView;
 import fairember.core.ovenload.Oven;
-import fairember.core.ovenload.TraySpot;
 import fairember.core.run.CriticalChain;
 import fairember.core.run.RunSchedule;
 import fairember.core.run.WorkHours;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
 /** Puts the oven's days together. */
@@ -64,8 +64,6 @@ class Days {
         Planning.Open open = planning.open();
         RunSchedule plan = planning.schedule(open);
         CriticalChain chain = CriticalChain.of(plan, hours);
-        List<List<TraySpot>> spots =
-                ovens.all().stream().map(oven -> oven.form().traySpots()).toList();
         return new DayView(
                 now,
                 hours.from(),
@@ -80,13 +78,11 @@ class Days {
                                 .reversed())
                         .map(this::logged)
                         .toList(),
-                plan.loads().stream()
-                        .map(load ->
-                                PlannedLoadView.of(load, spots.get(load.load().oven())))
-                        .toList(),
+                plan.loads().stream().map(PlannedLoadView::of).toList(),
                 plan.tasks().stream().map(TaskView::of).toList(),
-                plan.dryings().stream()
-                        .map(d -> new DayView.DryingView(d.job().piece().piece().name(), d.from(), d.to()))
+                IntStream.range(0, plan.dryings().size())
+                        .mapToObj(i ->
+                                drying(plan.dryings().get(i), chain.dryings().contains(i)))
                         .toList(),
                 chain.loads().stream().sorted().toList(),
                 chain.tasks().stream().sorted().toList(),
@@ -95,6 +91,10 @@ class Days {
                 new DayView.WishesView(wishes.held().edition(), open.wishes()),
                 plan.finish().toLocalDate(),
                 clock.speed());
+    }
+
+    private static DayView.DryingView drying(RunSchedule.Drying drying, boolean critical) {
+        return new DayView.DryingView(drying.job().piece().piece().name(), drying.from(), drying.to(), critical);
     }
 
     private static DayView.OvenNameView name(Kept.Held<OvenForm> held) {

@@ -11,7 +11,6 @@ import fairember.core.measure.Energy;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import fairember.core.ovenload.Oven;
@@ -46,9 +45,6 @@ public record OvenForm(
         @Nullable Air air,
         @Nullable LocalTime opens,
         @Nullable LocalTime closes) {
-    /** Most places on the tray that may be told of. */
-    private static final int MOST_SPOTS = 24;
-
     /** Each stands in a list, so its field is its place there. */
     private static final Span OTHER_CLEARANCE =
             Span.of("", Oven.CLEARANCE.label(), Oven.CLEARANCE.low(), Oven.CLEARANCE.high(), Oven.CLEARANCE.unit());
@@ -62,17 +58,13 @@ public record OvenForm(
 
     /** How much warmer than the middle of the tray it is at a place; cooler is negative. */
     public record SpotForm(double leftMm, double backMm, double offC) {
-        private TraySpot parse() {
+        public TraySpot parse() {
             return new TraySpot(new Length(TraySpot.LEFT.check(leftMm)), new Length(TraySpot.BACK.check(backMm)), offC);
         }
     }
 
-    /** What is known of the tray's places. */
-    public List<TraySpot> traySpots() {
+    private List<TraySpot> traySpots() {
         List<SpotForm> told = all("spots", or(spots, List.of()));
-        if (told.size() > MOST_SPOTS) {
-            throw new Refused("spots", told.size() + " places", "up to " + MOST_SPOTS, "Leave some out.");
-        }
         Gathering g = new Gathering();
         List<TraySpot> parsed = g.all(
                 "spots", told.stream().<Supplier<TraySpot>>map(s -> s::parse).toList());
@@ -116,7 +108,7 @@ public record OvenForm(
         var energy = g.at("", () -> new Energy(Oven.PREHEAT_KWH.check(preheatKwh)));
         g.at("", () -> Oven.HOLD_KW.check(holdKw));
         g.at("", this::dial);
-        g.at("", this::traySpots);
+        var places = g.at("", this::traySpots);
         g.at("", this::hours);
         var unload = g.at("", () -> new Minutes(Oven.UNLOAD.check(or(unloadMin, 0.0))));
         List<Double> more = g.at("", () -> all("moreClearancesMm", or(moreClearancesMm, List.of())))
@@ -138,6 +130,7 @@ public record OvenForm(
                 unload.orElseThrow(),
                 energy.orElseThrow(),
                 holdKw,
-                or(cold, false));
+                or(cold, false),
+                places.orElseThrow());
     }
 }

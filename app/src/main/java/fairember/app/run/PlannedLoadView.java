@@ -2,14 +2,11 @@ package fairember.app.run;
 
 import fairember.app.oven.LoadForm;
 import fairember.app.web.FindingView;
-import fairember.core.ovenload.HotPlaces;
 import fairember.core.ovenload.Place;
 import fairember.core.ovenload.PlannedLoad;
-import fairember.core.ovenload.TraySpot;
 import fairember.core.run.RunSchedule;
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.stream.Stream;
 
 /** A load of the plan in an oven, counted from 0, with its times, its tray and its reasons. */
 public record PlannedLoadView(
@@ -35,11 +32,6 @@ public record PlannedLoadView(
             int item, int shelf, double leftMm, double backMm, double widthMm, double depthMm, double heightMm) {}
 
     public static PlannedLoadView of(RunSchedule.TimedLoad timed) {
-        return of(timed, List.of());
-    }
-
-    /** The same with what is known of the places of its oven's trays. */
-    public static PlannedLoadView of(RunSchedule.TimedLoad timed, List<TraySpot> spots) {
         PlannedLoad load = timed.load();
         List<String> keys = load.items().stream().map(i -> i.bake().key()).toList();
         return new PlannedLoadView(
@@ -55,8 +47,7 @@ public record PlannedLoadView(
                 load.items().stream().map(PlannedLoadView::item).toList(),
                 load.places().stream().map(p -> place(p, keys)).toList(),
                 load.pinned(),
-                FindingView.all(Stream.concat(load.why().stream(), HotPlaces.findings(load, spots).stream())
-                        .toList()));
+                FindingView.all(load.why()));
     }
 
     private static PlannedItemView item(PlannedLoad.Item item) {

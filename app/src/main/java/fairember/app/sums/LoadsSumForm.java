@@ -4,6 +4,7 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
+import fairember.app.oven.OvenForm;
 import fairember.core.loadsearch.Effort;
 import fairember.core.measure.Energy;
 import fairember.core.measure.Gathering;
@@ -63,6 +64,7 @@ record LoadsSumForm(
      * @param clearancesMm free height above each tray
      * @param cold whether things go in before it is heated; else when it is hot
      * @param hours in which whole loads must lie; any hour when absent
+     * @param spots places of its trays that are warmer or cooler; none when absent
      */
     record PlanOvenForm(
             String name,
@@ -75,7 +77,8 @@ record LoadsSumForm(
             double preheatKwh,
             double holdKw,
             @Nullable Boolean cold,
-            @Nullable List<HoursForm> hours) {
+            @Nullable List<HoursForm> hours,
+            @Nullable List<OvenForm.SpotForm> spots) {
         private LoadProblem.OvenUse parse() {
             Oven oven = new Oven(
                     given("name", name),
@@ -87,7 +90,10 @@ record LoadsSumForm(
                     new Minutes(Oven.UNLOAD.check(unloadMin)),
                     new Energy(Oven.PREHEAT_KWH.check(preheatKwh)),
                     holdKw,
-                    or(cold, false));
+                    or(cold, false),
+                    all("spots", or(spots, List.<OvenForm.SpotForm>of())).stream()
+                            .map(OvenForm.SpotForm::parse)
+                            .toList());
             return new LoadProblem.OvenUse(oven, LoadsSumForm.hours(hours));
         }
     }

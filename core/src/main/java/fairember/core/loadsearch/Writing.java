@@ -7,16 +7,19 @@ import fairember.core.measure.Minutes;
 import fairember.core.measure.Share;
 import fairember.core.measure.Temperature;
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.HotPlaces;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.Place;
 import fairember.core.ovenload.PlannedLoad;
 import fairember.core.ovenload.Score;
+import fairember.core.ovenload.SparedPlaces;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Writes a draft out as a plan: times, places, reasons, scores. */
 final class Writing {
@@ -97,7 +100,12 @@ final class Writing {
             low = Math.max(low, table.low[slot.bakes[k]]);
             high = Math.min(high, table.high[slot.bakes[k]]);
         }
-        List<Place> places = slots.lay(slot.oven, slot.bakes, slot.counts).orElseThrow();
+        HotPlaces hot = new HotPlaces(
+                oven,
+                new Temperature(low),
+                items.stream().map(PlannedLoad.Item::bake).toList());
+        List<Place> places = SparedPlaces.of(
+                oven, hot, slots.lay(slot.oven, slot.bakes, slot.counts).orElseThrow());
         double covered = places.stream()
                 .mapToDouble(place -> place.width().mm() * place.depth().mm())
                 .sum();
@@ -116,7 +124,8 @@ final class Writing {
                 places,
                 new Share(Math.min(1, covered / tray)),
                 slot.pinned,
-                why(order, i, low, high));
+                Stream.concat(why(order, i, low, high).stream(), hot.findings(places).stream())
+                        .toList());
     }
 
     private List<Finding> why(List<Integer> order, int i, double low, double high) {

@@ -2,55 +2,78 @@ package fairember.core.ovenload;
 
 import fairember.core.finding.Finding;
 import fairember.core.measure.Figures;
+import fairember.core.measure.Temperature;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 
-/** Finds what lies where the tray is too warm for it, or too cool to cure. */
+/**
+ * Where a tray is too warm for what lies there, or too cool to cure it.
+ *
+ * <p>A place is known 45 mm around where it was measured. Too warm is over the warmest temperature that a bake takes; too
+ * cool is more than the 5 °C that a thermostat swings under the coolest.
+ */
 public final class HotPlaces {
-    /** A place is known so far around where it was measured, in mm. */
     static final double REACH_MM = 45;
-
-    /** A thermostat swings so much anyway. */
     private static final double SWING_C = 5;
 
-    private HotPlaces() {}
+    private final List<TraySpot> spots;
+    private final double temperatureC;
+    private final Map<String, Bake> bakes = new HashMap<>();
 
-    /** A finding for each bake of a load some of whose things lie so, by all places that are known. */
-    public static List<Finding> findings(PlannedLoad load, List<TraySpot> spots) {
+    /** The known places of an oven's trays in a load of these bakes at a temperature. */
+    public HotPlaces(Oven oven, Temperature temperature, Collection<Bake> bakes) {
+        this.spots = oven.spots();
+        this.temperatureC = temperature.c();
+        bakes.forEach(bake -> this.bakes.put(bake.key(), bake));
+    }
+
+    /** Whether a thing lies where it is too warm or too cool for it. */
+    boolean unfit(Place place) {
+        Bake bake = bakes.get(place.key());
+        return bake != null
+                && spots.stream()
+                        .anyMatch(spot -> (hot(spot, bake) || cool(spot, bake)) && distance(place, spot) <= REACH_MM);
+    }
+
+    /** A finding for each bake some of whose things lie so, place by place. */
+    public List<Finding> findings(List<Place> places) {
         List<Finding> findings = new ArrayList<>();
         for (TraySpot spot : spots) {
-            double there = load.temperature().c() + spot.offC();
-            Set<String> near = new LinkedHashSet<>();
-            load.places().stream()
+            places.stream()
                     .filter(place -> distance(place, spot) <= REACH_MM)
-                    .forEach(place -> near.add(place.key()));
-            for (PlannedLoad.Item item : load.items()) {
-                Bake bake = item.bake();
-                boolean hot = there > bake.high().c();
-                boolean cool = there < bake.low().c() - SWING_C;
-                if (near.contains(bake.key()) && (hot || cool)) {
-                    findings.add(Finding.warns(
-                            hot ? "hot-place" : "cool-place",
-                            "%s lies where the tray has about %s, %s the %s it takes."
-                                    .formatted(
-                                            bake.name(),
-                                            Figures.show(there, "°C"),
-                                            hot ? "over" : "under",
-                                            Figures.show(
-                                                    hot
-                                                            ? bake.high().c()
-                                                            : bake.low().c(),
-                                                    "°C")),
-                            hot
-                                    ? "Leave that place free, or tent it with foil."
-                                    : "Leave that place free, or hold it longer.",
-                            bake.name()));
-                }
-            }
+                    .map(Place::key)
+                    .distinct()
+                    .map(bakes::get)
+                    .filter(bake -> bake != null && (hot(spot, bake) || cool(spot, bake)))
+                    .forEach(bake -> findings.add(finding(spot, bake)));
         }
         return findings;
+    }
+
+    private Finding finding(TraySpot spot, Bake bake) {
+        boolean hot = hot(spot, bake);
+        double taken = hot ? bake.high().c() : bake.low().c();
+        return Finding.warns(
+                hot ? "hot-place" : "cool-place",
+                "%s lies where the tray has about %s, %s the %s it takes."
+                        .formatted(
+                                bake.name(),
+                                Figures.show(temperatureC + spot.offC(), "°C"),
+                                hot ? "over" : "under",
+                                Figures.show(taken, "°C")),
+                hot ? "Leave that place free, or tent it with foil." : "Leave that place free, or hold it longer.",
+                bake.name());
+    }
+
+    private boolean hot(TraySpot spot, Bake bake) {
+        return temperatureC + spot.offC() > bake.high().c();
+    }
+
+    private boolean cool(TraySpot spot, Bake bake) {
+        return temperatureC + spot.offC() < bake.low().c() - SWING_C;
     }
 
     /** From a place that was measured to the nearest edge of a thing, in mm; 0 when the thing lies on it. */

@@ -21,6 +21,7 @@ import java.util.List;
  * @param preheatEnergy kWh to get to temperature, 0 to 10
  * @param holdKw kW to stay there, 0 to 10
  * @param cold whether things go in before it is heated; else they go in when it is hot
+ * @param spots places of its trays, all alike, that are known to be warmer or cooler, up to 24
  */
 public record Oven(
         String name,
@@ -32,11 +33,13 @@ public record Oven(
         Minutes unload,
         Energy preheatEnergy,
         double holdKw,
-        boolean cold) {
+        boolean cold,
+        List<TraySpot> spots) {
     public static final Span TRAY_WIDTH = Span.of("trayWidthMm", "tray width", 80, 1000, "mm");
     public static final Span TRAY_DEPTH = Span.of("trayDepthMm", "tray depth", 80, 1000, "mm");
     public static final Span CLEARANCE = Span.of("clearanceMm", "height above the tray", 20, 600, "mm");
     public static final Span SHELVES = Span.count("shelves", "trays", 1, 6);
+    public static final Span SPOTS = Span.count("spots", "warmer or cooler places", 0, 24);
     public static final Span GAP = Span.of("gapMm", "gap between pieces", 0, 50, "mm");
     public static final Span PREHEAT = Span.of("preheatMin", "preheat", 0, 60, "min");
     public static final Span UNLOAD = Span.of("unloadMin", "unloading", 0, 60, "min");
@@ -50,6 +53,7 @@ public record Oven(
      */
     public Oven {
         shelves = List.copyOf(shelves);
+        spots = List.copyOf(spots);
         name = Words.name("name", name);
         Gathering g = new Gathering();
         double[] sizes = {trayWidth.mm(), trayDepth.mm(), gap.mm(), preheat.min(), unload.min(), preheatEnergy.kwh()};
@@ -60,7 +64,9 @@ public record Oven(
         }
         int trays = shelves.size();
         double power = holdKw;
+        int known = spots.size();
         g.at("", () -> SHELVES.check(trays));
+        g.at("", () -> SPOTS.check(known));
         g.at("", () -> HOLD_KW.check(power));
         for (Length shelf : shelves) {
             g.at("", () -> CLEARANCE.check(shelf.mm()));

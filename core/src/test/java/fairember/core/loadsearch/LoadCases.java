@@ -10,6 +10,7 @@ import fairember.core.ovenload.Makers;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.Stretch;
+import fairember.core.ovenload.TraySpot;
 import fairember.core.shape.Box;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,7 +26,7 @@ final class LoadCases {
         return new Box(new Length(width), new Length(depth), new Length(height));
     }
 
-    static Oven oven(double width, double depth, List<Length> shelves, double gap, boolean cold) {
+    static Oven oven(double width, double depth, List<Length> shelves, double gap, boolean cold, TraySpot... spots) {
         return new Oven(
                 "Oven",
                 new Length(width),
@@ -36,7 +37,8 @@ final class LoadCases {
                 new Minutes(3),
                 new Energy(0.2),
                 0.6,
-                cold);
+                cold,
+                List.of(spots));
     }
 
     /** One oven and one pair of hands at any hour: designs of one to three stages with dues about what can be done. */
@@ -92,7 +94,8 @@ final class LoadCases {
                     100 + random.nextInt(200),
                     shelves,
                     random.nextInt(9),
-                    random.nextBoolean());
+                    random.nextBoolean(),
+                    new TraySpot(new Length(10 * (seed % 12)), new Length(10 * (seed % 10)), seed % 25 - 12));
             ovens.add(new LoadProblem.OvenUse(oven, random.nextBoolean() ? List.of() : days(random)));
         }
         boolean breaks = random.nextBoolean();
@@ -156,7 +159,8 @@ final class LoadCases {
                 Minutes.ZERO,
                 Energy.ZERO,
                 0,
-                false);
+                false,
+                List.of());
         return new LoadProblem(
                 List.of(new LoadProblem.OvenUse(machine, List.of())),
                 Makers.ONE,

@@ -118,7 +118,8 @@ public class TrayPackingTest {
                 Minutes.ZERO,
                 Energy.ZERO,
                 0,
-                false);
+                false,
+                List.of());
         TrayPacking packing = new TrayPacking(two);
         Box flat = new Box(new Length(145), new Length(95), new Length(20));
         Box tall = new Box(new Length(145), new Length(95), new Length(90));
@@ -154,7 +155,7 @@ public class TrayPackingTest {
         assertThat(laid).isGreaterThan(100);
     }
 
-    private static void apart(List<Place> places) {
+    static void apart(List<Place> places) {
         for (Place a : places) {
             assertThat(a.left().mm() + a.width().mm()).isLessThanOrEqualTo(300 + 1e-6);
             assertThat(a.back().mm() + a.depth().mm()).isLessThanOrEqualTo(200 + 1e-6);

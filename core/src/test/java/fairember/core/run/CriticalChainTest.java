@@ -46,6 +46,15 @@ public class CriticalChainTest {
         assertThat(chain.tasks()).hasSizeGreaterThanOrEqualTo(2);
     }
 
+    /** Shaped, dried over two nights, varnished: nothing of it can be sooner. */
+    @Test
+    public void theChainGoesThroughWhatDriesInTheAir() {
+        RunSchedule schedule = schedule(MONDAY_NINE, new Job("a", Samples.airDried(), 3));
+        CriticalChain chain = CriticalChain.of(schedule, WEEKDAYS);
+        assertThat(chain.dryings()).containsExactly(0);
+        assertThat(chain.tasks()).containsExactlyInAnyOrder(0, 1);
+    }
+
     @Test
     public void whatHasTimeToSpareIsNotInTheChainAndNothingHasNone() {
         RunSchedule both = schedule(
