@@ -1,13 +1,9 @@
 // Measures in the browser how long a design of 60 parts takes from a key press to the redrawn piece:
 //   ./run --port 18080 & node --experimental-websocket scripts/measure-pages.mjs http://localhost:18080
-import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { openPage, sleep } from './page.mjs';
 
 const base = process.argv[2] ?? 'http://localhost:18080';
 const PRESSES = 200;
-const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
 
 /** Sixty parts of many kinds, a third of them cored, in pairs and rings. */
 function design(mixIds) {
@@ -59,41 +55,7 @@ const added = await fetch(`${base}/api/pieces`, {
 if (!added.ok) throw new Error(await added.text());
 const { id } = await added.json();
 
-const folder = mkdtempSync(join(tmpdir(), 'fair-ember-'));
-const quiet = ['networking', 'timer-throttling'].map((what) => `--disable-background-${what}`);
-const chromium = spawn(
-  'chromium',
-  ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--remote-debugging-port=0', ...quiet, `--user-data-dir=${folder}`],
-  { stdio: 'ignore' },
-);
-let port;
-while (!port) {
-  await sleep(100);
-  try {
-    port = readFileSync(join(folder, 'DevToolsActivePort'), 'utf8').split('\n')[0];
-  } catch {
-    // Not begun yet.
-  }
-}
-const target = (await (await fetch(`http://127.0.0.1:${port}/json`)).json()).find((t) => t.type === 'page');
-const socket = new WebSocket(target.webSocketDebuggerUrl);
-await new Promise((open) => (socket.onopen = open));
-const waiting = new Map();
-let last = 0;
-socket.onmessage = ({ data }) => {
-  const { id: answered, result } = JSON.parse(data);
-  waiting.get(answered)?.(result);
-  waiting.delete(answered);
-};
-const send = (method, params = {}) =>
-  new Promise((done) => {
-    waiting.set(++last, done);
-    socket.send(JSON.stringify({ id: last, method, params }));
-  });
-const ask = async (expression) =>
-  (await send('Runtime.evaluate', { expression, awaitPromise: true, returnByValue: true })).result.value;
-
-await send('Emulation.setDeviceMetricsOverride', { width: 1280, height: 800, deviceScaleFactor: 1, mobile: false });
+const { send, ask, close } = await openPage();
 await send('Page.navigate', { url: `${base}/pieces/${id}` });
 while (!(await ask(`document.querySelectorAll('tbody tr').length >= 60`))) await sleep(200);
 // A press counts from its event to the frame after the first change of the drawing that follows the answer to it.
@@ -134,7 +96,5 @@ const took = (await ask('window.took')).slice(10).sort((a, b) => a - b);
 const at = (share) => took[Math.floor(took.length * share)].toFixed(0);
 console.log(`60 parts, ${took.length} key presses to the redrawn frame: p50 ${at(0.5)} ms, p95 ${at(0.95)} ms`);
 await fetch(`${base}/api/pieces/${id}`, { method: 'DELETE' });
-chromium.kill();
-await sleep(300);
-rmSync(folder, { recursive: true, force: true });
+await close();
 process.exit(0);

@@ -14,7 +14,7 @@ export function SpineLive({ id }: { id: number }) {
   const end = Math.max(last.atS, record.holdMin * 60);
   const x = (s: number) => ((s / end) * WIDE).toFixed(1);
   const y = (c: number) => (HIGH - ((c - low) / (high - low)) * HIGH).toFixed(1);
-  const alarm = record.alarms[0];
+  const alarm = record.alarms.some((a) => a.verdict !== 'KEEPS');
   return (
     <span className="flex items-center gap-2">
       <span className="shrink-0 figure font-bold">

@@ -175,9 +175,7 @@ function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: D
             {load.fillPercent !== undefined && <span className="float-right">{percent(load.fillPercent)} %</span>}
           </span>
           {load.kind === 'in' && (
-            <span className="figure font-bold">
-              {over ? `due out ${stopwatch(-left)} ago` : `${stopwatch(left)} to go`}
-            </span>
+            <span className="figure font-bold">{over ? `${stopwatch(-left)} over` : `${stopwatch(left)} to go`}</span>
           )}
           {load.kind === 'in' && <SpineLive id={Number(load.id.replace('logged-', ''))} />}
           {load.kind !== 'in' &&

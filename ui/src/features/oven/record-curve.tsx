@@ -6,6 +6,15 @@ const HIGH = 190;
 const LEFT = 34;
 const FOOT = 18;
 
+/** Seconds that are told below the curve: its beginning, the end of its hold, its end, as far as there is room for them. */
+function marks(first: number, hold: number, end: number): number[] {
+  const apart = (end - first) / 9;
+  const told = [Math.min(0, first)];
+  if (hold - first > apart) told.push(hold);
+  if (end - Math.max(...told) > apart) told.push(end);
+  return told;
+}
+
 /** The oven and the middle of the slowest piece against the window, with the minutes that count filled in. */
 export function RecordCurve({ record }: { record: LoadRecord }) {
   const { points, centre, lowC, highC, holdMin, slowest } = record;
@@ -54,12 +63,11 @@ export function RecordCurve({ record }: { record: LoadRecord }) {
           {Math.round(c)}°
         </text>
       ))}
-      <text x={LEFT} y={HIGH - 3} className="fill-soft text-note">
-        {first < 0 ? `${Math.round(first / 60)} min` : '0'}
-      </text>
-      <text x={Math.min(WIDE - 24, x(holdMin * 60))} y={HIGH - 3} textAnchor="middle" className="fill-soft text-note">
-        {minutes(holdMin)}
-      </text>
+      {marks(first, holdMin * 60, end).map((s) => (
+        <text key={s} x={Math.min(WIDE - 28, Math.max(LEFT, x(s)))} y={HIGH - 3} className="fill-soft text-note">
+          {s === 0 ? '0' : s < 0 ? `${Math.round(s / 60)} min` : minutes(Math.round(s / 60))}
+        </text>
+      ))}
     </svg>
   );
 }

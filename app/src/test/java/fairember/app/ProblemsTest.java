@@ -8,8 +8,6 @@ import java.util.SplittableRandom;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** What is wrong is answered with a problem document that says what was found, what is allowed and what to do. */
 public class ProblemsTest extends ServerTest {
@@ -144,40 +142,11 @@ public class ProblemsTest extends ServerTest {
 
     private void breakAndSend(String path, JsonNode body, SplittableRandom random) {
         for (int i = 0; i <= random.nextInt(3); i++) {
-            breakSomething(body, random);
+            Broken.somewhere(body, random);
         }
         Http.Answer answer = http().post(path, body.toString());
         assertThat(answer.status())
                 .as(path + " " + body + " gave " + answer.text())
                 .isIn(200, 400, 422, 404, 409);
-    }
-
-    private static void breakSomething(JsonNode node, SplittableRandom random) {
-        List<JsonNode> containers = new ArrayList<>();
-        collect(node, containers);
-        JsonNode chosen = containers.get(random.nextInt(containers.size()));
-        JsonNode odd = switch (random.nextInt(8)) {
-            case 0 -> Http.JSON.getNodeFactory().nullNode();
-            case 1 -> Http.JSON.getNodeFactory().numberNode(-1);
-            case 2 -> Http.JSON.getNodeFactory().numberNode(1e308);
-            case 3 -> Http.JSON.getNodeFactory().numberNode(Long.MAX_VALUE);
-            case 4 -> Http.JSON.getNodeFactory().stringNode("x".repeat(200));
-            case 5 -> Http.JSON.createArrayNode();
-            case 6 -> Http.JSON.createObjectNode();
-            default -> Http.JSON.getNodeFactory().numberNode(0);
-        };
-        if (chosen instanceof ObjectNode object && !object.isEmpty()) {
-            List<String> names = List.copyOf(object.propertyNames());
-            object.set(names.get(random.nextInt(names.size())), odd);
-        } else if (chosen instanceof ArrayNode array && !array.isEmpty()) {
-            array.set(random.nextInt(array.size()), odd);
-        }
-    }
-
-    private static void collect(JsonNode node, List<JsonNode> containers) {
-        if (node.isContainer()) {
-            containers.add(node);
-            node.forEach(child -> collect(child, containers));
-        }
     }
 }

@@ -26,8 +26,9 @@ class LoadReview {
      * @throws Refused with everything that keeps it out
      */
     void check(LoadForm load) {
+        load.check();
         Gathering g = new Gathering();
-        List<LoadForm.LoadItemForm> items = load.items() == null ? List.of() : load.items();
+        List<LoadForm.LoadItemForm> items = load.items();
         for (int i = 0; i < items.size(); i++) {
             LoadForm.LoadItemForm item = items.get(i);
             g.at("items[" + i + "]", () -> check(load, item));

@@ -10,7 +10,9 @@ import fairember.core.measure.Span;
 import fairember.core.measure.Temperature;
 import fairember.core.ovenload.Bake;
 import java.time.LocalDateTime;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** A load that went into an oven, the first when none is named; out is absent while it is in. */
@@ -28,7 +30,7 @@ public record LoadForm(
     public record LoadItemForm(long runId, long pieceId, int stage, int count) {}
 
     /** Refuses what no load can be. */
-    void check() {
+    public void check() {
         Gathering g = new Gathering();
         g.at("", () -> new Temperature(TEMP.check(tempC)));
         g.at("", () -> new Minutes(HOLD.check(holdMin)));
@@ -37,9 +39,13 @@ public record LoadForm(
         if (told.isEmpty()) {
             g.wrong("items", "an empty tray", "one thing or more", "Put something on the tray.");
         }
+        Set<LoadItemForm> seen = new HashSet<>();
         for (int i = 0; i < told.size(); i++) {
-            int count = told.get(i).count();
-            g.at("items[" + i + "]", () -> Bake.COUNT.check(count));
+            LoadItemForm item = told.get(i);
+            g.at("items[" + i + "]", () -> Bake.COUNT.check(item.count()));
+            if (!seen.add(new LoadItemForm(item.runId(), item.pieceId(), item.stage(), 1))) {
+                g.wrong("items[" + i + "]", "the same bake twice", "each bake once", "Give one count for both.");
+            }
         }
         g.orRefuse();
     }

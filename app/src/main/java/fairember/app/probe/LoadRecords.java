@@ -66,7 +66,7 @@ class LoadRecords {
         LoadRecord record = LoadRecording.of(readings, wanted, nowS, load.outAt() == null);
         Slowest slowest = slowest(load, inside, record.points(), nowS);
         return RecordView.of(
-                load, wanted, record, nowS, slowest, coolAt(load, inside), FindingView.all(record.alarms()));
+                load, wanted, record, nowS, slowest, coolAt(load, inside, now), FindingView.all(record.alarms()));
     }
 
     /**
@@ -109,7 +109,16 @@ class LoadRecords {
                 .mapToDouble(i -> i.measured().need().window().high().c())
                 .min()
                 .orElse(load.tempC());
-        return new Wanted(Math.min(low, load.tempC()), Math.max(high, load.tempC()), load.tempC(), load.holdMin());
+        double most = inside.stream()
+                .mapToDouble(i -> i.measured().need().most().min())
+                .min()
+                .orElse(load.holdMin());
+        return new Wanted(
+                Math.min(low, load.tempC()),
+                Math.max(high, load.tempC()),
+                load.tempC(),
+                load.holdMin(),
+                Math.max(most, load.holdMin()));
     }
 
     private @Nullable Slowest slowest(LoadForm load, List<Inside> inside, List<Reading> points, double nowS) {
@@ -137,8 +146,9 @@ class LoadRecords {
     }
 
     /** When all of it can be handled. */
-    private static @Nullable LocalDateTime coolAt(LoadForm load, List<Inside> inside) {
-        LocalDateTime out = load.outAt() == null ? load.dueOut() : load.outAt();
+    private static @Nullable LocalDateTime coolAt(LoadForm load, List<Inside> inside, LocalDateTime now) {
+        LocalDateTime due = load.dueOut().isAfter(now) ? load.dueOut() : now;
+        LocalDateTime out = load.outAt() == null ? due : load.outAt();
         return inside.stream()
                 .map(in -> PieceHeating.cooling(
                         in.piece(), in.stage(), in.measured().stage().quench() ? Cooling.Way.QUENCH : Cooling.Way.SLOW))

@@ -3,7 +3,9 @@ package fairember.app.web;
 import fairember.core.measure.Wrong;
 import java.util.Arrays;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
@@ -12,7 +14,25 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 final class Mismatch {
     private Mismatch() {}
 
-    static Wrong of(MismatchedInputException mismatch) {
+    /** What is wrong with a request that could not be read, as near as that is known. */
+    static Wrong of(@Nullable Throwable trouble) {
+        if (trouble instanceof MismatchedInputException mismatch) {
+            return of(mismatch);
+        }
+        if (trouble instanceof InputCoercionException large) {
+            return new Wrong(path(large), "a number that is too large", "a smaller number", "Give a smaller number.");
+        }
+        String at = trouble instanceof JacksonException broken && broken.getLocation() != null
+                ? " at line %d, character %d"
+                        .formatted(
+                                broken.getLocation().getLineNr(),
+                                broken.getLocation().getColumnNr())
+                : "";
+        return new Wrong(
+                "", "something that is not JSON" + at, "JSON", "Look at the quotes, commas and brackets before it.");
+    }
+
+    private static Wrong of(MismatchedInputException mismatch) {
         String field = path(mismatch);
         if (mismatch instanceof UnrecognizedPropertyException unknown) {
             return new Wrong(field, unknown.getPropertyName(), "a known name", "Leave it out, or check its spelling.");
@@ -48,7 +68,7 @@ final class Mismatch {
         return found.length() > 40 ? found.substring(0, 40) + "…" : found;
     }
 
-    private static String path(MismatchedInputException mismatch) {
+    private static String path(JacksonException mismatch) {
         StringBuilder path = new StringBuilder();
         for (JacksonException.Reference step : mismatch.getPath()) {
             if (step.getPropertyName() == null) {

@@ -19,7 +19,6 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
-import tools.jackson.databind.exc.MismatchedInputException;
 
 /**
  * Turns what went wrong into problem details (RFC 9457): what was found, what was kept, what to do. Wrong fields stand in
@@ -36,12 +35,8 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
-        if (unreadable.getCause() instanceof MismatchedInputException mismatch) {
-            Wrong wrong = Mismatch.of(mismatch);
-            return problem(HttpStatus.BAD_REQUEST, "Not understood", wrong.sentence(), List.of(wrong));
-        }
-        return problem(
-                HttpStatus.BAD_REQUEST, "Not understood", "The request is not JSON that can be read.", List.of());
+        Wrong wrong = Mismatch.of(unreadable.getCause());
+        return problem(HttpStatus.BAD_REQUEST, "Not understood", wrong.sentence(), List.of(wrong));
     }
 
     @ExceptionHandler

@@ -87,6 +87,11 @@ public class OvenJourney extends Journey {
         page.until(() -> page.value("Name of oven 2").equals("Second oven"));
         page.enter("Name of oven 2", "Window oven");
         page.sees("Window oven");
+        page.one(By.cssSelector("button[aria-label='Oven 2 runs only in hours of its own']"))
+                .sendKeys(Keys.SPACE);
+        page.until(() -> page.value("Oven 2 may run from").equals("09:00"));
+        page.field("Oven 2 may run until").sendKeys("0905AM");
+        page.until(() -> "true".equals(page.field("Oven 2 may run until").getDomAttribute("aria-invalid")));
         page.press("Take this oven out");
         page.until(() ->
                 page.all(By.cssSelector("input[aria-label='Name of oven 2']")).isEmpty());

@@ -25,6 +25,15 @@ public final class LoadRecording {
     /** How slowly the skin of a piece follows the air: a thermostat's peaks are over before it does. */
     private static final double SKIN_S = 120;
 
+    /** So little before its minutes are full they count as done. */
+    private static final double DONE_MIN = 0.5;
+
+    /** A load that got less than this of its hold may be under-cured; the first minutes always go to the open door. */
+    private static final double SHORT = 0.75;
+
+    /** Of a hold, so much must have been read. */
+    private static final double SEEN = 0.8;
+
     private static final double BROWNS_C = 165;
     private static final double BURNS_C = 180;
     private static final double STILL_COLD_S = 1500;
@@ -40,6 +49,7 @@ public final class LoadRecording {
      */
     public static LoadRecord of(List<Reading> readings, Wanted wanted, double nowS, boolean isIn) {
         double inside = 0;
+        double seen = 0;
         double hottest = Double.NEGATIVE_INFINITY;
         double skin = Double.NaN;
         double hottestSkin = Double.NEGATIVE_INFINITY;
@@ -59,6 +69,7 @@ public final class LoadRecording {
             if (before != null && counts && before.atS() >= 0) {
                 double gap = Math.min(reading.atS() - before.atS(), LOST_S);
                 inside += within ? gap / 60 : 0;
+                seen += gap / 60;
                 heat += been ? gap * reading.c() : 0;
                 heated += been ? gap : 0;
             }
@@ -73,6 +84,7 @@ public final class LoadRecording {
         double last = before == null ? Double.NaN : before.c();
         List<Finding> alarms = new ArrayList<>();
         tooHot(alarms, isIn ? last : hottest, isIn ? skin : hottestSkin, hottestSkin, wanted, isIn);
+        held(alarms, inside, seen >= SEEN * wanted.holdMin() ? inside : Double.NaN, nowS, wanted, isIn);
         if (isIn) {
             lost(alarms, lastAt, nowS);
             stuck(alarms, lastAt - sameSince, last);
@@ -114,6 +126,43 @@ public final class LoadRecording {
                             .formatted(show(hottest), show(wanted.highC())),
                     "Look for browning when it is out."));
         }
+    }
+
+    /**
+     * Whether its minutes are done, still missing, or more than its pieces take.
+     *
+     * @param sure the minutes inside when the probe saw enough of the hold to say that some are missing; else not a number
+     */
+    private static void held(
+            List<Finding> alarms, double inside, double sure, double nowS, Wanted wanted, boolean isIn) {
+        if (inside > wanted.mostMin()) {
+            String says = "Inside its window for %s; its pieces take %s at most."
+                    .formatted(minutes(inside), minutes(wanted.mostMin()));
+            alarms.add(
+                    isIn
+                            ? Finding.breaks("held-long", says, "Take it out now; look for browning.")
+                            : Finding.warns("held-long", says, "Look for browning and brittle thin places."));
+        } else if (isIn && inside >= wanted.holdMin() - DONE_MIN) {
+            alarms.add(Finding.keeps(
+                    "hold-done",
+                    "Its %s inside the window are done: take it out, with gloves."
+                            .formatted(minutes(wanted.holdMin()))));
+        } else if (isIn && sure > 0 && nowS >= 60 * wanted.holdMin()) {
+            alarms.add(Finding.warns(
+                    "hold-short",
+                    "Time is up, but it was inside its window for only %s of %s."
+                            .formatted(minutes(inside), minutes(wanted.holdMin())),
+                    "Leave it in for %s more.".formatted(minutes(Math.ceil(wanted.holdMin() - inside)))));
+        } else if (!isIn && sure > 0 && sure < SHORT * wanted.holdMin()) {
+            alarms.add(Finding.warns(
+                    "hold-short",
+                    "It was inside its window for only %s of %s.".formatted(minutes(inside), minutes(wanted.holdMin())),
+                    "Try one piece; bake the load again by the packet if it is brittle or chalky."));
+        }
+    }
+
+    private static String minutes(double min) {
+        return Figures.show(Math.rint(min), "min");
     }
 
     private static void lost(List<Finding> alarms, double lastAt, double nowS) {

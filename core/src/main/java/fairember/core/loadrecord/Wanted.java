@@ -7,5 +7,6 @@ package fairember.core.loadrecord;
  * @param highC where it ends: no piece takes more
  * @param setC temperature asked for
  * @param holdMin minutes asked for
+ * @param mostMin minutes that all of its pieces take
  */
-public record Wanted(double lowC, double highC, double setC, double holdMin) {}
+public record Wanted(double lowC, double highC, double setC, double holdMin, double mostMin) {}

@@ -21,6 +21,7 @@ public record Wrong(String field, String found, String allowed, String mend) {
 
     /** All of it as one sentence. */
     public String sentence() {
-        return "%s: found %s, allowed is %s. %s".formatted(field, found, allowed, mend);
+        String where = field.isEmpty() ? "Found " : field + ": found ";
+        return "%s%s, allowed is %s. %s".formatted(where, found, allowed, mend);
     }
 }

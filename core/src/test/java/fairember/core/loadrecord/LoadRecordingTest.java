@@ -11,7 +11,7 @@ import org.testng.annotations.Test;
 
 /** The window is 125 to 135, with 5 °C for the thermostat's swing. */
 public class LoadRecordingTest {
-    private static final Wanted WANTED = new Wanted(125, 135, 125, 30);
+    private static final Wanted WANTED = new Wanted(125, 135, 125, 30, 90);
 
     private static List<Reading> readings(int from, int to, int every, IntToDoubleFunction c) {
         List<Reading> readings = new ArrayList<>();
@@ -33,7 +33,7 @@ public class LoadRecordingTest {
         assertThat(record.inWindowMin()).isCloseTo(20, offset(0.05));
         assertThat(record.hottestC()).isCloseTo(128.1, offset(1e-9));
         assertThat(record.meanC()).isCloseTo(128.05, offset(0.01));
-        assertThat(alarms(record)).isEmpty();
+        assertThat(alarms(record)).containsExactly("hold-short");
     }
 
     @Test
@@ -56,6 +56,28 @@ public class LoadRecordingTest {
         assertThat(alarms(LoadRecording.of(readings(0, 900, 1, s -> 130 + s % 2), WANTED, 3000, false)))
                 .isEmpty();
         assertThat(alarms(LoadRecording.of(List.of(), WANTED, 900, true))).isEmpty();
+    }
+
+    /** In for 30 minutes, of which a door left open took some; then for two hours, of which 90 minutes may be. */
+    @Test
+    public void itsMinutesAreDoneMissingOrTooMany() {
+        IntToDoubleFunction door = s -> s < 600 ? 90 + s % 2 : 130 + s % 2;
+        LoadRecord missing = LoadRecording.of(readings(0, 1800, 1, door), WANTED, 1800, true);
+        assertThat(alarms(missing)).containsExactly("hold-short");
+        assertThat(missing.alarms().get(0).mend()).isEqualTo("Leave it in for 10 min more.");
+        assertThat(alarms(LoadRecording.of(readings(0, 1700, 1, door), WANTED, 1700, true)))
+                .isEmpty();
+        assertThat(alarms(LoadRecording.of(readings(0, 2380, 1, door), WANTED, 2380, true)))
+                .containsExactly("hold-done");
+        LoadRecord out = LoadRecording.of(readings(0, 1800, 1, door), WANTED, 1800, false);
+        assertThat(alarms(out)).containsExactly("hold-short");
+        IntToDoubleFunction steady = s -> 130 + s % 2;
+        assertThat(alarms(LoadRecording.of(readings(0, 1500, 1, steady), WANTED, 1500, false)))
+                .isEmpty();
+        assertThat(alarms(LoadRecording.of(readings(0, 5460, 1, steady), WANTED, 5460, true)))
+                .containsExactly("held-long");
+        assertThat(alarms(LoadRecording.of(readings(0, 5460, 1, steady), WANTED, 5460, false)))
+                .containsExactly("held-long");
     }
 
     @Test

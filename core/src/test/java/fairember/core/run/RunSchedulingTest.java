@@ -19,13 +19,10 @@ import fairember.core.piece.Station;
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.SplittableRandom;
 import org.testng.annotations.Test;
 
 public class RunSchedulingTest {
@@ -161,54 +158,5 @@ public class RunSchedulingTest {
                 .hasSize(1);
         assertThat(Refusals.of(() -> new WorkHours(LocalTime.NOON, LocalTime.MAX, EnumSet.noneOf(DayOfWeek.class))))
                 .hasSize(1);
-    }
-
-    @Test
-    public void handsAndOvenAreNeverInTwoPlacesOnFiftyRandomBenches() {
-        SplittableRandom random = new SplittableRandom(5);
-        for (int round = 0; round < 50; round++) {
-            List<Job> jobs = new ArrayList<>();
-            for (int i = 0; i <= random.nextInt(4); i++) {
-                jobs.add(new Job("j" + i, SEAL, 1 + random.nextInt(60)));
-            }
-            RunSchedule schedule = schedule(jobs, MONDAY_NINE.plusMinutes(random.nextInt(3000)));
-            review(jobs, schedule);
-        }
-    }
-
-    private static void review(List<Job> jobs, RunSchedule schedule) {
-        List<WorkHours.Slot> hands =
-                schedule.tasks().stream().flatMap(t -> t.slots().stream()).toList();
-        List<WorkHours.Slot> oven = schedule.loads().stream()
-                .map(l -> new WorkHours.Slot(l.heatFrom(), l.out()))
-                .toList();
-        for (List<WorkHours.Slot> lane : List.of(hands, oven)) {
-            List<WorkHours.Slot> sorted = new ArrayList<>(lane);
-            sorted.sort(Comparator.comparing(WorkHours.Slot::from));
-            for (int i = 0; i < sorted.size(); i++) {
-                WorkHours.Slot slot = sorted.get(i);
-                assertThat(slot.from().toLocalTime()).isAfterOrEqualTo(LocalTime.of(9, 0));
-                assertThat(slot.to().toLocalTime()).isBeforeOrEqualTo(LocalTime.of(17, 0));
-                assertThat(slot.from().getDayOfWeek()).isNotIn(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY);
-                if (i > 0) {
-                    assertThat(sorted.get(i - 1).to()).isBeforeOrEqualTo(slot.from());
-                }
-            }
-        }
-        for (Job job : jobs) {
-            for (RunSchedule.TimedLoad load : schedule.loads()) {
-                boolean last = load.load().items().stream()
-                        .anyMatch(item -> item.bake().key().equals(job.bakeKey(1)));
-                if (last) {
-                    LocalDateTime built = schedule.tasks().stream()
-                            .filter(t -> t.job() == job && t.step().stage() == 1)
-                            .map(t -> t.slots().get(t.slots().size() - 1).to())
-                            .max(Comparator.naturalOrder())
-                            .orElseThrow();
-                    assertThat(built).isBeforeOrEqualTo(load.in());
-                }
-            }
-        }
-        assertThat(schedule.findings()).extracting(Finding::rule).isEmpty();
     }
 }

@@ -1,0 +1,322 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.TreeSet;
+import java.util.stream.StreamSupport;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Problems made by lot, asked for as anybody would, and each answer held against what was asked. */
+public class RandomLoadSumsTest extends ServerTest {
+    private static final double HAIR = 1e-6;
+
+    @DataProvider
+    public Object[][] lots() {
+        Object[][] lots = new Object[40][];
+        for (int i = 0; i < lots.length; i++) {
+            lots[i] = new Object[] {i};
+        }
+        return lots;
+    }
+
+    private static List<JsonNode> list(JsonNode nodes) {
+        return StreamSupport.stream(nodes.spliterator(), false).toList();
+    }
+
+    private static ObjectNode problem(SplittableRandom random) {
+        ObjectNode problem = Http.JSON.createObjectNode();
+        ArrayNode ovens = problem.putArray("ovens");
+        for (int o = 0; o <= random.nextInt(3); o++) {
+            ovens.add(oven("oven " + o, random));
+        }
+        problem.putObject("makers").put("atOnce", random.nextInt(3));
+        ArrayNode bakes = problem.putArray("bakes");
+        int many = 2 + random.nextInt(8);
+        for (int j = 0; j < many; j++) {
+            bakes.add(bake(j, random));
+        }
+        if (random.nextBoolean()) {
+            problem.putArray("apart").addObject().put("one", "b0").put("other", "b1");
+        }
+        if (random.nextInt(3) == 0) {
+            ObjectNode pin = problem.putArray("pins").addObject().put("oven", 0);
+            pin.putArray("items").addObject().put("key", "b0").put("count", 1);
+        }
+        return problem.put("effort", "SEARCH");
+    }
+
+    private static ObjectNode oven(String name, SplittableRandom random) {
+        ObjectNode oven = Http.JSON
+                .createObjectNode()
+                .put("name", name)
+                .put("trayWidthMm", 150 + random.nextInt(250))
+                .put("trayDepthMm", 100 + random.nextInt(200))
+                .put("gapMm", random.nextInt(10))
+                .put("preheatMin", random.nextInt(15))
+                .put("unloadMin", random.nextInt(4))
+                .put("preheatKwh", random.nextInt(30) / 100.0)
+                .put("holdKw", random.nextInt(90) / 100.0)
+                .put("cold", random.nextBoolean());
+        ArrayNode clearances = oven.putArray("clearancesMm");
+        for (int s = 0; s <= random.nextInt(2); s++) {
+            clearances.add(30 + random.nextInt(100));
+        }
+        if (random.nextBoolean()) {
+            ArrayNode hours = oven.putArray("hours");
+            for (int day = 0; day < 30; day++) {
+                hours.addObject().put("fromMin", 1440 * day + 30).put("toMin", 1440 * day + 200 + random.nextInt(300));
+            }
+        }
+        for (int k = random.nextInt(3); k > 0; k--) {
+            oven.withArray("spots")
+                    .addObject()
+                    .put("leftMm", random.nextInt(150))
+                    .put("backMm", random.nextInt(100))
+                    .put("offC", random.nextInt(20) - 10);
+        }
+        return oven;
+    }
+
+    private static ObjectNode bake(int j, SplittableRandom random) {
+        double low = 110 + 5 * random.nextInt(4);
+        double hold = 10 + 5 * random.nextInt(8);
+        ObjectNode bake = Http.JSON
+                .createObjectNode()
+                .put("key", "b" + j)
+                .put("name", "bake " + j)
+                .put("count", 1 + random.nextInt(14))
+                .put("widthMm", 10 + random.nextInt(60))
+                .put("depthMm", 10 + random.nextInt(60))
+                .put("heightMm", 5 + random.nextInt(60))
+                .put("turns", random.nextBoolean())
+                .put("lowC", low)
+                .put("highC", low + 5 * random.nextInt(5))
+                .put("holdMin", hold)
+                .put("mostMin", hold + 10 * random.nextInt(6))
+                .put("least", 1 + random.nextInt(3))
+                .put("handsMin", random.nextInt(60))
+                .put("dueMin", 60 + random.nextInt(1500));
+        if (j > 0 && random.nextInt(3) == 0) {
+            bake.putArray("after").addObject().put("key", "b" + (j - 1)).put("coolingMin", random.nextInt(30));
+        }
+        return bake;
+    }
+
+    @Test(dataProvider = "lots")
+    public void everyAnswerKeepsWhatWasAsked(int lot) {
+        ObjectNode problem = problem(new SplittableRandom(lot));
+        Http.Answer answer = http().post("/api/sums/loads", problem);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        Map<String, JsonNode> bakes = new HashMap<>();
+        problem.path("bakes").forEach(b -> bakes.put(b.path("key").asString(), b));
+        List<JsonNode> loads = list(answer.json().path("loads"));
+        Map<String, Integer> counted = new HashMap<>();
+        for (JsonNode load : loads) {
+            load.path("items")
+                    .forEach(i -> counted.merge(
+                            i.path("key").asString(), i.path("count").asInt(), Integer::sum));
+            JsonNode oven = problem.path("ovens").path(load.path("oven").asInt());
+            heat(load, oven, bakes);
+            hours(load, oven);
+            trays(load, oven, bakes);
+        }
+        // All of a bake or none of it; and what is left out is said.
+        String said = answer.json().path("findings").toString();
+        bakes.forEach((key, bake) -> {
+            int count = counted.getOrDefault(key, 0);
+            assertThat(count).isIn(0, bake.path("count").asInt());
+            assertThat(count > 0 || said.contains("bake " + key.substring(1))).isTrue();
+        });
+        apart(loads);
+        order(loads, list(answer.json().path("hands")), bakes);
+        problem.path("apart")
+                .forEach(pair -> assertThat(loads)
+                        .noneMatch(load -> list(load.path("items")).stream()
+                                .map(i -> i.path("key").asString())
+                                .toList()
+                                .containsAll(List.of(
+                                        pair.path("one").asString(),
+                                        pair.path("other").asString()))));
+        values(answer.json(), loads, bakes);
+    }
+
+    private static void heat(JsonNode load, JsonNode oven, Map<String, JsonNode> bakes) {
+        for (JsonNode item : load.path("items")) {
+            JsonNode bake = bakes.get(item.path("key").asString());
+            assertThat(load.path("tempC").asDouble())
+                    .isBetween(bake.path("lowC").asDouble(), bake.path("highC").asDouble());
+            assertThat(load.path("holdMin").asDouble())
+                    .isBetween(
+                            bake.path("holdMin").asDouble() - HAIR,
+                            bake.path("mostMin").asDouble() + HAIR);
+            assertThat(item.path("count").asInt())
+                    .isGreaterThanOrEqualTo(Math.min(
+                            bake.path("least").asInt(), bake.path("count").asInt()));
+        }
+        double preheat = oven.path("preheatMin").asDouble();
+        double from = load.path("heatFromMin").asDouble();
+        double in = load.path("inMin").asDouble();
+        assertThat(in - from).isCloseTo(oven.path("cold").asBoolean() ? 0 : preheat, within(HAIR));
+        assertThat(load.path("endMin").asDouble() - from)
+                .isCloseTo(
+                        preheat
+                                + load.path("holdMin").asDouble()
+                                + oven.path("unloadMin").asDouble(),
+                        within(HAIR));
+        assertThat(load.path("energyKwh").asDouble())
+                .isCloseTo(
+                        oven.path("preheatKwh").asDouble()
+                                + oven.path("holdKw").asDouble()
+                                        * load.path("holdMin").asDouble()
+                                        / 60,
+                        within(HAIR));
+    }
+
+    private static void hours(JsonNode load, JsonNode oven) {
+        if (oven.has("hours")) {
+            assertThat(list(oven.path("hours")))
+                    .anyMatch(h -> h.path("fromMin").asDouble()
+                                    <= load.path("heatFromMin").asDouble() + HAIR
+                            && load.path("endMin").asDouble() <= h.path("toMin").asDouble() + HAIR);
+        }
+    }
+
+    private static void trays(JsonNode load, JsonNode oven, Map<String, JsonNode> bakes) {
+        Map<String, Integer> laid = new HashMap<>();
+        List<JsonNode> places = list(load.path("places"));
+        double gap = oven.path("gapMm").asDouble();
+        for (JsonNode a : places) {
+            JsonNode bake = bakes.get(a.path("key").asString());
+            laid.merge(a.path("key").asString(), 1, Integer::sum);
+            double clearance =
+                    oven.path("clearancesMm").path(a.path("shelf").asInt()).asDouble();
+            assertThat(bake.path("heightMm").asDouble()).isLessThanOrEqualTo(clearance);
+            double[] sides = {a.path("widthMm").asDouble(), a.path("depthMm").asDouble()};
+            double[] own = {
+                bake.path("widthMm").asDouble(), bake.path("depthMm").asDouble()
+            };
+            boolean as = sides[0] == own[0] && sides[1] == own[1];
+            boolean turned = bake.path("turns").asBoolean() && sides[0] == own[1] && sides[1] == own[0];
+            assertThat(as || turned).isTrue();
+            assertThat(a.path("leftMm").asDouble() + sides[0])
+                    .isLessThanOrEqualTo(oven.path("trayWidthMm").asDouble() + HAIR);
+            assertThat(a.path("backMm").asDouble() + sides[1])
+                    .isLessThanOrEqualTo(oven.path("trayDepthMm").asDouble() + HAIR);
+            for (JsonNode b : places) {
+                assertThat(a == b || beside(a, b, gap) || beside(b, a, gap)).isTrue();
+            }
+        }
+        load.path("items")
+                .forEach(i -> assertThat(laid.get(i.path("key").asString()))
+                        .isEqualTo(i.path("count").asInt()));
+    }
+
+    private static boolean beside(JsonNode a, JsonNode b, double gap) {
+        return a.path("shelf").asInt() != b.path("shelf").asInt()
+                || a.path("leftMm").asDouble() + a.path("widthMm").asDouble() + gap
+                        <= b.path("leftMm").asDouble() + HAIR
+                || a.path("backMm").asDouble() + a.path("depthMm").asDouble() + gap
+                        <= b.path("backMm").asDouble() + HAIR;
+    }
+
+    /** No oven has two loads at once. */
+    private static void apart(List<JsonNode> loads) {
+        for (JsonNode a : loads) {
+            for (JsonNode b : loads) {
+                assertThat(a == b
+                                || a.path("oven").asInt() != b.path("oven").asInt()
+                                || a.path("endMin").asDouble()
+                                        <= b.path("heatFromMin").asDouble() + HAIR
+                                || b.path("endMin").asDouble()
+                                        <= a.path("heatFromMin").asDouble() + HAIR)
+                        .isTrue();
+            }
+        }
+    }
+
+    /** Hands before heat, and what is waited for out and cooled before hands. */
+    private static void order(List<JsonNode> loads, List<JsonNode> hands, Map<String, JsonNode> bakes) {
+        Map<String, Double> first = new HashMap<>();
+        Map<String, Double> last = new HashMap<>();
+        for (JsonNode load : loads) {
+            load.path("items").forEach(i -> {
+                first.merge(i.path("key").asString(), load.path("inMin").asDouble(), Math::min);
+                last.merge(i.path("key").asString(), load.path("endMin").asDouble(), Math::max);
+            });
+        }
+        Map<String, Double> begins = new HashMap<>(first);
+        for (JsonNode shaping : hands) {
+            String key = shaping.path("key").asString();
+            assertThat(shaping.path("endMin").asDouble()
+                            - shaping.path("beginMin").asDouble())
+                    .isCloseTo(bakes.get(key).path("handsMin").asDouble(), within(HAIR));
+            assertThat(shaping.path("endMin").asDouble()).isLessThanOrEqualTo(first.get(key) + HAIR);
+            begins.put(key, shaping.path("beginMin").asDouble());
+        }
+        first.keySet()
+                .forEach(key -> bakes.get(key)
+                        .path("after")
+                        .forEach(wait -> assertThat(begins.get(key))
+                                .isGreaterThanOrEqualTo(
+                                        last.get(wait.path("key").asString())
+                                                + wait.path("coolingMin").asDouble()
+                                                - HAIR)));
+    }
+
+    private static void values(JsonNode plan, List<JsonNode> loads, Map<String, JsonNode> bakes) {
+        Map<String, Double> done = new HashMap<>();
+        for (JsonNode load : loads) {
+            load.path("items")
+                    .forEach(i -> done.merge(
+                            i.path("key").asString(), load.path("endMin").asDouble(), Math::max));
+        }
+        double late = done.entrySet().stream()
+                .mapToDouble(e -> Math.max(
+                        0, e.getValue() - bakes.get(e.getKey()).path("dueMin").asDouble()))
+                .sum();
+        double kwh =
+                loads.stream().mapToDouble(l -> l.path("energyKwh").asDouble()).sum();
+        double finish = loads.stream()
+                .mapToDouble(l -> l.path("endMin").asDouble())
+                .max()
+                .orElse(0);
+        double[] values = {late, loads.size(), kwh, finish};
+        List<String> objectives = new ArrayList<>();
+        for (int i = 0; i < values.length; i++) {
+            JsonNode score = plan.path("objectives").path(i);
+            objectives.add(score.path("objective").asString());
+            assertThat(score.path("value").asDouble()).isCloseTo(values[i], within(1e-4));
+            assertThat(score.path("bound").asDouble()).isLessThanOrEqualTo(values[i] + 1e-4);
+        }
+        assertThat(new TreeSet<>(objectives)).hasSize(4);
+    }
+
+    /** Whatever stands in such a body, it is answered or refused. */
+    @Test
+    public void noBrokenProblemMakesTheServerFail() {
+        SplittableRandom random = new SplittableRandom(23);
+        for (int i = 0; i < 250; i++) {
+            ObjectNode problem = problem(random).put("effort", "RULES");
+            for (int k = 0; k <= random.nextInt(3); k++) {
+                Broken.somewhere(problem, random);
+            }
+            Http.Answer answer = http().post("/api/sums/loads", problem);
+            assertThat(answer.status()).as(problem + " gave " + answer.text()).isIn(200, 400, 422);
+            if (answer.status() != 200) {
+                assertThat(answer.json().path("errors").path(0).path("mend").asString())
+                        .as(problem + " gave " + answer.text())
+                        .isNotBlank();
+            }
+        }
+    }
+}
