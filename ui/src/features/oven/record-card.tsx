@@ -70,7 +70,8 @@ function useChime(record: LoadRecord | undefined, muted: boolean) {
 
 function Figures({ record, out }: { record: LoadRecord; out: boolean }) {
   const rows: [string, string][] = [
-    ['minutes that count', `${minutes(record.countingMin)} of ${minutes(record.holdMin)}`],
+    ['at heat', `${minutes(record.atHeatMin)} of ${minutes(record.holdMin)}`],
+    ['minutes that count in its middle', minutes(record.countingMin)],
     ['air inside the window', minutes(record.inWindowMin)],
     [out ? 'middle at the end' : 'middle now', `${Math.round(record.centreC ?? 0)} °C`],
   ];

@@ -64,7 +64,13 @@ export function RecordCurve({ record }: { record: LoadRecord }) {
         </text>
       ))}
       {marks(first, holdMin * 60, end).map((s) => (
-        <text key={s} x={Math.min(WIDE - 28, Math.max(LEFT, x(s)))} y={HIGH - 3} className="fill-soft text-note">
+        <text
+          key={s}
+          x={x(s)}
+          y={HIGH - 3}
+          textAnchor={s === Math.min(0, first) ? 'start' : x(s) > WIDE - 40 ? 'end' : 'middle'}
+          className="fill-soft text-note"
+        >
           {s === 0 ? '0' : s < 0 ? `${Math.round(s / 60)} min` : minutes(Math.round(s / 60))}
         </text>
       ))}

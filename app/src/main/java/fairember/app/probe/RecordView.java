@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param slowest piece whose middle is warm last; nothing before the first reading
  * @param centre of that piece
  * @param countingMin minutes in which all of its clay was inside the window
+ * @param atHeatMin minutes in which the air was not too cool
  * @param inWindowMin minutes in which the air was
  * @param coolAt when all of it can be handled
  */
@@ -30,6 +31,7 @@ record RecordView(
         List<PointView> centre,
         @Nullable Double centreC,
         double countingMin,
+        double atHeatMin,
         double inWindowMin,
         @Nullable Double hottestC,
         @Nullable Double meanC,
@@ -63,6 +65,7 @@ record RecordView(
                 centre,
                 centre.isEmpty() ? null : centre.get(centre.size() - 1).c(),
                 slowest == null ? 0 : slowest.heated().counting().min(),
+                record.atHeatMin(),
                 record.inWindowMin(),
                 number(record.hottestC()),
                 number(record.meanC()),

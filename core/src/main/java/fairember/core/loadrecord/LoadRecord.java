@@ -7,7 +7,8 @@ import java.util.List;
  * What a load got so far.
  *
  * @param points of the air, thinned so that there are no more than {@link LoadRecording#MOST_POINTS}
- * @param inWindowMin minutes in which the air was inside the window
+ * @param atHeatMin minutes in which the air was not too cool
+ * @param inWindowMin of them, those in which it was not too hot either
  * @param hottestC of the air
  * @param meanC of the air, from the first time it was inside the window
  * @param lastC of the air
@@ -16,6 +17,7 @@ import java.util.List;
  */
 public record LoadRecord(
         List<Reading> points,
+        double atHeatMin,
         double inWindowMin,
         double hottestC,
         double meanC,

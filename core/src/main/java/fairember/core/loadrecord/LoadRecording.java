@@ -49,6 +49,7 @@ public final class LoadRecording {
      */
     public static LoadRecord of(List<Reading> readings, Wanted wanted, double nowS, boolean isIn) {
         double inside = 0;
+        double warm = 0;
         double seen = 0;
         double hottest = Double.NEGATIVE_INFINITY;
         double skin = Double.NaN;
@@ -69,6 +70,7 @@ public final class LoadRecording {
             if (before != null && counts && before.atS() >= 0) {
                 double gap = Math.min(reading.atS() - before.atS(), LOST_S);
                 inside += within ? gap / 60 : 0;
+                warm += reading.c() >= wanted.lowC() - SWING_C ? gap / 60 : 0;
                 seen += gap / 60;
                 heat += been ? gap * reading.c() : 0;
                 heated += been ? gap : 0;
@@ -84,7 +86,7 @@ public final class LoadRecording {
         double last = before == null ? Double.NaN : before.c();
         List<Finding> alarms = new ArrayList<>();
         tooHot(alarms, isIn ? last : hottest, isIn ? skin : hottestSkin, hottestSkin, wanted, isIn);
-        held(alarms, inside, seen >= SEEN * wanted.holdMin() ? inside : Double.NaN, nowS, wanted, isIn);
+        held(alarms, warm, seen >= SEEN * wanted.holdMin(), nowS, wanted, isIn);
         if (isIn) {
             lost(alarms, lastAt, nowS);
             stuck(alarms, lastAt - sameSince, last);
@@ -92,6 +94,7 @@ public final class LoadRecording {
         }
         return new LoadRecord(
                 thinned(readings),
+                warm,
                 inside,
                 Double.isInfinite(hottest) ? Double.NaN : hottest,
                 heated > 0 ? heat / heated : Double.NaN,
@@ -131,32 +134,33 @@ public final class LoadRecording {
     /**
      * Whether its minutes are done, still missing, or more than its pieces take.
      *
-     * @param sure the minutes inside when the probe saw enough of the hold to say that some are missing; else not a number
+     * @param warm minutes that were not too cool
+     * @param sure whether the probe saw enough of the hold to say that some are missing
      */
     private static void held(
-            List<Finding> alarms, double inside, double sure, double nowS, Wanted wanted, boolean isIn) {
-        if (inside > wanted.mostMin()) {
-            String says = "Inside its window for %s; its pieces take %s at most."
-                    .formatted(minutes(inside), minutes(wanted.mostMin()));
+            List<Finding> alarms, double warm, boolean sure, double nowS, Wanted wanted, boolean isIn) {
+        boolean missing = sure && warm > 0;
+        if (warm > wanted.mostMin()) {
+            String says =
+                    "At heat for %s; its pieces take %s at most.".formatted(minutes(warm), minutes(wanted.mostMin()));
             alarms.add(
                     isIn
                             ? Finding.breaks("held-long", says, "Take it out now; look for browning.")
                             : Finding.warns("held-long", says, "Look for browning and brittle thin places."));
-        } else if (isIn && inside >= wanted.holdMin() - DONE_MIN) {
+        } else if (isIn && warm >= wanted.holdMin() - DONE_MIN) {
             alarms.add(Finding.keeps(
                     "hold-done",
-                    "Its %s inside the window are done: take it out, with gloves."
-                            .formatted(minutes(wanted.holdMin()))));
-        } else if (isIn && sure > 0 && nowS >= 60 * wanted.holdMin()) {
+                    "Its %s at heat are done: take it out, with gloves.".formatted(minutes(wanted.holdMin()))));
+        } else if (isIn && missing && nowS >= 60 * wanted.holdMin()) {
             alarms.add(Finding.warns(
                     "hold-short",
-                    "Time is up, but it was inside its window for only %s of %s."
-                            .formatted(minutes(inside), minutes(wanted.holdMin())),
-                    "Leave it in for %s more.".formatted(minutes(Math.ceil(wanted.holdMin() - inside)))));
-        } else if (!isIn && sure > 0 && sure < SHORT * wanted.holdMin()) {
+                    "Time is up, but it was at heat for only %s of %s."
+                            .formatted(minutes(warm), minutes(wanted.holdMin())),
+                    "Leave it in for %s more.".formatted(minutes(Math.ceil(wanted.holdMin() - warm)))));
+        } else if (!isIn && missing && warm < SHORT * wanted.holdMin()) {
             alarms.add(Finding.warns(
                     "hold-short",
-                    "It was inside its window for only %s of %s.".formatted(minutes(inside), minutes(wanted.holdMin())),
+                    "It was at heat for only %s of %s.".formatted(minutes(warm), minutes(wanted.holdMin())),
                     "Try one piece; bake the load again by the packet if it is brittle or chalky."));
         }
     }
