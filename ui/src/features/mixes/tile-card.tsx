@@ -5,7 +5,7 @@ import { Choice } from '../../controls/choice';
 import { ColourField } from '../../controls/colour-field';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
-import { TextField } from '../../controls/text-field';
+import { DraftText } from '../../controls/draft-text';
 import { api, take } from '../../server/client';
 import type { Tile, Tiles } from '../../server/types';
 import { useDraft, type Draft } from '../../server/use-draft';
@@ -24,29 +24,14 @@ export function TileCard({ held }: { held: Held }) {
   const draft = useDraft<Tile>({ edition: held.edition, form: held.tile }, (edition, form) =>
     take(api.PUT('/api/tiles/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
   );
-  const { form, change, settle, wrongs } = draft;
+  const { form, change } = draft;
   return (
     <Card title={form.name}>
       <FieldLine label="name">
-        <TextField
-          label="Name of the tile"
-          value={form.name}
-          wrong={wrongAt(wrongs, 'name')}
-          onChange={(name) => change((t) => ({ ...t, name }))}
-          onSettle={settle}
-          className="w-52 text-right"
-        />
+        <DraftText draft={draft} field="name" label="Name of the tile" className="w-52 text-right" />
       </FieldLine>
       <FieldLine label="made on">
-        <TextField
-          type="date"
-          label="Made on"
-          value={form.madeOn}
-          wrong={wrongAt(wrongs, 'madeOn')}
-          onChange={(madeOn) => change((t) => ({ ...t, madeOn }))}
-          onSettle={settle}
-          className="w-40 text-right"
-        />
+        <DraftText draft={draft} field="madeOn" label="Made on" type="date" className="w-40 text-right" />
       </FieldLine>
       <TileParts draft={draft} />
       <SeenLine label="raw" field="rawHex" draft={draft} seen={held.raw} />
@@ -57,14 +42,7 @@ export function TileCard({ held }: { held: Held }) {
         onChange={(measured) => change((t) => ({ ...t, measured }))}
       />
       <FieldLine label="note">
-        <TextField
-          label="Note"
-          value={form.note}
-          wrong={wrongAt(wrongs, 'note')}
-          onChange={(note) => change((t) => ({ ...t, note }))}
-          onSettle={settle}
-          className="w-64 text-right"
-        />
+        <DraftText draft={draft} field="note" label="Note" className="w-64 text-right" />
       </FieldLine>
       <Button kind="quiet" className="self-start" onClick={() => remove.mutate(held.id)}>
         Remove this tile

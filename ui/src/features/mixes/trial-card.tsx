@@ -3,6 +3,7 @@ import { Card, FieldLine } from '../../controls/card';
 import { ColourField } from '../../controls/colour-field';
 import { Switch } from '../../controls/switch';
 import { TextField } from '../../controls/text-field';
+import { DraftText } from '../../controls/draft-text';
 import { api, take } from '../../server/client';
 import type { Trial, TrialView } from '../../server/types';
 import { useDraft, type Draft } from '../../server/use-draft';
@@ -16,40 +17,18 @@ export function TrialCard({ held, onRemove }: { held: TrialView; onRemove: () =>
   const draft = useDraft<Trial>({ edition: held.edition, form: held.trial }, (edition, form) =>
     take(api.PUT('/api/trials/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
   );
-  const { form, change, settle, wrongs } = draft;
+  const { form, change, wrongs } = draft;
   const general = wrongAt(wrongs, 'rows');
   return (
     <Card title={form.name}>
       <FieldLine label="name">
-        <TextField
-          label="Name of the trial"
-          value={form.name}
-          wrong={wrongAt(wrongs, 'name')}
-          onChange={(name) => change((t) => ({ ...t, name }))}
-          onSettle={settle}
-          className="w-56 text-right"
-        />
+        <DraftText draft={draft} field="name" label="Name of the trial" className="w-56 text-right" />
       </FieldLine>
       <FieldLine label="made on">
-        <TextField
-          type="date"
-          label="Tried on"
-          value={form.madeOn}
-          wrong={wrongAt(wrongs, 'madeOn')}
-          onChange={(madeOn) => change((t) => ({ ...t, madeOn }))}
-          onSettle={settle}
-          className="w-40 text-right"
-        />
+        <DraftText draft={draft} field="madeOn" label="Tried on" type="date" className="w-40 text-right" />
       </FieldLine>
       <FieldLine label="what for">
-        <TextField
-          label="What it was tried for"
-          value={form.note}
-          wrong={wrongAt(wrongs, 'note')}
-          onChange={(note) => change((t) => ({ ...t, note }))}
-          onSettle={settle}
-          className="w-96 max-w-full text-right"
-        />
+        <DraftText draft={draft} field="note" label="What it was tried for" className="w-96 max-w-full text-right" />
       </FieldLine>
       <ul className="flex flex-col gap-2 pt-1">
         {form.rows.map((row, i) => (

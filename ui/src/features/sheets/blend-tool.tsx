@@ -35,7 +35,7 @@ const twoOf = (mixes: Mixes) => {
 /** A sheet that fades from one mix to another: the two pieces to cut, the passes, the fade. */
 export function BlendTool() {
   const mixes = useMixes();
-  const { form, set, sum, wrongs, problem } = useSum<Form, BlendSum>(
+  const asked = useSum<Form, BlendSum>(
     'sum-blend',
     () => ({
       wideMm: 100,
@@ -50,14 +50,13 @@ export function BlendTool() {
     }),
     ({ massG, ...rest }) => take(api.POST('/api/sums/blend', { body: massG === null ? rest : { ...rest, massG } })),
   );
+  const { form, set, sum, problem } = asked;
   const number = (field: Exclude<keyof Form, 'massG'>) => (
     <SumField
       of="blend"
       field={field}
-      {...(field === 'thickMm' ? { label: 'thickness of the finished sheet' } : {})}
-      value={form[field]}
-      wrongs={wrongs}
-      onChange={(value) => set({ [field]: value })}
+      label={field === 'thickMm' ? 'thickness of the finished sheet' : undefined}
+      sum={asked}
     />
   );
   return (
@@ -86,17 +85,7 @@ export function BlendTool() {
                 }
               />
             </FieldLine>
-            {form.massG === null ? (
-              number('longMm')
-            ) : (
-              <SumField
-                of="blend"
-                field="massG"
-                value={form.massG}
-                wrongs={wrongs}
-                onChange={(massG) => set({ massG })}
-              />
-            )}
+            {form.massG === null ? number('longMm') : <SumField of="blend" field="massG" sum={asked} />}
             {number('thickMm')}
             {number('startMm')}
             {number('plainFirstMm')}

@@ -41,7 +41,7 @@ export function CaneTool() {
   const mixes = useMixes();
   const first = mixes[0]?.id ?? 0;
   const second = mixes[1]?.id ?? first;
-  const { form, set, sum, wrongs, problem } = useSum<Form, CaneSum>(
+  const asked = useSum<Form, CaneSum>(
     'sum-cane',
     () => ({
       rods: [
@@ -57,6 +57,7 @@ export function CaneTool() {
     }),
     (body) => take(api.POST('/api/sums/cane', { body })),
   );
+  const { form, set, sum, wrongs, problem } = asked;
   return (
     <Pair
       ledger={
@@ -67,35 +68,15 @@ export function CaneTool() {
             <WrapLines wraps={form.wraps} wrongs={wrongs} mixId={first} onChange={(wraps) => set({ wraps })} />
           </Card>
           <Card title="Reduced and sliced">
-            <SumField
-              of="cane"
-              field="lengthMm"
-              value={form.lengthMm}
-              wrongs={wrongs}
-              onChange={(lengthMm) => set({ lengthMm })}
-            />
+            <SumField of="cane" field="lengthMm" sum={asked} />
             <SumField
               of="cane"
               field="sizeMm"
               label={form.square ? 'side to reduce to' : 'diameter to reduce to'}
-              value={form.sizeMm}
-              wrongs={wrongs}
-              onChange={(sizeMm) => set({ sizeMm })}
+              sum={asked}
             />
-            <SumField
-              of="cane"
-              field="endWasteMm"
-              value={form.endWasteMm}
-              wrongs={wrongs}
-              onChange={(endWasteMm) => set({ endWasteMm })}
-            />
-            <SumField
-              of="cane"
-              field="sliceMm"
-              value={form.sliceMm}
-              wrongs={wrongs}
-              onChange={(sliceMm) => set({ sliceMm })}
-            />
+            <SumField of="cane" field="endWasteMm" sum={asked} />
+            <SumField of="cane" field="sliceMm" sum={asked} />
             <Switch label="pressed square" on={form.square} onChange={(square) => set({ square })} />
           </Card>
         </>

@@ -32,7 +32,7 @@ interface Form {
 export function CordTool() {
   const limits = useLimits();
   const mixes = useMixes();
-  const { form, set, sum, wrongs, problem } = useSum<Form, ExtrudeSum>(
+  const asked = useSum<Form, ExtrudeSum>(
     'sum-extrude',
     () => ({
       barrelMm: 20,
@@ -49,27 +49,18 @@ export function CordTool() {
     }),
     ({ twist, ...rest }) => take(api.POST('/api/sums/extrude', { body: twist ? { ...rest, twist } : rest })),
   );
+  const { form, set, sum, wrongs, problem } = asked;
   const { twist } = form;
   const number = (
     field: 'barrelMm' | 'strokeMm' | 'residueMm' | 'dieMm' | 'slotMm' | 'holes' | 'swell' | 'wantedMm',
-  ) => (
-    <SumField
-      of="extrude"
-      field={field}
-      value={form[field]}
-      wrongs={wrongs}
-      onChange={(value) => set({ [field]: value })}
-    />
-  );
+  ) => <SumField of="extrude" field={field} sum={asked} />;
   const turned = (field: 'twists' | 'strands' | 'lengthMm' | 'turns', label: string) =>
     twist && (
       <SumField
         of="extrude"
         field={field}
         label={label}
-        value={twist[field]}
-        wrongs={wrongs}
-        onChange={(value) => set({ twist: { ...twist, [field]: value } })}
+        sum={{ form: twist, set: (change) => set({ twist: { ...twist, ...change } }), wrongs }}
       />
     );
   return (

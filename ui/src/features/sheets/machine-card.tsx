@@ -2,6 +2,7 @@ import { Button } from '../../controls/button';
 import { Card, FieldLine } from '../../controls/card';
 import { NumberField } from '../../controls/number-field';
 import { TextField } from '../../controls/text-field';
+import { DraftText } from '../../controls/draft-text';
 import { api, take } from '../../server/client';
 import type { Machine } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
@@ -39,25 +40,17 @@ export function Machines() {
 function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] }) {
   const limits = useLimits();
   const { remove } = useMachineActs();
-  const { form, change, settle, wrongs } = useDraft<Machine>(
-    { edition: held.edition, form: held.machine },
-    (edition, body) =>
-      take(api.PUT('/api/machines/{id}', { params: { path: { id: held.id }, query: { edition } }, body })),
+  const draft = useDraft<Machine>({ edition: held.edition, form: held.machine }, (edition, body) =>
+    take(api.PUT('/api/machines/{id}', { params: { path: { id: held.id }, query: { edition } }, body })),
   );
+  const { form, change, settle, wrongs } = draft;
   const set = (i: number, next: Partial<Machine['settings'][number]>) =>
     change((m) => ({ ...m, settings: m.settings.map((s, j) => (j === i ? { ...s, ...next } : s)) }));
   const general = wrongAt(wrongs, 'settings');
   return (
     <Card title={form.name}>
       <FieldLine label="name">
-        <TextField
-          label="Name of the machine"
-          value={form.name}
-          wrong={wrongAt(wrongs, 'name')}
-          onChange={(name) => change((m) => ({ ...m, name }))}
-          onSettle={settle}
-          className="w-44 text-right"
-        />
+        <DraftText draft={draft} field="name" label="Name of the machine" className="w-44 text-right" />
       </FieldLine>
       <FieldLine label="width of the rollers" unit="mm">
         <NumberField

@@ -34,7 +34,7 @@ function Sheet() {
   const machines = useMachines();
   const mixes = useMixes();
   const of = (id: number) => (machines.find((m) => m.id === id) ?? machines[0])?.machine;
-  const { form, set, sum, wrongs, problem } = useSum<Form, SheetSum>(
+  const asked = useSum<Form, SheetSum>(
     'sum-sheet',
     () => ({
       wideMm: 200,
@@ -51,6 +51,7 @@ function Sheet() {
         }),
       ),
   );
+  const { form, set, sum, problem } = asked;
   return (
     <Pair
       ledger={
@@ -68,35 +69,10 @@ function Sheet() {
                 onChange={(id) => set({ machineId: Number(id) })}
               />
             </FieldLine>
-            <SumField
-              of="sheet"
-              field="wideMm"
-              value={form.wideMm}
-              wrongs={wrongs}
-              onChange={(wideMm) => set({ wideMm })}
-            />
-            <SumField
-              of="sheet"
-              field="longMm"
-              value={form.longMm}
-              wrongs={wrongs}
-              onChange={(longMm) => set({ longMm })}
-            />
-            <SumField
-              of="sheet"
-              field="thickMm"
-              label="thickness wanted"
-              value={form.thickMm}
-              wrongs={wrongs}
-              onChange={(thickMm) => set({ thickMm })}
-            />
-            <SumField
-              of="sheet"
-              field="trimMm"
-              value={form.trimMm}
-              wrongs={wrongs}
-              onChange={(trimMm) => set({ trimMm })}
-            />
+            <SumField of="sheet" field="wideMm" sum={asked} />
+            <SumField of="sheet" field="longMm" sum={asked} />
+            <SumField of="sheet" field="thickMm" label="thickness wanted" sum={asked} />
+            <SumField of="sheet" field="trimMm" sum={asked} />
           </Card>
           <Machines />
         </>

@@ -4,31 +4,32 @@ import type { Wrong } from '../../server/client';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
 
-interface Props {
+type NumberName<F> = { [K in keyof F]-?: F[K] extends number | null ? K : never }[keyof F] & string;
+
+interface Props<F> {
   /** The group of limits the field belongs to. */
   of: string;
-  field: string;
+  /** The numbers it is one of. */
+  sum: { form: F; set: (change: Partial<F>) => void; wrongs: Wrong[] };
+  field: NumberName<F>;
   /** Its words, where the limit's own are not enough. */
-  label?: string;
-  value: number;
-  wrongs: Wrong[];
-  onChange: (value: number) => void;
+  label?: string | undefined;
 }
 
 const nothing = () => undefined;
 
 /** A number of a sum that is not saved. */
-export function SumField({ of, field, label, value, wrongs, onChange }: Props) {
+export function SumField<F extends object>({ of, sum, field, label }: Props<F>) {
   const span = spanOf(useLimits(), of, field);
   return (
     <FieldLine label={label ?? span.label} unit={span.unit}>
       <NumberField
         label={label ?? span.label}
-        value={value}
+        value={Number(sum.form[field])}
         span={span}
         chars={5}
-        wrong={wrongAt(wrongs, field)}
-        onChange={onChange}
+        wrong={wrongAt(sum.wrongs, field)}
+        onChange={(value) => sum.set({ [field]: value } as unknown as Partial<F>)}
         onSettle={nothing}
       />
     </FieldLine>

@@ -1,7 +1,7 @@
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { NumberField } from '../../controls/number-field';
-import { TextField } from '../../controls/text-field';
+import { DraftText } from '../../controls/draft-text';
 import { api, take } from '../../server/client';
 import type { Bought, Shelf, Span } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
@@ -82,14 +82,7 @@ function BoughtRow({ held, currency, onRemove }: RowProps) {
   return (
     <tr className="border-t border-line">
       <td className="py-1.5 pl-3">
-        <TextField
-          label="Name of the finding"
-          value={row.form.name}
-          wrong={wrongAt(row.wrongs, 'name')}
-          onChange={(name) => row.change((b) => ({ ...b, name }))}
-          onSettle={row.settle}
-          className="w-56 font-semibold"
-        />
+        <DraftText draft={row} field="name" label="Name of the finding" className="w-56 font-semibold" />
       </td>
       <td className="pr-2 text-right">
         {number('priceMinor', spanOf(limits, 'shelf', 'priceMinor'), minorPerWhole(currency))}

@@ -5,7 +5,7 @@ import { ColourField } from '../../controls/colour-field';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
 import { Switch } from '../../controls/switch';
-import { TextField } from '../../controls/text-field';
+import { DraftText } from '../../controls/draft-text';
 import { api, take } from '../../server/client';
 import type { Clay, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
@@ -34,14 +34,7 @@ export function ClayCard({ held, lines, onRemove }: Props) {
   return (
     <Card title={form.name}>
       <FieldLine label="name">
-        <TextField
-          label="Name of the clay"
-          value={form.name}
-          wrong={wrongAt(wrongs, 'name')}
-          onChange={(name) => change((c) => ({ ...c, name }))}
-          onSettle={settle}
-          className="w-44 text-right"
-        />
+        <DraftText draft={clay} field="name" label="Name of the clay" className="w-44 text-right" />
       </FieldLine>
       <FieldLine label="line">
         <Choice

@@ -1,7 +1,7 @@
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
-import { TextField } from '../../controls/text-field';
+import { DraftText } from '../../controls/draft-text';
 import { api, take } from '../../server/client';
 import type { Coil, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
@@ -90,14 +90,7 @@ function CoilRow({ held, currency, onRemove }: RowProps) {
   return (
     <tr className="border-t border-line">
       <td className="py-1.5 pl-3">
-        <TextField
-          label="Name of the wire"
-          value={row.form.name}
-          wrong={wrongAt(row.wrongs, 'name')}
-          onChange={(name) => row.change((c) => ({ ...c, name }))}
-          onSettle={row.settle}
-          className="w-52 font-semibold"
-        />
+        <DraftText draft={row} field="name" label="Name of the wire" className="w-52 font-semibold" />
       </td>
       <td className="pr-2 text-right">{number('gaugeMm')}</td>
       <td className="pr-2">

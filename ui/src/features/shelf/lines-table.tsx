@@ -1,7 +1,7 @@
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { NumberField } from '../../controls/number-field';
-import { TextField } from '../../controls/text-field';
+import { DraftText } from '../../controls/draft-text';
 import { api, take } from '../../server/client';
 import type { Line, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
@@ -81,14 +81,7 @@ function LineRow({ held, onRemove }: { held: Shelf['lines'][number]; onRemove: (
   return (
     <tr className="border-t border-line">
       <td className="py-1.5 pl-3">
-        <TextField
-          label="Name of the line"
-          value={line.form.name}
-          wrong={wrongAt(line.wrongs, 'name')}
-          onChange={(name) => line.change((l) => ({ ...l, name }))}
-          onSettle={line.settle}
-          className="w-48 font-semibold"
-        />
+        <DraftText draft={line} field="name" label="Name of the line" className="w-48 font-semibold" />
       </td>
       {fields.map(({ field }) => (
         <td key={field} className="pr-2 text-right">

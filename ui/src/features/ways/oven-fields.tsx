@@ -5,6 +5,7 @@ import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { TextField } from '../../controls/text-field';
+import { DraftText } from '../../controls/draft-text';
 import { api, take } from '../../server/client';
 import type { Oven, OvenView } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
@@ -36,14 +37,7 @@ export function OvenCard({ held, only }: { held: OvenView; only: boolean }) {
     <>
       <Card title={held.id === 1 ? 'Oven' : 'Second oven'}>
         <FieldLine label="name">
-          <TextField
-            label={`Name of oven ${held.id}`}
-            value={oven.form.name}
-            wrong={wrongAt(oven.wrongs, 'name')}
-            onChange={(name) => oven.change((o) => ({ ...o, name }))}
-            onSettle={oven.settle}
-            className="w-40 text-right"
-          />
+          <DraftText draft={oven} field="name" label={`Name of oven ${held.id}`} className="w-40 text-right" />
         </FieldLine>
         <FieldLine label="air">
           <Choice

@@ -1,0 +1,26 @@
+import type { Draft } from '../server/use-draft';
+import { wrongAt } from '../server/use-measured';
+import { TextField } from './text-field';
+
+type TextName<F> = { [K in keyof F]-?: F[K] extends string ? K : never }[keyof F] & string;
+
+interface Props<F> {
+  draft: Draft<F>;
+  field: TextName<F>;
+  label: string;
+  type?: 'text' | 'date';
+  className?: string;
+}
+
+/** A text of something kept, edited in place. */
+export function DraftText<F extends object>({ draft, field, ...look }: Props<F>) {
+  return (
+    <TextField
+      {...look}
+      value={String(draft.form[field])}
+      wrong={wrongAt(draft.wrongs, field)}
+      onChange={(value) => draft.change((form) => ({ ...form, [field]: value }))}
+      onSettle={draft.settle}
+    />
+  );
+}
