@@ -5,6 +5,7 @@ import { useProbesLive } from '../server/use-record';
 import { BenchBar } from './bench-bar';
 import { Finder } from './finder';
 import { KeyList } from './key-list';
+import { OvenAlarms } from './oven-alarms';
 import { places } from './places';
 import { Rail } from './rail';
 import { Spine } from './spine';
@@ -47,6 +48,7 @@ export function Frame() {
             <Outlet />
           </Suspense>
         </main>
+        <OvenAlarms />
         <TroubleStrip />
         <BenchBar />
       </div>

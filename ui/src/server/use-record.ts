@@ -4,11 +4,15 @@ import { api, take } from './client';
 
 const LEAST_MS = 2000;
 
+/** A load without a probe is known by the clock alone. */
+const CLOCK_MS = 10_000;
+
 /** What a load really got, by its probe; it is asked for again whenever the probe has read something. */
-export function useRecord(id: number) {
+export function useRecord(id: number, isIn = false) {
   const { data } = useQuery({
     queryKey: ['record', id],
     queryFn: () => take(api.GET('/api/baking/loads/{id}/record', { params: { path: { id } } })),
+    refetchInterval: isIn ? CLOCK_MS : false,
   });
   return data;
 }

@@ -1,27 +1,19 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
 import { Button } from '../../controls/button';
 import { Findings } from '../../controls/findings';
+import { useMuted } from '../../controls/use-muted';
 import { Problem, sendFile } from '../../server/client';
 import type { LoadRecord, LoggedLoad } from '../../server/types';
 import { useRecord } from '../../server/use-record';
 import { clock } from '../../words/days';
 import { count, minutes } from '../../words/figures';
-import { chime } from './chime';
 import { RecordCurve } from './record-curve';
-
-const MUTED = 'fairember.chime.muted';
 
 /** What a load got by its probe: curve, minutes that count, alarms; live while it is in. */
 export function RecordCard({ load }: { load: LoggedLoad }) {
   const record = useRecord(load.id);
-  const [muted, setMuted] = useState(() => localStorage.getItem(MUTED) === 'yes');
-  useChime(load.outAt ? undefined : record, muted);
+  const [muted, mute] = useMuted();
   if (!record) return null;
-  const mute = () => {
-    localStorage.setItem(MUTED, muted ? 'no' : 'yes');
-    setMuted(!muted);
-  };
   return (
     <section aria-label="What it got" className="flex flex-col gap-2">
       <div aria-live="assertive">
@@ -42,7 +34,7 @@ export function RecordCard({ load }: { load: LoggedLoad }) {
       )}
       <div className="flex flex-wrap items-center gap-3">
         {!load.outAt && (
-          <Button kind="quiet" aria-pressed={muted} onClick={mute}>
+          <Button kind="quiet" aria-pressed={muted} onClick={() => mute(!muted)}>
             {muted ? 'Chime is off' : 'Chime is on'}
           </Button>
         )}
@@ -55,17 +47,6 @@ export function RecordCard({ load }: { load: LoggedLoad }) {
       </div>
     </section>
   );
-}
-
-/** Sounds once for each alarm that comes up, unless it is muted. */
-function useChime(record: LoadRecord | undefined, muted: boolean) {
-  const sounded = useRef(new Set<string>());
-  useEffect(() => {
-    const rules = new Set((record?.alarms ?? []).map((a) => a.rule));
-    const fresh = [...rules].some((rule) => !sounded.current.has(rule));
-    sounded.current = rules;
-    if (fresh && !muted) chime();
-  }, [record, muted]);
 }
 
 function Figures({ record, out }: { record: LoadRecord; out: boolean }) {

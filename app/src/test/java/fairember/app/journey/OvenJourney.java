@@ -32,6 +32,11 @@ public class OvenJourney extends Journey {
         page.sees("over the 130 °C its pieces take");
         page.sees("Off, door shut until it is cooler");
         go("/ways");
+        page.sees("In the oven: ");
+        page.press("Look at it");
+        page.sees("Off, door shut until it is cooler");
+        page.leaves("Look at it");
+        go("/ways");
         page.choose("Fault of simulated oven 1", "nothing wrong");
         page.choose("How fast the studio’s time goes", "as it does");
         go("/oven");

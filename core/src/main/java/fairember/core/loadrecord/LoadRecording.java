@@ -86,6 +86,9 @@ public final class LoadRecording {
         double last = before == null ? Double.NaN : before.c();
         List<Finding> alarms = new ArrayList<>();
         tooHot(alarms, isIn ? last : hottest, isIn ? skin : hottestSkin, hottestSkin, wanted, isIn);
+        if (readings.isEmpty()) {
+            byTheClock(alarms, nowS, wanted, isIn);
+        }
         held(alarms, warm, seen >= SEEN * wanted.holdMin(), nowS, wanted, isIn);
         if (isIn) {
             lost(alarms, lastAt, nowS);
@@ -162,6 +165,20 @@ public final class LoadRecording {
                     "hold-short",
                     "It was at heat for only %s of %s.".formatted(minutes(warm), minutes(wanted.holdMin())),
                     "Try one piece; bake the load again by the packet if it is brittle or chalky."));
+        }
+    }
+
+    /** Without a probe only the clock is known. */
+    private static void byTheClock(List<Finding> alarms, double nowS, Wanted wanted, boolean isIn) {
+        if (isIn && nowS > 60 * wanted.mostMin()) {
+            alarms.add(Finding.breaks(
+                    "held-long",
+                    "In for %s; its pieces take %s at most.".formatted(minutes(nowS / 60), minutes(wanted.mostMin())),
+                    "Take it out now; look for browning."));
+        } else if (isIn && nowS >= 60 * wanted.holdMin()) {
+            alarms.add(Finding.keeps(
+                    "hold-done",
+                    "Its %s are over by the clock: take it out, with gloves.".formatted(minutes(wanted.holdMin()))));
         }
     }
 
