@@ -31,7 +31,7 @@ public final class LoadRecording {
     /** A load that got less than this of its hold may be under-cured; the first minutes always go to the open door. */
     private static final double SHORT = 0.75;
 
-    /** Of a hold, so much must have been read. */
+    /** Of a hold, so much must have been read to go by the probe. */
     private static final double SEEN = 0.8;
 
     private static final double BROWNS_C = 165;
@@ -86,10 +86,11 @@ public final class LoadRecording {
         double last = before == null ? Double.NaN : before.c();
         List<Finding> alarms = new ArrayList<>();
         tooHot(alarms, isIn ? last : hottest, isIn ? skin : hottestSkin, hottestSkin, wanted, isIn);
-        if (readings.isEmpty()) {
-            byTheClock(alarms, nowS, wanted, isIn);
+        if (seen >= SEEN * wanted.holdMin()) {
+            held(alarms, warm, nowS, wanted, isIn);
+        } else if (isIn) {
+            byTheClock(alarms, nowS, wanted);
         }
-        held(alarms, warm, seen >= SEEN * wanted.holdMin(), nowS, wanted, isIn);
         if (isIn) {
             lost(alarms, lastAt, nowS);
             stuck(alarms, lastAt - sameSince, last);
@@ -138,11 +139,8 @@ public final class LoadRecording {
      * Whether its minutes are done, still missing, or more than its pieces take.
      *
      * @param warm minutes that were not too cool
-     * @param sure whether the probe saw enough of the hold to say that some are missing
      */
-    private static void held(
-            List<Finding> alarms, double warm, boolean sure, double nowS, Wanted wanted, boolean isIn) {
-        boolean missing = sure && warm > 0;
+    private static void held(List<Finding> alarms, double warm, double nowS, Wanted wanted, boolean isIn) {
         if (warm > wanted.mostMin()) {
             String says =
                     "At heat for %s; its pieces take %s at most.".formatted(minutes(warm), minutes(wanted.mostMin()));
@@ -154,13 +152,13 @@ public final class LoadRecording {
             alarms.add(Finding.keeps(
                     "hold-done",
                     "Its %s at heat are done: take it out, with gloves.".formatted(minutes(wanted.holdMin()))));
-        } else if (isIn && missing && nowS >= 60 * wanted.holdMin()) {
+        } else if (isIn && warm > 0 && nowS >= 60 * wanted.holdMin()) {
             alarms.add(Finding.warns(
                     "hold-short",
                     "Time is up, but it was at heat for only %s of %s."
                             .formatted(minutes(warm), minutes(wanted.holdMin())),
                     "Leave it in for %s more.".formatted(minutes(Math.ceil(wanted.holdMin() - warm)))));
-        } else if (!isIn && missing && warm < SHORT * wanted.holdMin()) {
+        } else if (!isIn && warm > 0 && warm < SHORT * wanted.holdMin()) {
             alarms.add(Finding.warns(
                     "hold-short",
                     "It was at heat for only %s of %s.".formatted(minutes(warm), minutes(wanted.holdMin())),
@@ -168,14 +166,14 @@ public final class LoadRecording {
         }
     }
 
-    /** Without a probe only the clock is known. */
-    private static void byTheClock(List<Finding> alarms, double nowS, Wanted wanted, boolean isIn) {
-        if (isIn && nowS > 60 * wanted.mostMin()) {
+    /** Where the probe saw too little of the hold only the clock is known. */
+    private static void byTheClock(List<Finding> alarms, double nowS, Wanted wanted) {
+        if (nowS > 60 * wanted.mostMin()) {
             alarms.add(Finding.breaks(
                     "held-long",
                     "In for %s; its pieces take %s at most.".formatted(minutes(nowS / 60), minutes(wanted.mostMin())),
                     "Take it out now; look for browning."));
-        } else if (isIn && nowS >= 60 * wanted.holdMin()) {
+        } else if (nowS >= 60 * wanted.holdMin()) {
             alarms.add(Finding.keeps(
                     "hold-done",
                     "Its %s are over by the clock: take it out, with gloves.".formatted(minutes(wanted.holdMin()))));

@@ -60,6 +60,8 @@ public class LoadRecordingTest {
         assertThat(alarms(LoadRecording.of(List.of(), WANTED, 1800, true))).containsExactly("hold-done");
         assertThat(alarms(LoadRecording.of(List.of(), WANTED, 5500, true))).containsExactly("held-long");
         assertThat(alarms(LoadRecording.of(List.of(), WANTED, 5500, false))).isEmpty();
+        assertThat(alarms(LoadRecording.of(readings(0, 600, 1, s -> 130 + s % 2), WANTED, 1860, true)))
+                .containsExactly("hold-done", "probe-lost");
     }
 
     /** In for 30 minutes, of which a door left open took some; then for two hours, of which 90 minutes may be. */
