@@ -82,6 +82,7 @@ interface RowProps {
 
 function DayLanes({ row, top, height, x, right }: RowProps) {
   const third = (height - 8) / 3;
+  const halved = (s: Stretch) => row.double && s.kind === 'hands';
   const weekend = [0, 6].includes(dateOf(row.day).getDay());
   return (
     <g>
@@ -96,9 +97,9 @@ function DayLanes({ row, top, height, x, right }: RowProps) {
           <rect
             key={i}
             x={x(s.from)}
-            y={top + 4 + lane * third}
+            y={top + 4 + lane * third + (halved(s) ? (s.beside * third) / 2 : 0)}
             width={Math.max(1.5, width - 1)}
-            height={third - 1}
+            height={(halved(s) ? third / 2 : third) - 1}
             fill={lanes[lane]?.fill}
             stroke={s.critical ? '#16201d' : 'none'}
             strokeWidth={s.critical ? 2 : 0}

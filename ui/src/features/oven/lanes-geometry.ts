@@ -8,11 +8,15 @@ export interface Stretch {
   label: string;
   critical: boolean;
   kind: 'hands' | 'oven' | 'drying';
+  /** Which of the makers, where two are at work at once. */
+  beside: 0 | 1;
 }
 
 export interface DayRow {
   day: string;
   stretches: Stretch[];
+  /** Whether two makers are at work at once. */
+  double: boolean;
 }
 
 const MOST_DAYS = 21;
@@ -32,10 +36,10 @@ function* byDay(from: string, to: string): Generator<{ day: string; from: number
 /** The days of the plan on which anything is done, with what hands, ovens and drying do on each. */
 export function dayRows(day: Day): DayRow[] {
   const rows = new Map<string, Stretch[]>();
-  const add = (from: string, to: string, rest: Pick<Stretch, 'label' | 'critical' | 'kind'>) => {
+  const add = (from: string, to: string, rest: Omit<Stretch, 'from' | 'to' | 'beside'>) => {
     for (const part of byDay(from, to)) {
       const list = rows.get(part.day) ?? [];
-      list.push({ from: part.from, to: part.to, ...rest });
+      list.push({ from: part.from, to: part.to, beside: 0, ...rest });
       rows.set(part.day, list);
     }
   };
@@ -57,5 +61,21 @@ export function dayRows(day: Day): DayRow[] {
   return [...rows.entries()]
     .sort(([a], [b]) => a.localeCompare(b))
     .slice(0, MOST_DAYS)
-    .map(([at, stretches]) => ({ day: at, stretches }));
+    .map(([at, stretches]) => ({ day: at, ...besides(stretches) }));
+}
+
+/** Puts hands' tasks that meet beside each other. */
+function besides(stretches: Stretch[]): Pick<DayRow, 'stretches' | 'double'> {
+  let free = 0;
+  let double = false;
+  const placed = [...stretches]
+    .sort((a, b) => a.from - b.from)
+    .map((s) => {
+      if (s.kind !== 'hands') return s;
+      const beside = s.from < free ? 1 : 0;
+      if (beside === 0) free = s.to;
+      else double = true;
+      return { ...s, beside } as const;
+    });
+  return { stretches: placed, double };
 }

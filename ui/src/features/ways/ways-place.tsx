@@ -80,6 +80,7 @@ function Studio({ ways }: { ways: Draft<Ways> }) {
       {text('currency', 'currency, three letters')}
       {text('opens', 'opens', 'time')}
       {text('closes', 'closes', 'time')}
+      <Amount ways={ways} field="makers" />
       <div role="group" aria-label="Days you work" className="flex flex-wrap gap-1 pt-1">
         {days.map((day) => {
           const on = form.days.includes(day);

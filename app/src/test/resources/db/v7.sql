@@ -1,4 +1,4 @@
-insert into studio values (1, 3, 'Old studio', 'EUR', 1500, 30, 8, 40, 50, 'PACKET', 60, 10, '09:00', '17:00', 'MONDAY,TUESDAY', 16, 300, 20, 390, 0.25, 0.6, 0.95, 5, 2, 0.5);
+insert into studio values (1, 3, 'Old studio', 'EUR', 1500, 30, 8, 40, 50, 'PACKET', 60, 10, '09:00', '17:00', 'MONDAY,TUESDAY', 16, 300, 20, 390, 0.25, 0.6, 0.95, 5, 2, 0.5, 2);
 insert into oven values (1, 1, 'Oven', 300, 230, 140, 8, 11, 0.22, 0.55, 2, 0, 'FAN', '10:00', '12:30');
 insert into oven_shelf values (1, 0, 60);
 insert into hot_spot values (1, 0, 250, 30, 8);

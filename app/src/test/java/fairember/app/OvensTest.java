@@ -41,6 +41,61 @@ public class OvensTest extends ServerTest {
         return rules;
     }
 
+    /** Nobody is there at night: nothing is planned, and it is said why; the studio's own hours bring it back. */
+    @Test
+    public void anOvenThatMayRunOnlyAtNightIsPlannedNothingIntoAndThatIsSaid() {
+        int planned = day().path("planned").size();
+        assertThat(planned).isPositive();
+        int edition = http().get("/api/ovens/1").json().path("edition").asInt();
+        ObjectNode night = oven();
+        night.put("opens", "21:00").put("closes", "23:30");
+        assertThat(http().put("/api/ovens/1?edition=" + edition, night).status())
+                .isEqualTo(200);
+        JsonNode day = day();
+        assertThat(day.path("planned").size()).isZero();
+        assertThat(rules(day.path("findings"))).contains("oven-closed");
+        day.path("findings").forEach(f -> assertThat(f.path("mend").asString()).isNotBlank());
+        http().post("/api/changes/undo", null);
+        assertThat(day().path("planned").size()).isEqualTo(planned);
+        assertThat(rules(day().path("findings"))).doesNotContain("oven-closed");
+    }
+
+    @Test
+    public void twoMakersWorkAtOnceAndThreeAreRefused() {
+        assertThat(most(day().path("tasks"))).isEqualTo(1);
+        String alone = day().path("finishOn").asString();
+        JsonNode held = http().get("/api/ways").json();
+        ObjectNode ways = (ObjectNode) held.path("ways").deepCopy();
+        String path = "/api/ways?edition=" + held.path("edition").asInt();
+        assertThat(http().put(path, ways.put("makers", 3)).text()).contains("\"makers\"");
+        assertThat(http().put(path, ways.put("makers", 2)).status()).isEqualTo(200);
+        JsonNode day = day();
+        assertThat(most(day.path("tasks"))).isEqualTo(2);
+        assertThat(day.path("finishOn").asString()).isLessThanOrEqualTo(alone);
+        http().post("/api/changes/undo", null);
+        assertThat(http().get("/api/ways").json().path("ways").path("makers").asInt())
+                .isEqualTo(1);
+    }
+
+    /** How many tasks of the hands are done at once, at the most. */
+    private static long most(JsonNode tasks) {
+        List<JsonNode> slots = new ArrayList<>();
+        tasks.forEach(t -> t.path("slots").forEach(slots::add));
+        return slots.stream()
+                .mapToLong(a -> slots.stream()
+                        .filter(b -> b.path("from")
+                                                .asString()
+                                                .compareTo(a.path("from").asString())
+                                        <= 0
+                                && b.path("to")
+                                                .asString()
+                                                .compareTo(a.path("from").asString())
+                                        > 0)
+                        .count())
+                .max()
+                .orElse(0);
+    }
+
     /** After those that look at the demo as it began. */
     @Test(priority = 1)
     public void aSecondOvenWithTwoTraysIsPlannedForAndAThirdIsRefused() {

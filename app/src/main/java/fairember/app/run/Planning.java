@@ -9,6 +9,7 @@ import fairember.app.oven.OvenStore;
 import fairember.app.oven.WishesForm;
 import fairember.app.oven.WishesStore;
 import fairember.app.piece.PieceStore;
+import fairember.app.ways.Ways;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
 import fairember.core.piece.MeasuredPiece;
@@ -210,7 +211,8 @@ public class Planning {
     }
 
     private Bench bench(List<Work> works, WishesForm wanted) {
-        WorkHours hours = hours();
+        Ways ways = pieces.measuring().ways();
+        WorkHours hours = ways.hours();
         List<Kept.Held<OvenForm>> held = ovens.all();
         List<Long> ids = held.stream().map(Kept.Held::id).toList();
         Map<String, LocalDateTime> begins = new HashMap<>();
@@ -229,6 +231,7 @@ public class Planning {
                         .map(h -> new Bench.Use(h.form().parse(), h.form().hours()))
                         .toList(),
                 hours,
+                ways.makers(),
                 begins,
                 due,
                 wanted.apart().stream()

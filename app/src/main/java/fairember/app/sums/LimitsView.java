@@ -44,6 +44,7 @@ import fairember.core.piece.Station;
 import fairember.core.piece.Step;
 import fairember.core.portion.Portioning;
 import fairember.core.recipe.RecipeSearch;
+import fairember.core.run.Bench;
 import fairember.core.run.Job;
 import fairember.core.shape.Facing;
 import fairember.core.shape.Floor;
@@ -232,6 +233,7 @@ record LimitsView(
         return spans(
                 MixWaste.MACHINE,
                 MixWaste.STEP,
+                Bench.MAKERS,
                 Rates.HOUR,
                 Rates.KWH,
                 Rates.WASTE,

@@ -10,7 +10,10 @@ import fairember.core.worth.Rates;
 /**
  * The studio's ways as the core takes them.
  *
+ * @param hours in which somebody is there
+ * @param makers at work at once, 1 or 2
  * @param cord thickness of the cords that portions are cut from
  * @param waste what of a mix does not end up in pieces
  */
-public record Ways(Rates rates, BakeRules rules, WorkHours hours, FoilRoll roll, Length cord, MixWaste waste) {}
+public record Ways(
+        Rates rates, BakeRules rules, WorkHours hours, int makers, FoilRoll roll, Length cord, MixWaste waste) {}

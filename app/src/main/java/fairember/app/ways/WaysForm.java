@@ -17,6 +17,7 @@ import fairember.core.measure.Share;
 import fairember.core.measure.Words;
 import fairember.core.mix.MixWaste;
 import fairember.core.portion.Portioning;
+import fairember.core.run.Bench;
 import fairember.core.run.WorkHours;
 import fairember.core.worth.Rates;
 import java.time.DayOfWeek;
@@ -26,7 +27,7 @@ import java.util.EnumSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** The studio's ways: what an hour costs, how it bakes, when it is open, which foil it uses. */
+/** The studio's ways: what an hour costs, how it bakes, when it is open, how many work in it, which foil it uses. */
 public record WaysForm(
         String name,
         String currency,
@@ -50,7 +51,8 @@ public record WaysForm(
         @Nullable Double hardGPerCm3,
         @Nullable Double cordMm,
         @Nullable Double machineG,
-        @Nullable Double scaleStepG) {
+        @Nullable Double scaleStepG,
+        @Nullable Integer makers) {
     private static final double USUAL_CORD_MM = 6;
 
     /**
@@ -76,6 +78,8 @@ public record WaysForm(
         var rules =
                 g.at("", () -> new BakeRules(given("school", school), new Minutes(longHoldMin), new Minutes(setMin)));
         var hours = g.at("", this::parseHours);
+        int many = or(makers, 1);
+        g.at("", () -> Bench.MAKERS.check(many));
         PackedFoil usual = PackedFoil.USUAL;
         var packed = g.at(
                         "",
@@ -97,6 +101,7 @@ public record WaysForm(
                 rates.orElseThrow(),
                 rules.orElseThrow(),
                 hours.orElseThrow(),
+                many,
                 roll.orElseThrow(),
                 cord.orElseThrow(),
                 waste.orElseThrow());

@@ -70,7 +70,8 @@ public class WaysStore implements Kept<WaysForm> {
                                 row.getDouble("foil_hard_g_per_cm3"),
                                 row.getDouble("cord_mm"),
                                 row.getDouble("machine_g"),
-                                row.getDouble("scale_step_g"))),
+                                row.getDouble("scale_step_g"),
+                                row.getInt("makers"))),
                 id);
     }
 
@@ -80,7 +81,7 @@ public class WaysStore implements Kept<WaysForm> {
         PackedFoil packed = parsed.roll().packed();
         database.write(
                 """
-                insert into studio values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                insert into studio values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name,
                     currency = excluded.currency, hour_minor = excluded.hour_minor, kwh_minor = excluded.kwh_minor,
                     waste_percent = excluded.waste_percent, margin_percent = excluded.margin_percent,
@@ -92,7 +93,8 @@ public class WaysStore implements Kept<WaysForm> {
                     foil_loose_g_per_cm3 = excluded.foil_loose_g_per_cm3,
                     foil_firm_g_per_cm3 = excluded.foil_firm_g_per_cm3,
                     foil_hard_g_per_cm3 = excluded.foil_hard_g_per_cm3, cord_mm = excluded.cord_mm,
-                    machine_g = excluded.machine_g, scale_step_g = excluded.scale_step_g
+                    machine_g = excluded.machine_g, scale_step_g = excluded.scale_step_g,
+                    makers = excluded.makers
                 """,
                 id,
                 form.name().strip(),
@@ -117,7 +119,8 @@ public class WaysStore implements Kept<WaysForm> {
                 packed.hard().gPerCm3(),
                 parsed.cord().mm(),
                 parsed.waste().machine().g(),
-                parsed.waste().scaleStep().g());
+                parsed.waste().scaleStep().g(),
+                parsed.makers());
     }
 
     @Override

@@ -33,6 +33,7 @@ public class OvenJourney extends Journey {
         page.sees("Off, door shut until it is cooler");
         go("/ways");
         page.sees("In the oven: ");
+        page.isForEveryone();
         page.press("Look at it");
         page.sees("Off, door shut until it is cooler");
         page.leaves("Look at it");
@@ -88,6 +89,11 @@ public class OvenJourney extends Journey {
     @Test(dependsOnMethods = "aBetterPlanIsLookedForAndTheDaysShowTheChain")
     public void aSecondOvenIsAddedWithTwoTraysAndTakenOutAgain() {
         go("/ways");
+        page.enter("makers at the bench", "3");
+        page.until(() -> "true".equals(page.field("makers at the bench").getDomAttribute("aria-invalid")));
+        page.enter("makers at the bench", "2");
+        page.until(() -> !"true".equals(page.field("makers at the bench").getDomAttribute("aria-invalid")));
+        page.enter("makers at the bench", "1");
         page.press("Add a second oven");
         page.until(() -> page.value("Name of oven 2").equals("Second oven"));
         page.enter("Name of oven 2", "Window oven");

@@ -1,5 +1,9 @@
 package fairember.app.journey;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -198,5 +202,11 @@ final class Page implements AutoCloseable {
     @Override
     public void close() {
         driver.quit();
+    }
+
+    /** Nothing that axe finds on what is shown now. */
+    void isForEveryone() {
+        List<Rule> found = new AxeBuilder().analyze(driver).getViolations();
+        assertThat(found).as("axe on %s: %s", driver.getCurrentUrl(), found).isEmpty();
     }
 }

@@ -1,6 +1,7 @@
 package fairember.core.run;
 
 import fairember.core.finding.Finding;
+import fairember.core.measure.Span;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
 import java.time.LocalDateTime;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param ovens by number
  * @param hours in which somebody is there: hands work, and ovens run
+ * @param makers at work at once, 1 or 2
  * @param begins by job key: the first moment hands may be at it; jobs without may be begun at once
  * @param due by job key: the closing by which a job is to be done; jobs without are not hurried
  * @param apart pairs of bake keys that are kept from sharing a load
@@ -22,11 +24,20 @@ import org.jspecify.annotations.Nullable;
 public record Bench(
         List<Use> ovens,
         WorkHours hours,
+        int makers,
         Map<String, LocalDateTime> begins,
         Map<String, LocalDateTime> due,
         List<LoadProblem.Apart> apart,
         List<Pin> pins) {
+    public static final Span MAKERS = Span.count("makers", "makers at the bench", 1, 2);
+
+    /**
+     * A bench of as many as there may be.
+     *
+     * @throws fairember.core.measure.Refused when there are none or more
+     */
     public Bench {
+        MAKERS.check(makers);
         ovens = List.copyOf(ovens);
         begins = Map.copyOf(begins);
         due = Map.copyOf(due);
@@ -77,8 +88,8 @@ public record Bench(
         }
     }
 
-    /** One oven, nobody waiting, nothing held. */
+    /** One oven, one maker, nobody waiting, nothing held. */
     public static Bench of(Oven oven, WorkHours hours) {
-        return new Bench(List.of(new Use(oven, Optional.empty())), hours, Map.of(), Map.of(), List.of(), List.of());
+        return new Bench(List.of(new Use(oven, Optional.empty())), hours, 1, Map.of(), Map.of(), List.of(), List.of());
     }
 }

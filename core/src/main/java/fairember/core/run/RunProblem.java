@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * What is left of some jobs as a problem of loads: one pair of hands that stops at closing, ovens that run in the studio's
+ * What is left of some jobs as a problem of loads: hands that stop at closing, ovens that run in the studio's
  * hours, for as many days as it can take.
  *
  * @param zero the moment its minutes are counted from
@@ -46,7 +46,8 @@ record RunProblem(List<Job> jobs, Bench bench, RunScheduling.Start start, LocalD
                                 .filter(at -> !at.isBefore(zero))
                                 .map(at -> RunBakes.minutes(zero, at))))
                 .toList();
-        return new LoadProblem(ovens, new Makers(1, hours, true), bakes, bench.apart(), pins, LoadProblem.USUAL);
+        return new LoadProblem(
+                ovens, new Makers(bench.makers(), hours, true), bakes, bench.apart(), pins, LoadProblem.USUAL);
     }
 
     private int days(List<Bake> bakes) {

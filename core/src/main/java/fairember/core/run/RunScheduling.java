@@ -20,7 +20,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
- * Sets hands and ovens in time, forward from a start: one pair of hands, which stop at closing and go on at opening;
+ * Sets hands and ovens in time, forward from a start: hands of as many makers as there are, which stop at closing and go on at opening;
  * loads that lie whole within the studio's hours. The loads and the steps that feed them stand where the planner puts
  * them; steps after a last bake go into the first gap in which they can be done.
  */
@@ -206,7 +206,7 @@ public final class RunScheduling {
         return end;
     }
 
-    /** The first moment from which so much work meets no other task. */
+    /** The first moment from which somebody is free for so much work. */
     private LocalDateTime gap(LocalDateTime from, Duration work) {
         List<LocalDateTime> tries = new ArrayList<>(List.of(from));
         tasks.stream()
@@ -223,10 +223,18 @@ public final class RunScheduling {
         return tries.get(tries.size() - 1);
     }
 
+    /** Whether everybody is at work at some moment of a slot: when it begins, or when another one begins in it. */
     private boolean busy(WorkHours.Slot slot) {
-        return tasks.stream()
+        List<WorkHours.Slot> others = tasks.stream()
                 .flatMap(t -> t.slots().stream())
-                .anyMatch(s -> s.from().isBefore(slot.to()) && slot.from().isBefore(s.to()));
+                .filter(s -> s.from().isBefore(slot.to()) && slot.from().isBefore(s.to()))
+                .toList();
+        return others.stream()
+                .map(s -> later(s.from(), slot.from()))
+                .anyMatch(at -> others.stream()
+                                .filter(s -> !s.from().isAfter(at) && s.to().isAfter(at))
+                                .count()
+                        >= bench.makers());
     }
 
     private LocalDateTime finish(List<RunSchedule.TimedLoad> loads) {

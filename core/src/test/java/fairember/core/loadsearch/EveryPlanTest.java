@@ -33,7 +33,7 @@ public class EveryPlanTest {
 
     @DataProvider
     public Object[][] lots() {
-        Object[][] lots = new Object[45][];
+        Object[][] lots = new Object[30][];
         for (int i = 0; i < lots.length; i++) {
             lots[i] = new Object[] {i};
         }

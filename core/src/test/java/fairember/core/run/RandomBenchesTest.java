@@ -89,7 +89,7 @@ public class RandomBenchesTest {
             }
             due.put(job.key(), MONDAY_NINE.plusDays(1 + random.nextInt(9)).withHour(17));
         }
-        return new Bench(ovens, WEEKDAYS, begins, due, List.of(), List.of());
+        return new Bench(ovens, WEEKDAYS, 1 + random.nextInt(2), begins, due, List.of(), List.of());
     }
 
     @Test(dataProvider = "lots")
@@ -105,7 +105,9 @@ public class RandomBenchesTest {
         RunScheduling.Start start = new RunScheduling.Start(now, busy, Map.of());
         RunSchedule schedule = RunScheduling.schedule(
                 jobs, bench, start, problem -> LoadPlanning.plan(problem, lot % 4 == 0 ? Effort.SEARCH : Effort.RULES));
-        lane(schedule.tasks().stream().flatMap(t -> t.slots().stream()), WEEKDAYS, now);
+        List<WorkHours.Slot> hands =
+                schedule.tasks().stream().flatMap(t -> t.slots().stream()).toList();
+        lane(hands.stream(), WEEKDAYS, now, bench.makers());
         for (int o = 0; o < bench.ovens().size(); o++) {
             int oven = o;
             WorkHours hours = bench.ovens().get(o).within(WEEKDAYS).orElseThrow();
@@ -115,7 +117,8 @@ public class RandomBenchesTest {
                             .filter(l -> l.load().oven() == oven)
                             .map(l -> new WorkHours.Slot(l.heatFrom(), l.out())),
                     hours,
-                    free);
+                    free,
+                    1);
         }
         jobs.forEach(job -> counts(job, schedule));
         jobs.forEach(job -> order(job, schedule, bench));
@@ -133,18 +136,19 @@ public class RandomBenchesTest {
                 .isEqualTo(!last.equals(now));
     }
 
-    /** One thing at a time, in these hours, not before a moment. */
-    private static void lane(Stream<WorkHours.Slot> slots, WorkHours hours, LocalDateTime from) {
-        LocalDateTime free = from;
-        for (WorkHours.Slot slot :
-                slots.sorted(Comparator.comparing(WorkHours.Slot::from)).toList()) {
-            assertThat(slot.from()).isAfterOrEqualTo(free);
+    /** So many things at a time, in these hours, not before a moment. */
+    private static void lane(Stream<WorkHours.Slot> slots, WorkHours hours, LocalDateTime from, int many) {
+        List<WorkHours.Slot> all = slots.toList();
+        for (WorkHours.Slot slot : all) {
+            assertThat(slot.from()).isAfterOrEqualTo(from);
+            assertThat(all)
+                    .filteredOn(s -> !s.from().isAfter(slot.from()) && s.to().isAfter(slot.from()))
+                    .hasSizeLessThanOrEqualTo(many);
             assertThat(slot.to()).isAfterOrEqualTo(slot.from());
             assertThat(slot.from().toLocalTime()).isAfterOrEqualTo(hours.from());
             assertThat(slot.to().toLocalTime()).isBeforeOrEqualTo(hours.to());
             assertThat(slot.to().toLocalDate()).isEqualTo(slot.from().toLocalDate());
             assertThat(hours.days()).contains(slot.from().getDayOfWeek());
-            free = slot.to();
         }
     }
 

@@ -87,9 +87,22 @@ public class RunSchedulingTest {
 
     private static RunSchedule at(WorkHours own) {
         Bench.Use use = new Bench.Use(Samples.OVEN, Optional.of(own));
-        Bench bench = new Bench(List.of(use), WEEKDAYS, Map.of(), Map.of(), List.of(), List.of());
+        Bench bench = new Bench(List.of(use), WEEKDAYS, 1, Map.of(), Map.of(), List.of(), List.of());
         return RunScheduling.schedule(
                 List.of(new Job("a", SEAL, 6)), bench, RunScheduling.Start.at(MONDAY_NINE), RunSchedulingTest::plan);
+    }
+
+    /** Eyes of both are shaped side by side, 8 minutes each; bodies too, 82 minutes each: both are done as soon as one. */
+    @Test
+    public void twoMakersDoTwoJobsInTheTimeOfOne() {
+        List<Job> two = List.of(new Job("a", SEAL, 6), new Job("b", SEAL, 6));
+        Bench.Use use = new Bench.Use(Samples.OVEN, Optional.empty());
+        Bench both = new Bench(List.of(use), WEEKDAYS, 2, Map.of(), Map.of(), List.of(), List.of());
+        RunSchedule schedule =
+                RunScheduling.schedule(two, both, RunScheduling.Start.at(MONDAY_NINE), RunSchedulingTest::plan);
+        assertThat(schedule.finish()).isEqualTo(MONDAY_NINE.plusMinutes(166));
+        assertThat(schedule.loads()).hasSize(2);
+        assertThat(schedule(two, MONDAY_NINE).finish()).isAfter(MONDAY_NINE.plusMinutes(230));
     }
 
     @Test
