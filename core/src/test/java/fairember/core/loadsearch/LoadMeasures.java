@@ -171,7 +171,7 @@ public final class LoadMeasures {
                 jobs, longest, cases, proven, value, bound, rule, 100 * worstGap, worse, most);
     }
 
-    private static double firstFitLongest(List<Bake> jobs) {
+    static double firstFitLongest(List<Bake> jobs) {
         List<Bake> longest = new ArrayList<>(jobs);
         longest.sort(Comparator.comparingDouble((Bake b) -> -b.hold().min()));
         List<double[]> loads = new ArrayList<>();

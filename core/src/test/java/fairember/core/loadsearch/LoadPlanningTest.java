@@ -293,38 +293,4 @@ public class LoadPlanningTest {
                 .isLessThanOrEqualTo(LoadPlanning.plan(problem, Effort.RULES).value(first));
         assertThat(LoadPlanning.plan(problem, Effort.PROOF)).isEqualTo(proven);
     }
-
-    /** Every order of loads and every way to part six jobs, against the pattern model. */
-    @Test(dataProvider = "seeds")
-    public void thePlainBatchMachineIsSolvedToTheOptimum(long seed) {
-        LoadProblem problem = LoadCases.batchMachine(6, 10, seed);
-        LoadPlan plan = LoadPlanning.plan(problem, Effort.PROOF);
-        PlanReviewer.review(problem, plan);
-        assertThat(plan.value(Objective.FINISH)).isEqualTo(best(problem.bakes(), new ArrayList<>(), 0));
-    }
-
-    /** The least sum of the longest of each load, over all ways to part the jobs from {@code next} on. */
-    private static double best(List<Bake> jobs, List<double[]> loads, int next) {
-        if (next == jobs.size()) {
-            return loads.stream().mapToDouble(l -> l[1]).sum();
-        }
-        Bake job = jobs.get(next);
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i <= loads.size(); i++) {
-            double[] was = i < loads.size() ? loads.get(i) : new double[] {0, 0};
-            double filled = was[0] + job.unit().width().mm();
-            if (filled > 100) {
-                continue;
-            }
-            List<double[]> then = new ArrayList<>(loads);
-            double[] now = {filled, Math.max(was[1], job.hold().min())};
-            if (i < loads.size()) {
-                then.set(i, now);
-            } else {
-                then.add(now);
-            }
-            least = Math.min(least, best(jobs, then, next + 1));
-        }
-        return least;
-    }
 }
