@@ -27,7 +27,7 @@ public final class SparedPlaces {
         this.hot = hot;
     }
 
-    /** The same things on the same trays, none of them worse off; as they were when none of them lies badly. */
+    /** The same things on the same trays, never more of them lying badly; as they were when none does. */
     public static List<Place> of(Oven oven, HotPlaces hot, List<Place> places) {
         if (places.stream().noneMatch(hot::unfit)) {
             return places;

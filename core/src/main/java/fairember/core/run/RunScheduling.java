@@ -20,9 +20,9 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
- * Sets hands and ovens in time, forward from a start: hands of as many makers as there are, which stop at closing and go on at opening;
- * loads that lie whole within the studio's hours. The loads and the steps that feed them stand where the planner puts
- * them; steps after a last bake go into the first gap in which they can be done.
+ * Sets hands and ovens in time, forward from a start: hands of as many makers as there are, which stop at closing and go
+ * on at opening; loads that lie whole within the studio's hours and their oven's own. The loads and the steps that feed
+ * them stand where the planner puts them; steps after a last bake go into the first gap in which they can be done.
  */
 public final class RunScheduling {
     private final List<Job> jobs;
