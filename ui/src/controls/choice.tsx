@@ -1,5 +1,6 @@
 import { Select } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
+import { nonce } from '../server/nonce';
 
 export interface Option {
   value: string;
@@ -38,7 +39,7 @@ export function Choice({ label, value, options, onChange, placeholder = 'Choose'
             sideOffset={4}
             className="z-50 max-h-80 overflow-hidden rounded-card border border-line bg-paper shadow-float"
           >
-            <Select.Viewport className="p-1">
+            <Select.Viewport className="p-1" {...(nonce ? { nonce } : {})}>
               {options.map((option) => (
                 <Select.Item
                   key={option.value}

@@ -1,6 +1,7 @@
 import type { Draft } from '../server/use-draft';
 import { wrongAt } from '../server/use-measured';
 import { TextField } from './text-field';
+import { WhenField } from './when-field';
 
 type TextName<F> = { [K in keyof F]-?: F[K] extends string ? K : never }[keyof F] & string;
 
@@ -13,14 +14,13 @@ interface Props<F> {
 }
 
 /** A text of something kept, edited in place. */
-export function DraftText<F extends object>({ draft, field, ...look }: Props<F>) {
-  return (
-    <TextField
-      {...look}
-      value={String(draft.form[field])}
-      wrong={wrongAt(draft.wrongs, field)}
-      onChange={(value) => draft.change((form) => ({ ...form, [field]: value }))}
-      onSettle={draft.settle}
-    />
-  );
+export function DraftText<F extends object>({ draft, field, type, ...look }: Props<F>) {
+  const edited = {
+    ...look,
+    value: String(draft.form[field]),
+    wrong: wrongAt(draft.wrongs, field),
+    onChange: (value: string) => draft.change((form) => ({ ...form, [field]: value })),
+    onSettle: draft.settle,
+  };
+  return type === 'date' ? <WhenField {...edited} type="date" /> : <TextField {...edited} />;
 }

@@ -1,7 +1,8 @@
-import { useId, useState } from 'react';
+import { useId, useRef, useState } from 'react';
 import type { Wrong } from '../server/client';
 import type { Span } from '../server/types';
 import { plain } from '../words/figures';
+import { understand } from '../words/numbers';
 import { complaintOf, Hint } from './hint';
 
 interface Props {
@@ -17,22 +18,22 @@ interface Props {
   per?: number;
 }
 
-function parse(text: string): number | null {
-  const tidy = text.trim().replace(',', '.').replace('−', '-');
-  if (!/^-?(\d+\.?\d*|\.\d+)$/.test(tidy)) return null;
-  return Number(tidy);
-}
-
-/** A number edited in place. It says its range and unit when it is entered and what is wrong while it is. */
+/**
+ * A number edited in place. It says its range and unit when it is entered and what is wrong while it is. What it cannot
+ * understand stays as it was typed, and Escape brings back what there was when the field was entered.
+ */
 export function NumberField(props: Props) {
   const { label, value, span, onChange, onSettle, wrong, chars = 2, per = 1 } = props;
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [inside, setInside] = useState(false);
-  const garbled = typed !== null && parse(typed) === null;
+  const began = useRef(value);
+  const unit = per > 1 ? '' : span.unit;
+  const understood = typed === null ? null : understand(typed, unit);
   const shown = per > 1 ? (value / per).toFixed(Math.round(Math.log10(per))) : plain(value);
   const range = `${plain(span.low / per)} to ${plain(span.high / per)}${span.unit ? ` ${span.unit}` : ''}${span.whole && per === 1 ? ', whole' : ''}`;
-  const complaint = garbled ? `Found “${typed}”, allowed is a number, ${range}.` : complaintOf(wrong);
+  const garbled = understood !== null && understood.value === null;
+  const complaint = garbled ? `${understood.complaint ?? ''} Allowed is ${range}.` : complaintOf(wrong);
 
   const step = (input: HTMLInputElement, by: number) => {
     const next = Math.round((value / per + by) * 1000) / 1000;
@@ -57,15 +58,21 @@ export function NumberField(props: Props) {
         value={typed ?? shown}
         onFocus={(event) => {
           setInside(true);
+          if (!garbled) began.current = value;
           event.target.select();
         }}
         onChange={(event) => {
           setTyped(event.target.value);
-          const parsed = parse(event.target.value);
+          const { value: parsed } = understand(event.target.value, unit);
           if (parsed !== null) onChange(per === 1 ? parsed : Math.round(parsed * per));
         }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') onSettle();
+          if (event.key === 'Enter' && !garbled) onSettle();
+          if (event.key === 'Escape' && (typed !== null || value !== began.current)) {
+            event.stopPropagation();
+            setTyped(null);
+            if (value !== began.current) onChange(began.current);
+          }
           if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
             event.preventDefault();
             step(event.currentTarget, (event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
@@ -73,6 +80,7 @@ export function NumberField(props: Props) {
         }}
         onBlur={() => {
           setInside(false);
+          if (garbled) return;
           setTyped(null);
           onSettle();
         }}

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, useRef } from 'react';
 import type { Wrong } from '../server/client';
 import { complaintOf, Hint } from './hint';
 
@@ -8,7 +8,6 @@ interface Props {
   onChange: (value: string) => void;
   onSettle: () => void;
   wrong?: Wrong | undefined;
-  type?: 'text' | 'date' | 'time';
   className?: string;
   /** Whether it is as wide as its words. */
   fit?: boolean;
@@ -16,13 +15,14 @@ interface Props {
 
 /** A text edited in place. */
 export function TextField(props: Props) {
-  const { label, value, onChange, onSettle, wrong, type = 'text', className = '', fit = false } = props;
+  const { label, value, onChange, onSettle, wrong, className = '', fit = false } = props;
   const id = useId();
   const complaint = complaintOf(wrong);
+  const began = useRef(value);
   return (
     <Hint id={id} text={complaint} tone="wrong">
       <input
-        type={type}
+        type="text"
         autoComplete="off"
         aria-label={label}
         aria-invalid={Boolean(wrong)}
@@ -31,8 +31,12 @@ export function TextField(props: Props) {
         style={fit ? { width: `${Math.max(6, value.length) * 0.82 + 1}ch` } : undefined}
         value={value}
         onChange={(event) => onChange(event.target.value)}
+        onFocus={() => {
+          began.current = value;
+        }}
         onKeyDown={(event) => {
           if (event.key === 'Enter') onSettle();
+          if (event.key === 'Escape' && value !== began.current) onChange(began.current);
         }}
         onBlur={onSettle}
       />

@@ -43,7 +43,11 @@ function InHand() {
         <span className="font-semibold">{hand.name}</span>, {hand.pieceName}
         <span className="text-soft"> of {minutes(hand.plannedMin)}</span>
       </p>
-      <Button kind={hand.startedAt ? 'plain' : 'main'} keyCap="Space" onClick={() => acts.toggle.mutate(undefined)}>
+      <Button
+        kind={hand.startedAt ? 'plain' : 'main'}
+        keyCap="Space"
+        onClick={() => acts.timer.mutate(!hand.startedAt)}
+      >
         {hand.startedAt ? 'Stop' : 'Start'}
       </Button>
       <Button keyCap="." disabled={left <= 0} onClick={() => acts.count.mutate({ done: 1, lost: 0 })}>
@@ -65,11 +69,16 @@ function Undo() {
   return (
     <div className="ml-auto flex min-w-0 items-center gap-1">
       {last.undo && <span className="max-w-72 truncate text-note text-soft">{last.undo}</span>}
-      <Button kind="quiet" keyCap="u" disabled={!last.undo} onClick={() => undo.mutate(undefined)}>
+      <Button
+        kind="quiet"
+        keyCap="u"
+        disabled={last.undoStep === undefined}
+        onClick={() => undo.mutate(last.undoStep ?? 0)}
+      >
         Undo
       </Button>
       {last.redo && (
-        <Button kind="quiet" keyCap="U" title={last.redo} onClick={() => redo.mutate(undefined)}>
+        <Button kind="quiet" keyCap="U" title={last.redo} onClick={() => redo.mutate(last.redoStep ?? 0)}>
           Redo
         </Button>
       )}

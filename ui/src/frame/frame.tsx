@@ -2,6 +2,7 @@ import { Suspense, useState } from 'react';
 import { Outlet, useNavigate } from 'react-router';
 import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
 import { useProbesLive } from '../server/use-record';
+import { useUnsaved } from '../server/use-unsaved';
 import { BenchBar } from './bench-bar';
 import { Finder } from './finder';
 import { KeyList } from './key-list';
@@ -10,6 +11,8 @@ import { places } from './places';
 import { Rail } from './rail';
 import { Spine } from './spine';
 import { TroubleStrip } from './trouble-strip';
+import { UnsavedStrip } from './unsaved-strip';
+import { useDoublePress } from './use-double-press';
 import { useKeys } from './use-keys';
 
 const NARROW_PX = 1000;
@@ -24,17 +27,19 @@ export function Frame() {
   const last = useLastChanges();
   const { undo, redo } = useUndo();
   useProbesLive();
+  useUnsaved();
+  useDoublePress();
 
   useKeys((key) => {
     const place = places.find((p) => p.key === key);
     if (place) void go(place.path);
     else if (key === '/') setFloating('finder');
     else if (key === '?') setFloating('keys');
-    else if (key === ' ' && hand) acts.toggle.mutate(undefined);
+    else if (key === ' ' && hand) acts.timer.mutate(!hand.startedAt);
     else if (key === '.' && hand) acts.count.mutate({ done: 1, lost: 0 });
     else if (key === 'x' && hand) acts.count.mutate({ done: 0, lost: 1 });
-    else if (key === 'u' && last.undo) undo.mutate(undefined);
-    else if (key === 'U' && last.redo) redo.mutate(undefined);
+    else if (key === 'u' && last.undoStep !== undefined) undo.mutate(last.undoStep);
+    else if (key === 'U' && last.redoStep !== undefined) redo.mutate(last.redoStep);
     else return false;
     return true;
   });
@@ -50,6 +55,7 @@ export function Frame() {
         </main>
         <OvenAlarms />
         <TroubleStrip />
+        <UnsavedStrip />
         <BenchBar />
       </div>
       <Spine open={spineOpen} onToggle={() => setSpineOpen((open) => !open)} />

@@ -1,12 +1,14 @@
 import { useEffect, useEffectEvent } from 'react';
 
-const typing = 'input, textarea, select, [contenteditable], [role=listbox], [role=dialog]';
+const typing = 'input, textarea, select, [contenteditable], [role=listbox], [role=dialog], [role=menu]';
+const floating = '[role=menu], [role=listbox], [role=dialog]';
 const pressing = 'button, a, [role=checkbox], [role=switch], summary';
 
 /** Single keys, when nothing is being typed. Space stays with a control that has the focus. */
 export function useKeys(onKey: (key: string) => boolean) {
   const handle = useEffectEvent((event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+    if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || event.defaultPrevented) return;
+    if (document.querySelector(floating)) return;
     const target = event.target instanceof Element ? event.target : null;
     if (target?.closest(typing) || (event.key === ' ' && target?.closest(pressing))) return;
     if (onKey(event.key)) event.preventDefault();

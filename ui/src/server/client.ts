@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { mayBeGone } from './connection';
 import type { paths } from './schema';
 
 /** The server's API, typed from its description. A change is sent even when the tab is closed meanwhile. */
@@ -21,6 +22,8 @@ export class Problem extends Error {
     readonly title: string,
     detail: string,
     readonly wrongs: Wrong[],
+    /** The thing as it is now, where somebody else was quicker. */
+    readonly current: unknown = null,
   ) {
     super(detail);
   }
@@ -36,6 +39,23 @@ interface ProblemDetails {
   title?: string;
   detail?: string;
   errors?: Wrong[];
+  current?: unknown;
+}
+
+function problem(status: number, told: unknown): Problem {
+  const details = (typeof told === 'object' && told !== null ? told : {}) as ProblemDetails;
+  return new Problem(
+    status,
+    details.title ?? 'Not done',
+    details.detail ?? 'This could not be done; nothing was changed.',
+    details.errors ?? [],
+    details.current,
+  );
+}
+
+/** What an answer says that did not do what was asked. */
+export async function problemOf(response: Response): Promise<Problem> {
+  return problem(response.status, await response.json().catch(() => null));
 }
 
 /** The data of an answer, or a Problem thrown. */
@@ -44,17 +64,10 @@ export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
   try {
     answered = await answer;
   } catch {
+    void mayBeGone();
     throw new Problem(0, 'No answer', 'Fair Ember does not answer. What was saved is kept; start it again.', []);
   }
-  if (!answered.response.ok) {
-    const details = (typeof answered.error === 'object' ? answered.error : {}) as ProblemDetails;
-    throw new Problem(
-      answered.response.status,
-      details.title ?? 'Not done',
-      details.detail ?? 'This could not be done; nothing was changed.',
-      details.errors ?? [],
-    );
-  }
+  if (!answered.response.ok) throw problem(answered.response.status, answered.error);
   return answered.data as T;
 }
 
@@ -75,4 +88,10 @@ export async function sendFile<T>(path: string, file: File): Promise<T> {
       },
     ),
   );
+}
+
+/** One edition of a thing that is kept. */
+export interface Edition {
+  id: number;
+  edition: number;
 }

@@ -32,7 +32,7 @@ function useAct<A>(act: (argument: A) => Promise<unknown>) {
 /** What is done at the bench; each is one request. */
 export function useBenchActs() {
   return {
-    toggle: useAct(() => take(api.POST('/api/bench/timer'))),
+    timer: useAct((running: boolean) => take(api.PUT('/api/bench/timer', { body: { running } }))),
     count: useAct((body: { done: number; lost: number }) => take(api.POST('/api/bench/count', { body }))),
     take: useAct((body: { runId: number; pieceId: number; step: number }) =>
       take(api.PUT('/api/bench/hand', { body })),
@@ -48,7 +48,7 @@ export function useLastChanges() {
 
 export function useUndo() {
   return {
-    undo: useAct(() => take(api.POST('/api/changes/undo'))),
-    redo: useAct(() => take(api.POST('/api/changes/redo'))),
+    undo: useAct((step: number) => take(api.POST('/api/changes/undo', { params: { query: { step } } }))),
+    redo: useAct((step: number) => take(api.POST('/api/changes/redo', { params: { query: { step } } }))),
   };
 }

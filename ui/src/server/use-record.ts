@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { api, take } from './client';
+import { mayBeGone } from './connection';
 
 const LEAST_MS = 2000;
 
@@ -22,11 +23,18 @@ export function useProbesLive() {
   const client = useQueryClient();
   useEffect(() => {
     let live: EventSource | null = null;
+    let later: ReturnType<typeof setTimeout> | undefined;
     let last = 0;
     const read = () => {
-      if (Date.now() - last < LEAST_MS) return;
-      last = Date.now();
-      void client.invalidateQueries({ queryKey: ['record'] });
+      // What is read soon after the last one is asked for at the end of that time, so that the newest is always shown.
+      later ??= setTimeout(
+        () => {
+          later = undefined;
+          last = Date.now();
+          void client.invalidateQueries({ queryKey: ['record'] });
+        },
+        Math.max(0, last + LEAST_MS - Date.now()),
+      );
     };
     // A page that is left gives its connection back at once: a browser has few of them for one server.
     const close = () => {
@@ -37,6 +45,8 @@ export function useProbesLive() {
       if (live) return;
       live = new EventSource('/api/baking/live');
       live.addEventListener('read', read);
+      // It ends at once when the server does.
+      live.addEventListener('error', () => void mayBeGone());
     };
     open();
     window.addEventListener('pagehide', close);
@@ -44,6 +54,7 @@ export function useProbesLive() {
     return () => {
       window.removeEventListener('pagehide', close);
       window.removeEventListener('pageshow', open);
+      clearTimeout(later);
       close();
     };
   }, [client]);

@@ -57,7 +57,9 @@ const currencies = new Map<string, Intl.NumberFormat>();
 function inCurrency(currency: string): Intl.NumberFormat {
   const known = currencies.get(currency);
   if (known) return known;
-  const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
+  const format = /^[A-Z]{3}$/.test(currency)
+    ? new Intl.NumberFormat('en-GB', { style: 'currency', currency })
+    : new Intl.NumberFormat('en-GB', { minimumFractionDigits: 2, maximumFractionDigits: 2 });
   currencies.set(currency, format);
   return format;
 }
@@ -71,8 +73,7 @@ export function money(minor: number, currency: string): string {
 
 /** How many minor units make a whole one. */
 export function minorPerWhole(currency: string): number {
-  const digits = new Intl.NumberFormat('en-GB', { style: 'currency', currency }).resolvedOptions();
-  return 10 ** (digits.maximumFractionDigits ?? 2);
+  return 10 ** (inCurrency(currency).resolvedOptions().maximumFractionDigits ?? 2);
 }
 
 /** "1 piece", "12 pieces". */

@@ -35,7 +35,7 @@ export function InHandCard() {
           kind={hand.startedAt ? 'plain' : 'main'}
           className="min-h-12 flex-1 justify-center"
           keyCap="Space"
-          onClick={() => acts.toggle.mutate(undefined)}
+          onClick={() => acts.timer.mutate(!hand.startedAt)}
         >
           {hand.startedAt ? 'Stop' : 'Start'}
         </Button>

@@ -1,11 +1,9 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
 import { Check } from '../../controls/check';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
 import { TextField } from '../../controls/text-field';
-import { api, take } from '../../server/client';
 import type { Leftovers, Lump } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
@@ -23,16 +21,12 @@ interface Props {
 /** The lumps: what each is made of, how much there is, which are to be kneaded together. */
 export function LumpTable({ box, chosen, onChoose }: Props) {
   const limits = useLimits();
-  const client = useQueryClient();
   const { add } = useMixActs();
   const go = useNavigate();
-  const draft = useDraft<{ lumps: Lump[] }>(
-    { edition: box.edition, form: { lumps: box.lumps.map((l) => l.lump) } },
-    async (edition, body) => {
-      await take(api.PUT('/api/leftovers', { params: { query: { edition } }, body }));
-      await client.invalidateQueries();
-    },
-  );
+  const draft = useDraft<{ lumps: Lump[] }>('/api/leftovers', 'The box of leftovers', {
+    edition: box.edition,
+    form: { lumps: box.lumps.map((l) => l.lump) },
+  });
   const set = (i: number, change: Partial<Lump>) =>
     draft.change((f) => ({ lumps: f.lumps.map((l, j) => (j === i ? { ...l, ...change } : l)) }));
   return (

@@ -36,9 +36,7 @@ export function MixesPlace() {
     </Link>
   );
   const taking = open && (
-    <Button onClick={() => remove.mutate(open.id, { onSuccess: () => void go('/mixes') })}>
-      Remove {open.mix.name}
-    </Button>
+    <Button onClick={() => remove.mutate(open, { onSuccess: () => void go('/mixes') })}>Remove {open.mix.name}</Button>
   );
   return (
     <Place

@@ -6,7 +6,6 @@ import { ColourField } from '../../controls/colour-field';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
 import { DraftText } from '../../controls/draft-text';
-import { api, take } from '../../server/client';
 import type { Tile, Tiles } from '../../server/types';
 import { useDraft, type Draft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
@@ -21,9 +20,10 @@ type Held = Tiles['tiles'][number];
 /** A tile edited in place: what went in, what colour it was, and what was expected. */
 export function TileCard({ held }: { held: Held }) {
   const { remove } = useTileActs();
-  const draft = useDraft<Tile>({ edition: held.edition, form: held.tile }, (edition, form) =>
-    take(api.PUT('/api/tiles/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
-  );
+  const draft = useDraft<Tile>(`/api/tiles/${held.id}`, held.tile.name, {
+    edition: held.edition,
+    form: held.tile,
+  });
   const { form, change } = draft;
   return (
     <Card title={form.name}>
@@ -44,7 +44,7 @@ export function TileCard({ held }: { held: Held }) {
       <FieldLine label="note">
         <DraftText draft={draft} field="note" label="Note" className="w-64 text-right" />
       </FieldLine>
-      <Button kind="quiet" className="self-start" onClick={() => remove.mutate(held.id)}>
+      <Button kind="quiet" className="self-start" onClick={() => remove.mutate(held)}>
         Remove this tile
       </Button>
     </Card>

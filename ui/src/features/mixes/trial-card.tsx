@@ -4,7 +4,6 @@ import { ColourField } from '../../controls/colour-field';
 import { Switch } from '../../controls/switch';
 import { TextField } from '../../controls/text-field';
 import { DraftText } from '../../controls/draft-text';
-import { api, take } from '../../server/client';
 import type { Trial, TrialView } from '../../server/types';
 import { useDraft, type Draft } from '../../server/use-draft';
 import { wrongAt } from '../../server/use-measured';
@@ -14,9 +13,10 @@ type Row = Trial['rows'][number];
 
 /** A trial edited in place: each way that was tried, its colour beside the chosen one's, a note. */
 export function TrialCard({ held, onRemove }: { held: TrialView; onRemove: () => void }) {
-  const draft = useDraft<Trial>({ edition: held.edition, form: held.trial }, (edition, form) =>
-    take(api.PUT('/api/trials/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
-  );
+  const draft = useDraft<Trial>(`/api/trials/${held.id}`, held.trial.name, {
+    edition: held.edition,
+    form: held.trial,
+  });
   const { form, change, wrongs } = draft;
   const general = wrongAt(wrongs, 'rows');
   return (

@@ -3,7 +3,8 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
 import { Pair, Place } from '../../controls/place';
-import { api, take } from '../../server/client';
+import { api, take, type Edition } from '../../server/client';
+import { settled } from '../../server/unsaved';
 import type { Trial } from '../../server/types';
 import { useBench } from '../../server/use-bench';
 import { useTrials } from '../../server/use-studio';
@@ -28,7 +29,10 @@ export function TrialsPlace() {
     },
   });
   const remove = useMutation({
-    mutationFn: (of: number) => take(api.DELETE('/api/trials/{id}', { params: { path: { id: of } } })),
+    mutationFn: async ({ id, edition }: Edition) => {
+      const newest = await settled(`/api/trials/${id}`, edition);
+      return take(api.DELETE('/api/trials/{id}', { params: { path: { id }, query: { edition: newest } } }));
+    },
     onSuccess: () => client.invalidateQueries(),
   });
   const open = trials.find((t) => t.id === Number(id)) ?? trials[0];
@@ -54,7 +58,7 @@ export function TrialsPlace() {
     <Place title="Mixes" about={<MixesTabs chosen="trials" />} actions={open && begin}>
       {open ? (
         <Pair
-          ledger={<TrialCard key={open.id} held={open} onRemove={() => remove.mutate(open.id)} />}
+          ledger={<TrialCard key={open.id} held={open} onRemove={() => remove.mutate(open)} />}
           drawing={
             <>
               <TrialStrip trial={open} />

@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { api, take } from '../../server/client';
+import { api, take, type Edition } from '../../server/client';
+import { settled } from '../../server/unsaved';
 import type { Mix } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { asking, keyOf, useMeasured } from '../../server/use-measured';
@@ -11,9 +12,7 @@ export function useMix(id: number, wantedG: number) {
     queryKey: ['mix', id],
     queryFn: () => take(api.GET('/api/mixes/{id}', { params: { path: { id }, query: { wantedG: 100 } } })),
   });
-  const draft = useDraft<Mix>({ edition: view.edition, form: view.mix }, (edition, form) =>
-    take(api.PUT('/api/mixes/{id}', { params: { path: { id }, query: { edition } }, body: form })),
-  );
+  const draft = useDraft<Mix>(`/api/mixes/${id}`, view.mix.name, { edition: view.edition, form: view.mix });
   const { measured, wrongs, problem } = useMeasured(
     'measured-mix',
     useMemo(() => ({ mix: draft.form, wantedG }), [draft.form, wantedG]),
@@ -52,7 +51,10 @@ export function useMixActs() {
   return {
     add: useMutation({ mutationFn: (body: Mix) => take(api.POST('/api/mixes', { body })), onSuccess: refresh }),
     remove: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/mixes/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/mixes/${id}`, edition);
+        return take(api.DELETE('/api/mixes/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
   };

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
-import { api, take } from '../../server/client';
+import { api, take, type Edition } from '../../server/client';
+import { settled } from '../../server/unsaved';
 import type { Tile } from '../../server/types';
 
 export function useTiles() {
@@ -14,7 +15,10 @@ export function useTileActs() {
   return {
     add: useMutation({ mutationFn: (body: Tile) => take(api.POST('/api/tiles', { body })), onSuccess: refresh }),
     remove: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/tiles/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/tiles/${id}`, edition);
+        return take(api.DELETE('/api/tiles/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
   };

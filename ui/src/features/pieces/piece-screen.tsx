@@ -10,6 +10,7 @@ import { TabsLine } from '../../controls/tabs-line';
 import { TextField } from '../../controls/text-field';
 import type { Part, Piece } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
+import type { Edition } from '../../server/client';
 import { wrongAt } from '../../server/use-measured';
 import { mm } from '../../words/figures';
 import { BakesPair } from './bakes-pair';
@@ -46,7 +47,11 @@ export function PieceScreen() {
 function OnePiece({ id, tab }: { id: number; tab: string }) {
   const draft = usePiece(id);
   return (
-    <Place title={<NameField piece={draft} />} about={<About piece={draft} />} actions={<Actions id={id} />}>
+    <Place
+      title={<NameField piece={draft} />}
+      about={<About piece={draft} />}
+      actions={<Actions id={id} edition={draft.edition} />}
+    >
       <TabsLine label="Parts of this piece" base={`/pieces/${id}`} tabs={tabs} />
       <ProblemNote problem={draft.problem} />
       {tab === '' && <PartsPair piece={draft} />}
@@ -92,21 +97,26 @@ function About({ piece }: { piece: PieceDraft }) {
       </span>
       <span role="status" className="text-note">
         {
-          { saved: 'saved', typing: '…', saving: 'saving', refused: 'not saved, see the marked field' }[
-            piece.draft.state
-          ]
+          {
+            saved: 'saved',
+            typing: '…',
+            saving: 'saving',
+            refused: 'not saved, see the marked field',
+            waiting: 'not saved yet',
+            clash: 'not saved, see below',
+          }[piece.draft.state]
         }
       </span>
     </span>
   );
 }
 
-function Actions({ id }: { id: number }) {
+function Actions({ id, edition }: Edition) {
   const { remove } = usePieceActs();
   const go = useNavigate();
   return (
     <>
-      <Button onClick={() => remove.mutate(id, { onSuccess: () => void go('/pieces') })}>Remove</Button>
+      <Button onClick={() => remove.mutate({ id, edition }, { onSuccess: () => void go('/pieces') })}>Remove</Button>
       <Button kind="main" onClick={() => void go(`/worth/${id}`)}>
         Its worth
       </Button>

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api, take } from '../../server/client';
+import { api, take, type Edition } from '../../server/client';
+import { settled } from '../../server/unsaved';
 import type { Piece } from '../../server/types';
 
 /** Adding and removing pieces; both can be undone. */
@@ -12,7 +13,10 @@ export function usePieceActs() {
       onSuccess: refresh,
     }),
     remove: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/pieces/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/pieces/${id}`, edition);
+        return take(api.DELETE('/api/pieces/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
   };

@@ -19,9 +19,10 @@ const MEASURED = 'measured-piece';
 /** A piece that is edited in place, measured while it is typed. */
 export function usePiece(id: number) {
   const view = usePieceView(id);
-  const draft = useDraft<Piece>({ edition: view.edition, form: view.piece }, (edition, form) =>
-    take(api.PUT('/api/pieces/{id}', { params: { path: { id }, query: { edition } }, body: form })),
-  );
+  const draft = useDraft<Piece>(`/api/pieces/${id}`, view.piece.name, {
+    edition: view.edition,
+    form: view.piece,
+  });
   const saved = { form: view.piece, measured: view.measured };
   const { measured, measuredForm, wrongs, problem } = useMeasured(MEASURED, draft.form, saved, measure);
   const client = useQueryClient();

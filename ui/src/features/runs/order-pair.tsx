@@ -4,7 +4,7 @@ import { Figure, FigureStrip } from '../../controls/figure';
 import { Findings } from '../../controls/findings';
 import { NumberField } from '../../controls/number-field';
 import { Pair } from '../../controls/place';
-import { TextField } from '../../controls/text-field';
+import { WhenField } from '../../controls/when-field';
 import type { Finding, Run } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
@@ -116,7 +116,7 @@ function DateField({
   return (
     <label className="inline-flex items-baseline gap-1.5 text-note text-soft">
       {label}
-      <TextField
+      <WhenField
         label={label}
         type="date"
         value={value}

@@ -3,6 +3,7 @@ import { Button } from '../../controls/button';
 import { Place } from '../../controls/place';
 import { ProblemNote } from '../../controls/problem-note';
 import { TextField } from '../../controls/text-field';
+import type { Edition } from '../../server/client';
 import { wrongAt } from '../../server/use-measured';
 import { count } from '../../words/figures';
 import { CoresStation } from './cores-station';
@@ -59,7 +60,7 @@ function OneRun({ runId, station }: { runId: number; station: string }) {
 interface ActionProps {
   run: RunDraft;
   id: number;
-  remove: (id: number, options: { onSuccess: () => void }) => void;
+  remove: (run: Edition, options: { onSuccess: () => void }) => void;
 }
 
 function StateActions({ run, id, remove }: ActionProps) {
@@ -69,9 +70,11 @@ function StateActions({ run, id, remove }: ActionProps) {
   if (form.state === 'PLANNED') {
     return (
       <>
-        <Button onClick={() => remove(id, { onSuccess: () => void go('/runs') })}>Remove</Button>
         <Button kind="main" onClick={() => to('ON_BENCH')}>
           Put on the bench
+        </Button>
+        <Button onClick={() => remove({ id, edition: run.edition }, { onSuccess: () => void go('/runs') })}>
+          Remove
         </Button>
       </>
     );

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
-import { api, take } from '../../server/client';
+import { api, take, type Edition } from '../../server/client';
+import { settled } from '../../server/unsaved';
 import type { Run, RunView } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { useMeasured } from '../../server/use-measured';
@@ -18,16 +19,14 @@ export function useRunView(id: number): RunView {
 /** A run that is edited in place, planned while it is typed. */
 export function useRun(id: number) {
   const view = useRunView(id);
-  const draft = useDraft<Run>({ edition: view.edition, form: view.run }, (edition, form) =>
-    take(api.PUT('/api/runs/{id}', { params: { path: { id }, query: { edition } }, body: form })),
-  );
+  const draft = useDraft<Run>(`/api/runs/${id}`, view.run.name, { edition: view.edition, form: view.run });
   const { measured, wrongs, problem } = useMeasured(
     'planned-run',
     draft.form,
     { form: view.run, measured: view.plan },
     (form) => take(api.POST('/api/runs/plan', { params: { query: { id } }, body: form })),
   );
-  return { draft, plan: measured, wrongs: [...wrongs, ...draft.wrongs], problem };
+  return { draft, edition: view.edition, plan: measured, wrongs: [...wrongs, ...draft.wrongs], problem };
 }
 
 export type RunDraft = ReturnType<typeof useRun>;
@@ -39,7 +38,10 @@ export function useRunActs() {
   return {
     add: useMutation({ mutationFn: (body: Run) => take(api.POST('/api/runs', { body })), onSuccess: refresh }),
     remove: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/runs/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/runs/${id}`, edition);
+        return take(api.DELETE('/api/runs/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
     tick: useMutation({

@@ -3,7 +3,6 @@ import { Card, FieldLine } from '../../controls/card';
 import { NumberField } from '../../controls/number-field';
 import { TextField } from '../../controls/text-field';
 import { DraftText } from '../../controls/draft-text';
-import { api, take } from '../../server/client';
 import type { Machine } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
@@ -40,9 +39,10 @@ export function Machines() {
 function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] }) {
   const limits = useLimits();
   const { remove } = useMachineActs();
-  const draft = useDraft<Machine>({ edition: held.edition, form: held.machine }, (edition, body) =>
-    take(api.PUT('/api/machines/{id}', { params: { path: { id: held.id }, query: { edition } }, body })),
-  );
+  const draft = useDraft<Machine>(`/api/machines/${held.id}`, held.machine.name, {
+    edition: held.edition,
+    form: held.machine,
+  });
   const { form, change, settle, wrongs } = draft;
   const set = (i: number, next: Partial<Machine['settings'][number]>) =>
     change((m) => ({ ...m, settings: m.settings.map((s, j) => (j === i ? { ...s, ...next } : s)) }));
@@ -109,7 +109,7 @@ function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] })
         >
           Add a setting
         </Button>
-        <Button kind="quiet" onClick={() => remove.mutate(held.id)}>
+        <Button kind="quiet" onClick={() => remove.mutate(held)}>
           Remove this machine
         </Button>
       </div>

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
-import { api, take } from '../../server/client';
+import { api, take, type Edition } from '../../server/client';
+import { settled } from '../../server/unsaved';
 import type { Machine } from '../../server/types';
 
 export function useMachines() {
@@ -14,7 +15,10 @@ export function useMachineActs() {
   return {
     add: useMutation({ mutationFn: (body: Machine) => take(api.POST('/api/machines', { body })), onSuccess: refresh }),
     remove: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/machines/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/machines/${id}`, edition);
+        return take(api.DELETE('/api/machines/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
   };

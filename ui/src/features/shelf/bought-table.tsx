@@ -2,7 +2,6 @@ import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { NumberField } from '../../controls/number-field';
 import { DraftText } from '../../controls/draft-text';
-import { api, take } from '../../server/client';
 import type { Bought, Shelf, Span } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
@@ -33,7 +32,7 @@ export function BoughtTable() {
           </thead>
           <tbody>
             {bought.map((b) => (
-              <BoughtRow key={b.id} held={b} currency={currency} onRemove={() => removeBought.mutate(b.id)} />
+              <BoughtRow key={b.id} held={b} currency={currency} onRemove={() => removeBought.mutate(b)} />
             ))}
           </tbody>
         </table>
@@ -64,9 +63,10 @@ interface RowProps {
 
 function BoughtRow({ held, currency, onRemove }: RowProps) {
   const limits = useLimits();
-  const row = useDraft<Bought>({ edition: held.edition, form: held.bought }, (edition, form) =>
-    take(api.PUT('/api/shelf/bought/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
-  );
+  const row = useDraft<Bought>(`/api/shelf/bought/${held.id}`, held.bought.name, {
+    edition: held.edition,
+    form: held.bought,
+  });
   const number = (field: 'priceMinor' | 'onShelf' | 'massG', span: Span, per = 1) => (
     <NumberField
       label={`${row.form.name}, ${span.label.replace(' in minor units', '')}`}

@@ -6,7 +6,6 @@ import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
 import { Switch } from '../../controls/switch';
 import { DraftText } from '../../controls/draft-text';
-import { api, take } from '../../server/client';
 import type { Clay, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
@@ -27,9 +26,10 @@ interface Props {
 /** A clay edited in place: its line, its two swatches, how it behaves, and what there is of it. */
 export function ClayCard({ held, lines, onRemove }: Props) {
   const limits = useLimits();
-  const clay = useDraft<Clay>({ edition: held.edition, form: held.clay }, (edition, form) =>
-    take(api.PUT('/api/shelf/clays/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
-  );
+  const clay = useDraft<Clay>(`/api/shelf/clays/${held.id}`, held.clay.name, {
+    edition: held.edition,
+    form: held.clay,
+  });
   const { form, change, settle, wrongs } = clay;
   return (
     <Card title={form.name}>

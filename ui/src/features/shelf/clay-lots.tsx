@@ -3,6 +3,7 @@ import { Choice } from '../../controls/choice';
 import { ColourField } from '../../controls/colour-field';
 import { Swatch } from '../../controls/swatch';
 import { TextField } from '../../controls/text-field';
+import { WhenField } from '../../controls/when-field';
 import type { Clay } from '../../server/types';
 import { useBench } from '../../server/use-bench';
 import type { Draft } from '../../server/use-draft';
@@ -75,7 +76,7 @@ export function ClayLots({ clay }: { clay: Draft<Clay> }) {
             onSettle={settle}
             className="w-24"
           />
-          <TextField
+          <WhenField
             type="date"
             label={`Lot ${i + 1}, bought on`}
             value={lot.boughtOn}

@@ -81,7 +81,7 @@ export function ClaysPair() {
           key={chosen.id}
           held={chosen}
           lines={shelf.lines}
-          onRemove={() => removeClay.mutate(chosen.id, { onSuccess: () => void go('/shelf/clays') })}
+          onRemove={() => removeClay.mutate(chosen, { onSuccess: () => void go('/shelf/clays') })}
         />
       }
     />

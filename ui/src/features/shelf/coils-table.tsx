@@ -2,7 +2,6 @@ import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { DraftText } from '../../controls/draft-text';
-import { api, take } from '../../server/client';
 import type { Coil, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
@@ -34,7 +33,7 @@ export function CoilsTable() {
         </thead>
         <tbody>
           {coils.map((c) => (
-            <CoilRow key={c.id} held={c} currency={currency} onRemove={() => removeCoil.mutate(c.id)} />
+            <CoilRow key={c.id} held={c} currency={currency} onRemove={() => removeCoil.mutate(c)} />
           ))}
         </tbody>
       </table>
@@ -69,9 +68,10 @@ interface RowProps {
 
 function CoilRow({ held, currency, onRemove }: RowProps) {
   const limits = useLimits();
-  const row = useDraft<Coil>({ edition: held.edition, form: held.coil }, (edition, form) =>
-    take(api.PUT('/api/shelf/coils/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
-  );
+  const row = useDraft<Coil>(`/api/shelf/coils/${held.id}`, held.coil.name, {
+    edition: held.edition,
+    form: held.coil,
+  });
   const number = (field: 'gaugeMm' | 'lengthM' | 'onShelf' | 'priceMinor', per = 1) => {
     const span = spanOf(limits, 'coil', field);
     return (

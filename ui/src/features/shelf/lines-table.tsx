@@ -2,7 +2,6 @@ import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { NumberField } from '../../controls/number-field';
 import { DraftText } from '../../controls/draft-text';
-import { api, take } from '../../server/client';
 import type { Line, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
@@ -57,7 +56,7 @@ export function LinesTable() {
           </thead>
           <tbody>
             {lines.map((line) => (
-              <LineRow key={line.id} held={line} onRemove={() => removeLine.mutate(line.id)} />
+              <LineRow key={line.id} held={line} onRemove={() => removeLine.mutate(line)} />
             ))}
           </tbody>
         </table>
@@ -75,9 +74,10 @@ export function LinesTable() {
 
 function LineRow({ held, onRemove }: { held: Shelf['lines'][number]; onRemove: () => void }) {
   const limits = useLimits();
-  const line = useDraft<Line>({ edition: held.edition, form: held.line }, (edition, form) =>
-    take(api.PUT('/api/shelf/lines/{id}', { params: { path: { id: held.id }, query: { edition } }, body: form })),
-  );
+  const line = useDraft<Line>(`/api/shelf/lines/${held.id}`, held.line.name, {
+    edition: held.edition,
+    form: held.line,
+  });
   return (
     <tr className="border-t border-line">
       <td className="py-1.5 pl-3">

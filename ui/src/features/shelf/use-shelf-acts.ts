@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api, take } from '../../server/client';
+import { api, take, type Edition } from '../../server/client';
+import { settled } from '../../server/unsaved';
 import type { Bought, Clay, Coil, Line } from '../../server/types';
 
 /** Adding and removing what is on the shelf; each can be undone. */
@@ -24,19 +25,31 @@ export function useShelfActs() {
       onSuccess: refresh,
     }),
     removeCoil: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/shelf/coils/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/shelf/coils/${id}`, edition);
+        return take(api.DELETE('/api/shelf/coils/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
     removeLine: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/shelf/lines/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/shelf/lines/${id}`, edition);
+        return take(api.DELETE('/api/shelf/lines/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
     removeClay: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/shelf/clays/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/shelf/clays/${id}`, edition);
+        return take(api.DELETE('/api/shelf/clays/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
     removeBought: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/shelf/bought/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/shelf/bought/${id}`, edition);
+        return take(api.DELETE('/api/shelf/bought/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
   };

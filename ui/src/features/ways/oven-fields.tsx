@@ -4,9 +4,10 @@ import { Card, FieldLine } from '../../controls/card';
 import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
-import { TextField } from '../../controls/text-field';
+import { WhenField } from '../../controls/when-field';
 import { DraftText } from '../../controls/draft-text';
-import { api, take } from '../../server/client';
+import { api, take, type Edition } from '../../server/client';
+import { settled } from '../../server/unsaved';
 import type { Oven, OvenView } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
@@ -61,7 +62,7 @@ export function OvenCard({ held, only }: { held: OvenView; only: boolean }) {
           </Button>
         ) : (
           held.id !== 1 && (
-            <Button kind="quiet" className="self-start" onClick={() => acts.remove.mutate(held.id)}>
+            <Button kind="quiet" className="self-start" onClick={() => acts.remove.mutate(held)}>
               Take this oven out
             </Button>
           )
@@ -86,7 +87,10 @@ function useOvenActs() {
       onSuccess: refresh,
     }),
     remove: useMutation({
-      mutationFn: (id: number) => take(api.DELETE('/api/ovens/{id}', { params: { path: { id } } })),
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/ovens/${id}`, edition);
+        return take(api.DELETE('/api/ovens/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
       onSuccess: refresh,
     }),
   };
@@ -118,7 +122,7 @@ function OvenHours({ oven, id }: { oven: Draft<Oven>; id: number }) {
   const own = oven.form.opens !== undefined;
   const field = (name: 'opens' | 'closes', label: string) => (
     <FieldLine label={label}>
-      <TextField
+      <WhenField
         label={`Oven ${id} ${label}`}
         type="time"
         value={oven.form[name]?.slice(0, 5) ?? ''}

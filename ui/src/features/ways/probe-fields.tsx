@@ -31,11 +31,17 @@ export function ProbeFields({ ovenId }: { ovenId: number }) {
     <section aria-label={`Probe of oven ${ovenId}`} className="flex flex-col gap-1 pt-2">
       <h3 className="font-semibold">Probe</h3>
       <p className="text-note text-soft">
-        A probe sends its readings to <code>/api/probe/readings</code> with the token{' '}
-        <code className="break-all">{probe.token}</code>
+        A probe sends its readings to <code>/api/probe/readings</code>{' '}
+        {probe.token ? (
+          <>
+            with the password <code className="break-all">{probe.token}</code>
+          </>
+        ) : (
+          'with a password, which it does not have yet.'
+        )}
       </p>
       <Button kind="quiet" className="self-start" onClick={() => renew.mutate()}>
-        Give it another token
+        {probe.token ? 'Make a new password' : 'Make a password'}
       </Button>
       <Check label="a simulated oven stands in" on={simulated.on} onChange={(on) => set({ on })} />
       {simulated.on && (

@@ -3,6 +3,7 @@ import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { Place } from '../../controls/place';
 import { TextField } from '../../controls/text-field';
+import { WhenField } from '../../controls/when-field';
 import type { Ways } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
@@ -61,14 +62,26 @@ function Amount({ ways, field, isMoney = false }: { ways: Draft<Ways>; field: Nu
 
 function Studio({ ways }: { ways: Draft<Ways> }) {
   const { form, change, settle, wrongs } = ways;
-  const text = (field: 'name' | 'currency' | 'opens' | 'closes', label: string, type: 'text' | 'time' = 'text') => (
+  const text = (field: 'name' | 'currency', label: string) => (
     <FieldLine label={label}>
       <TextField
         label={label}
-        type={type}
-        value={type === 'time' ? form[field].slice(0, 5) : form[field]}
+        value={form[field]}
         wrong={wrongAt(wrongs, field)}
         onChange={(value) => change((w) => ({ ...w, [field]: field === 'currency' ? value.toUpperCase() : value }))}
+        onSettle={settle}
+        className="w-40 text-right"
+      />
+    </FieldLine>
+  );
+  const time = (field: 'opens' | 'closes') => (
+    <FieldLine label={field}>
+      <WhenField
+        label={field}
+        type="time"
+        value={form[field].slice(0, 5)}
+        wrong={wrongAt(wrongs, field)}
+        onChange={(value) => change((w) => ({ ...w, [field]: value }))}
         onSettle={settle}
         className="w-40 text-right"
       />
@@ -78,8 +91,8 @@ function Studio({ ways }: { ways: Draft<Ways> }) {
     <Card title="The studio">
       {text('name', 'name')}
       {text('currency', 'currency, three letters')}
-      {text('opens', 'opens', 'time')}
-      {text('closes', 'closes', 'time')}
+      {time('opens')}
+      {time('closes')}
       <Amount ways={ways} field="makers" />
       <div role="group" aria-label="Days you work" className="flex flex-wrap gap-1 pt-1">
         {days.map((day) => {

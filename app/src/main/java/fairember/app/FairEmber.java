@@ -1,10 +1,15 @@
 package fairember.app;
 
 import fairember.app.clock.StudioClock;
+import fairember.app.database.StudioFolder;
+import fairember.app.database.UnfitFileException;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.Locale;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -19,8 +24,11 @@ import org.springframework.context.annotation.Bean;
 @SpringBootApplication(exclude = DataSourceAutoConfiguration.class)
 @ConfigurationPropertiesScan
 public class FairEmber {
+    private static final String DATA = "--fairember.data=";
+
     @SuppressWarnings("SystemOut") // The one thing said to whoever started it.
     public static void main(String[] args) {
+        prepare(args);
         try {
             ConfigurableApplicationContext context = SpringApplication.run(FairEmber.class, args);
             if (context instanceof WebServerApplicationContext server && server.getWebServer() != null) {
@@ -38,7 +46,7 @@ public class FairEmber {
 
     private static String words(Throwable failure) {
         Throwable root = failure;
-        while (root.getCause() != null && !(root instanceof PortInUseException)) {
+        while (root.getCause() != null && !(root instanceof PortInUseException || root instanceof UnfitFileException)) {
             root = root.getCause();
         }
         return root instanceof PortInUseException taken
@@ -46,13 +54,31 @@ public class FairEmber {
                 : String.valueOf(root.getMessage());
     }
 
+    /**
+     * What is only needed while it runs is kept in the studio's folder, so that a killed start leaves nothing elsewhere.
+     * Figures and dates are written one way, whatever language the machine speaks.
+     */
+    private static void prepare(String[] args) {
+        Locale.setDefault(Locale.ROOT);
+        for (String arg : args) {
+            if (arg.startsWith(DATA)) {
+                Path temporary =
+                        StudioFolder.own(Path.of(arg.substring(DATA.length())).toAbsolutePath());
+                try {
+                    Files.createDirectories(temporary);
+                    System.setProperty("java.io.tmpdir", temporary.toString());
+                } catch (IOException unfit) {
+                    return; // The folder is checked, and refused in words, when it is opened.
+                }
+            }
+        }
+    }
+
     /** The time here, or a clock that goes on from {@code fairember.now}, {@code fairember.speed} times as fast. */
     @Bean
     StudioClock clock(@Value("${fairember.now:}") String now, @Value("${fairember.speed:1}") double speed) {
         Clock real = Clock.system(ZoneId.systemDefault());
-        Instant from = now.isEmpty()
-                ? real.instant()
-                : LocalDateTime.parse(now).atZone(real.getZone()).toInstant();
+        Instant from = now.isEmpty() ? real.instant() : StudioClock.parse(now, real.getZone());
         return new StudioClock(real, from, speed);
     }
 }

@@ -21,6 +21,7 @@ public class ArchitectureTest {
             "database",
             "keeping",
             "web",
+            "copies",
             "ways",
             "shelf",
             "tile",

@@ -18,19 +18,31 @@ public class BenchTest extends ServerTest {
         int done = hand().path("done").asInt();
         http().post("/api/bench/count", Map.of("done", 1, "lost", 0));
         assertThat(hand().path("done").asInt()).isEqualTo(done + 1);
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(hand().path("done").asInt()).isEqualTo(done);
         Http.Answer tooMany = http().post("/api/bench/count", Map.of("done", 100, "lost", 0));
         assertThat(tooMany.status()).isEqualTo(422);
-        assertThat(http().post("/api/bench/timer", null).json().path("hand").has("startedAt"))
-                .isTrue();
-        assertThat(http().post("/api/bench/timer", null).json().path("hand").has("startedAt"))
-                .isFalse();
+        String started = timer(true).json().path("hand").path("startedAt").asString();
+        assertThat(started).isNotBlank();
+        assertThat(timer(true).json().path("hand").path("startedAt").asString()).isEqualTo(started);
+        assertThat(timer(false).json().path("hand").has("startedAt")).isFalse();
+        assertThat(http().get("/api/changes/last").json().path("undo").asString())
+                .startsWith("timer of ");
+        http().undo();
+        assertThat(hand().path("startedAt").asString()).isEqualTo(started);
+        http().redo();
         assertThat(http().delete("/api/bench/hand").json().has("hand")).isFalse();
-        assertThat(http().post("/api/bench/timer", null).status()).isEqualTo(422);
+        http().undo();
+        assertThat(hand().path("runId").asLong()).isEqualTo(3);
+        http().redo();
+        assertThat(timer(true).status()).isEqualTo(422);
         assertThat(http().put("/api/bench/hand", Map.of("runId", 3, "pieceId", 1, "step", 77))
                         .status())
                 .isEqualTo(404);
+    }
+
+    private Http.Answer timer(boolean running) {
+        return http().put("/api/bench/timer", Map.of("running", running));
     }
 
     private JsonNode hand() {
@@ -74,7 +86,7 @@ public class BenchTest extends ServerTest {
                 .isEqualTo("Harbour seal, whole");
         http().post("/api/baking/loads/" + started.json().path("id").asLong() + "/out", null);
         for (int i = 0; i < 2; i++) {
-            http().post("/api/changes/undo", null);
+            http().undo();
         }
         assertThat(http().get("/api/baking").json().path("inOvens").size()).isZero();
         assertThat(standing("OVEN")).isEqualTo(before);

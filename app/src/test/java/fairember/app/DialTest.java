@@ -37,8 +37,8 @@ public class DialTest extends ServerTest {
         assertThat(dial(112).path("dialC").asDouble()).isCloseTo(120, offset(1e-9));
         assertThat(with(List.of()).status()).isEqualTo(200);
         assertThat(dial(112).path("dialC").isMissingNode()).isTrue();
-        http().post("/api/changes/undo", null);
-        http().post("/api/changes/undo", null);
+        http().undo();
+        http().undo();
         assertThat(http().get("/api/ovens/1").json().path("oven")).isEqualTo(before);
     }
 

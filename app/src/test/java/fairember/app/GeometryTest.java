@@ -192,7 +192,7 @@ public class GeometryTest extends ServerTest {
             Http.Answer refused = http().post("/api/pieces/scale", "{\"piece\":%s,%s}".formatted(template, bad));
             assertThat(refused.status()).as(bad).isEqualTo(422);
         }
-        http().delete("/api/pieces/" + id);
+        http().remove("/api/pieces/" + id);
     }
 
     /** A run that is finished keeps to the piece as it was, with all its sums; a planned one follows the change. */
@@ -226,9 +226,9 @@ public class GeometryTest extends ServerTest {
         // Back among the planned it follows the piece again.
         ok(http().put("/api/runs/" + finished + "?edition=1", run.formatted("Old", "PLANNED", id)));
         assertThat(foilOf(finished)).isCloseTo(foilOf(planned), offset(1e-9));
-        http().delete("/api/runs/" + finished);
-        http().delete("/api/runs/" + planned);
-        http().delete("/api/pieces/" + id);
+        http().remove("/api/runs/" + finished);
+        http().remove("/api/runs/" + planned);
+        http().remove("/api/pieces/" + id);
     }
 
     private double foilOf(long run) {

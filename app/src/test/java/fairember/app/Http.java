@@ -6,6 +6,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -51,6 +53,28 @@ final class Http {
 
     Answer delete(String path) {
         return send("DELETE", path, null);
+    }
+
+    /** Removes the newest edition of a thing, whichever it is. */
+    Answer remove(String path) {
+        Answer outdated = delete(path + "?edition=-1");
+        String allowed = outdated.json().path("errors").path(0).path("allowed").asString("");
+        Matcher newest = Pattern.compile("edition (\\d+)").matcher(allowed);
+        return newest.find() ? delete(path + "?edition=" + newest.group(1)) : outdated;
+    }
+
+    /** Undoes the last step, whichever it is. */
+    Answer undo() {
+        return step("undo");
+    }
+
+    Answer redo() {
+        return step("redo");
+    }
+
+    private Answer step(String way) {
+        long step = get("/api/changes/last").json().path(way + "Step").asLong(-1);
+        return post("/api/changes/" + way + "?step=" + step, null);
     }
 
     private static HttpRequest.BodyPublisher publisher(Object body) {

@@ -37,26 +37,26 @@ public class KeepingTest extends ServerTest {
         assertThat(http().get(path).json().path(form)).isEqualTo(changed);
         String words = http().get("/api/changes/last").json().path("undo").asString();
         assertThat(words).contains(field.equals("dueOn") ? "2026-12-24" : value);
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(http().get(path).json().path(form)).isEqualTo(before.path(form));
-        http().post("/api/changes/redo", null);
+        http().redo();
         assertThat(http().get(path).json().path(form)).isEqualTo(changed);
-        http().post("/api/changes/undo", null);
+        http().undo();
     }
 
     @Test
     public void whatWasAddedAndRemovedComesBackWithItsNumber() {
         JsonNode piece = http().get("/api/pieces/3").json().path("piece");
         long id = http().post("/api/pieces", piece).json().path("id").asLong();
-        assertThat(http().delete("/api/pieces/" + id).status()).isEqualTo(200);
+        assertThat(http().remove("/api/pieces/" + id).status()).isEqualTo(200);
         assertThat(http().get("/api/pieces/" + id).status()).isEqualTo(404);
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(http().get("/api/pieces/" + id).json().path("piece")).isEqualTo(piece);
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(http().get("/api/pieces/" + id).status()).isEqualTo(404);
         long next = http().post("/api/pieces", piece).json().path("id").asLong();
         assertThat(next).isGreaterThan(id);
-        http().post("/api/changes/undo", null);
+        http().undo();
     }
 
     @Test
@@ -72,7 +72,7 @@ public class KeepingTest extends ServerTest {
         assertThat(conflict.json().path("detail").asString()).contains("another window");
         assertThat(http().get("/api/mixes/4").json().path("mix").path("name").asString())
                 .isEqualTo("Lamp");
-        http().post("/api/changes/undo", null);
+        http().undo();
     }
 
     @DataProvider
@@ -89,7 +89,7 @@ public class KeepingTest extends ServerTest {
 
     @Test(dataProvider = "used")
     public void whatIsUsedIsNotRemoved(String path) {
-        Http.Answer refused = http().delete(path);
+        Http.Answer refused = http().remove(path);
         assertThat(refused.status()).as(refused.text()).isEqualTo(409);
         assertThat(refused.json().path("detail").asString()).contains("uses this");
     }

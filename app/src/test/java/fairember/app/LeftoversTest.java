@@ -111,7 +111,7 @@ public class LeftoversTest extends ServerTest {
         assertThat(none.status()).isEqualTo(422);
         assertThat(none.json().path("errors").get(0).path("field").asString()).isEqualTo("choices");
         assertThat(http().get("/api/finds/uses").json().size()).isZero();
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(http().get("/api/leftovers").json().path("lumps")).isEqualTo(box.path("lumps"));
     }
 
@@ -147,7 +147,7 @@ public class LeftoversTest extends ServerTest {
         assertThat(merged.path("lumps").size()).isEqualTo(box.path("lumps").size() + 1);
         assertThat(http().post("/api/leftovers/merge?edition=" + edition, takes).status())
                 .isEqualTo(409);
-        http().post("/api/changes/undo", null);
+        http().undo();
         JsonNode back = http().get("/api/leftovers").json();
         assertThat(back.path("lumps")).isEqualTo(box.path("lumps"));
         for (String wrong : List.of(

@@ -54,7 +54,7 @@ public class LimitsTest extends ServerTest {
             assertThat(answer.status())
                     .as("%s = %s: %s", path, good, answer.text())
                     .isEqualTo(200);
-            http().post("/api/changes/undo", null);
+            http().undo();
         }
         double step = span.path("whole").asBoolean() ? 1 : Math.max(0.001, (high - low) / 1000);
         for (double bad : new double[] {low - step, high + step}) {

@@ -52,7 +52,7 @@ public class ManyClientsTest extends ServerTest {
         assertThat(http().get("/api/bench").json().path("hand").path("done").asInt())
                 .isEqualTo(20);
         for (int i = 0; i < sum; i++) {
-            http().post("/api/changes/undo", null);
+            http().undo();
         }
         http().delete("/api/bench/hand");
     }
@@ -69,7 +69,7 @@ public class ManyClientsTest extends ServerTest {
         });
         assertThat(statuses.stream().filter(s -> s == 200)).hasSize(1);
         assertThat(statuses.stream().filter(s -> s == 409)).hasSize(5);
-        http().post("/api/changes/undo", null);
+        http().undo();
     }
 
     @Test

@@ -45,7 +45,7 @@ public class MixBookTest extends ServerTest {
         assertThat(white.path("clayId").asLong()).isEqualTo(1);
         assertThat(white.path("massG").asDouble()).isCloseTo(75 * 6 / 8.25 + 25, offset(1e-9));
         assertThat(measured.path("clays").size()).isEqualTo(3);
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(http().get("/api/mixes/" + id).status()).isEqualTo(404);
     }
 
@@ -63,7 +63,7 @@ public class MixBookTest extends ServerTest {
         assertThat(http().post("/api/mixes/measure?wantedG=10&id=" + one, MIST.formatted(two))
                         .status())
                 .isEqualTo(422);
-        Http.Answer used = http().delete("/api/mixes/" + one);
+        Http.Answer used = http().remove("/api/mixes/" + one);
         assertThat(used.status()).isEqualTo(409);
         assertThat(used.text()).contains("retired instead");
         ObjectNode form =
@@ -80,7 +80,7 @@ public class MixBookTest extends ServerTest {
         assertThat(deeper.status()).isEqualTo(422);
         assertThat(deeper.text()).contains("mixes up to 5 deep");
         for (int back = 0; back < 5; back++) {
-            http().post("/api/changes/undo", null);
+            http().undo();
         }
         assertThat(http().get("/api/mixes/" + one).status()).isEqualTo(404);
     }
@@ -179,7 +179,7 @@ public class MixBookTest extends ServerTest {
                         .path("massG")
                         .asDouble())
                 .isPositive();
-        http().post("/api/changes/undo", null);
+        http().undo();
     }
 
     @Test

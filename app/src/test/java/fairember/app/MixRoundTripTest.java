@@ -73,11 +73,11 @@ public class MixRoundTripTest extends ServerTest {
         assertThat(measured.path("hidesFromMm").asDouble()).isBetween(0.0, 30.0);
         assertThat(http().post("/api/mixes/measure?wantedG=" + wanted, form).json())
                 .isEqualTo(measured);
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(http().get("/api/mixes/" + id).status()).isEqualTo(404);
-        http().post("/api/changes/redo", null);
+        http().redo();
         assertThat(http().get("/api/mixes/" + id).json().path("mix")).isEqualTo(sent);
-        assertThat(http().delete("/api/mixes/" + id).status()).isEqualTo(200);
+        assertThat(http().remove("/api/mixes/" + id).status()).isEqualTo(200);
     }
 
     @Test(dataProvider = "lots")
@@ -110,11 +110,11 @@ public class MixRoundTripTest extends ServerTest {
                         .isLessThan(seen.path("offBefore").asDouble());
             }
         }
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(tile(id).isMissingNode()).isTrue();
-        http().post("/api/changes/redo", null);
+        http().redo();
         assertThat(tile(id).path("tile")).isEqualTo(sent);
-        assertThat(http().delete("/api/tiles/" + id).status()).isEqualTo(200);
+        assertThat(http().remove("/api/tiles/" + id).status()).isEqualTo(200);
     }
 
     private JsonNode tile(long id) {

@@ -142,7 +142,7 @@ public class MixesTest extends ServerTest {
         assertThat(cured.path("expectedHex").asString())
                 .isEqualTo(after.path("curedHex").asString());
         assertThat(tile.path("raw").isMissingNode()).isTrue();
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isEqualTo(before);
     }
 
@@ -155,15 +155,15 @@ public class MixesTest extends ServerTest {
                 .json()
                 .path("id")
                 .asLong();
-        assertThat(http().delete("/api/shelf/clays/" + clayId).status()).isEqualTo(409);
+        assertThat(http().remove("/api/shelf/clays/" + clayId).status()).isEqualTo(409);
         Http.Answer changed = http().put("/api/tiles/" + id + "?edition=1", TILE.formatted(clayId, "#707a3a"));
         assertThat(changed.json().path("edition").asInt()).isEqualTo(2);
         assertThat(changed.json().path("cured").path("seenHex").asString()).isEqualTo("#707a3a");
         assertThat(http().put("/api/tiles/" + id + "?edition=1", TILE.formatted(clayId, "#000000"))
                         .status())
                 .isEqualTo(409);
-        assertThat(http().delete("/api/tiles/" + id).status()).isEqualTo(200);
-        assertThat(http().delete("/api/shelf/clays/" + clayId).status()).isEqualTo(200);
+        assertThat(http().remove("/api/tiles/" + id).status()).isEqualTo(200);
+        assertThat(http().remove("/api/shelf/clays/" + clayId).status()).isEqualTo(200);
     }
 
     @Test
@@ -180,7 +180,7 @@ public class MixesTest extends ServerTest {
         assertThat(after.path("clays")).isEqualTo(log.path("clays"));
         http().put("/api/tiles/" + id + "?edition=1", TILE.formatted(7, "#8a8f4a"));
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isNotEqualTo(before);
-        http().delete("/api/tiles/" + id);
+        http().remove("/api/tiles/" + id);
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isEqualTo(before);
     }
 

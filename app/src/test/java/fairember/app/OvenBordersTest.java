@@ -2,7 +2,7 @@ package fairember.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -88,11 +88,11 @@ public class OvenBordersTest extends ServerTest {
         assertThat(put.status()).as(wanted + " gave " + put.text()).isEqualTo(200);
         assertThat(plain(oven())).isEqualTo(plain(wanted));
         assertThat(http().get("/api/baking").status()).isEqualTo(200);
-        assertThat(http().post("/api/changes/undo", null).status()).isEqualTo(200);
+        assertThat(http().undo().status()).isEqualTo(200);
         assertThat(oven()).isEqualTo(before);
-        assertThat(http().post("/api/changes/redo", null).status()).isEqualTo(200);
+        assertThat(http().redo().status()).isEqualTo(200);
         assertThat(plain(oven())).isEqualTo(plain(wanted));
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(oven()).isEqualTo(before);
     }
 
@@ -209,7 +209,7 @@ public class OvenBordersTest extends ServerTest {
         assertThat(taken).isEqualTo(all.size());
         assertThat(lines(load) - had).isEqualTo(all.size());
         String csv = http().get("/api/baking/loads/" + load + "/readings.csv").text();
-        assertThat(csv.lines().skip(1).map(line -> LocalDateTime.parse(line.split(",")[0])))
+        assertThat(csv.lines().skip(1).map(line -> OffsetDateTime.parse(line.split(",")[0])))
                 .isSorted()
                 .doesNotHaveDuplicates();
     }

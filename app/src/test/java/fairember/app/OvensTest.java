@@ -55,7 +55,7 @@ public class OvensTest extends ServerTest {
         assertThat(day.path("planned").size()).isZero();
         assertThat(rules(day.path("findings"))).contains("oven-closed");
         day.path("findings").forEach(f -> assertThat(f.path("mend").asString()).isNotBlank());
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(day().path("planned").size()).isEqualTo(planned);
         assertThat(rules(day().path("findings"))).doesNotContain("oven-closed");
     }
@@ -72,7 +72,7 @@ public class OvensTest extends ServerTest {
         JsonNode day = day();
         assertThat(most(day.path("tasks"))).isEqualTo(2);
         assertThat(day.path("finishOn").asString()).isLessThanOrEqualTo(alone);
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(http().get("/api/ways").json().path("ways").path("makers").asInt())
                 .isEqualTo(1);
     }
@@ -130,16 +130,16 @@ public class OvensTest extends ServerTest {
         load.path("items").forEach(i -> items.add(item(i)));
         Map<String, Object> start = Map.of("tempC", 125, "holdMin", 60, "items", items, "ovenId", 99);
         assertThat(http().post("/api/baking/loads", start).text()).contains("an oven of the studio");
-        assertThat(http().delete("/api/ovens/1").status()).isEqualTo(422);
-        assertThat(http().delete("/api/ovens/" + id).status()).isEqualTo(200);
-        http().post("/api/changes/undo", null);
+        assertThat(http().remove("/api/ovens/1").status()).isEqualTo(422);
+        assertThat(http().remove("/api/ovens/" + id).status()).isEqualTo(200);
+        http().undo();
         assertThat(http().get("/api/ovens/" + id)
                         .json()
                         .path("oven")
                         .path("name")
                         .asString())
                 .isEqualTo("Window oven");
-        assertThat(http().delete("/api/ovens/" + id).status()).isEqualTo(200);
+        assertThat(http().remove("/api/ovens/" + id).status()).isEqualTo(200);
         assertThat(http().get("/api/ovens/" + id).status()).isEqualTo(404);
     }
 
@@ -166,7 +166,7 @@ public class OvensTest extends ServerTest {
         }
         JsonNode held = day().path("wishes").path("form").path("pins");
         assertThat(held.path(0).path("items").path(0).path("count").asInt()).isEqualTo(left);
-        http().post("/api/changes/undo", null);
+        http().undo();
         assertThat(rules(day().path("findings"))).doesNotContain("pin-broken");
         assertThat(wish(List.of(Map.of("ovenId", 1, "items", List.of())), List.of())
                         .status())
@@ -263,7 +263,7 @@ public class OvensTest extends ServerTest {
     public void aBetterPlanIsLookedForUntilItIsProvenOrStopped() throws InterruptedException {
         assertThat(http().get("/api/baking/search").json().path("state").asString())
                 .isEqualTo("NONE");
-        assertThat(http().delete("/api/baking/search").json().path("state").asString())
+        assertThat(http().remove("/api/baking/search").json().path("state").asString())
                 .isEqualTo("NONE");
         assertThat(http().post("/api/baking/search", null).json().path("state").asString())
                 .isEqualTo("LOOKING");
@@ -275,7 +275,7 @@ public class OvensTest extends ServerTest {
         assertThat(look.path("state").asString()).isEqualTo("DONE");
         assertThat(look.path("scores").path(0).path("proven").asBoolean()).isTrue();
         http().post("/api/baking/search", null);
-        http().delete("/api/baking/search");
+        http().remove("/api/baking/search");
         look = http().get("/api/baking/search").json();
         for (int i = 0; i < 50 && look.path("state").asString().equals("LOOKING"); i++) {
             Thread.sleep(200);

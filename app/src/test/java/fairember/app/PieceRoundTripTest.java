@@ -183,15 +183,15 @@ public class PieceRoundTripTest extends ServerTest {
         ok(http().put("/api/pieces/" + id + "?edition=" + kept.path("edition").asInt(), other.toString()));
         assertThat(ok(http().get("/api/pieces/" + id)).path("piece").path("name"))
                 .isEqualTo(other.path("name"));
-        ok(http().post("/api/changes/undo", null));
+        ok(http().undo());
         assertThat(ok(http().get("/api/pieces/" + id)).path("piece")).isEqualTo(kept.path("piece"));
         assertThat(ok(http().get("/api/pieces/" + id)).path("measured")).isEqualTo(kept.path("measured"));
 
-        http().delete("/api/pieces/" + id);
+        http().remove("/api/pieces/" + id);
         assertThat(http().get("/api/pieces/" + id).status()).isEqualTo(404);
-        ok(http().post("/api/changes/undo", null));
+        ok(http().undo());
         assertThat(ok(http().get("/api/pieces/" + id)).path("measured")).isEqualTo(kept.path("measured"));
-        http().delete("/api/pieces/" + id);
+        http().remove("/api/pieces/" + id);
     }
 
     /** 3 and 3.0 are the same number. */

@@ -46,7 +46,7 @@ public class StoreTroubleTest extends ServerTest {
         assertThat(http().get("/api/pieces").json().size()).isEqualTo(before.size() + added);
         assertThat(http().post("/api/pieces", piece).status()).isEqualTo(201);
         for (int i = 0; i <= added; i++) {
-            http().post("/api/changes/undo", null);
+            http().undo();
         }
         assertThat(http().get("/api/pieces").json()).isEqualTo(before);
     }

@@ -55,15 +55,15 @@ public class UndoPropertyTest extends ServerTest {
         List<JsonNode> after = everything();
         assertThat(after).isNotEqualTo(before);
         for (int i = 0; i < changes; i++) {
-            http().post("/api/changes/undo", null);
+            http().undo();
         }
         assertThat(everything()).isEqualTo(before);
         for (int i = 0; i < changes; i++) {
-            http().post("/api/changes/redo", null);
+            http().redo();
         }
         assertThat(everything()).isEqualTo(after);
         for (int i = 0; i < changes; i++) {
-            http().post("/api/changes/undo", null);
+            http().undo();
         }
         assertThat(everything()).isEqualTo(before);
     }

@@ -1,13 +1,13 @@
 package fairember.app.baking;
 
 import fairember.app.keeping.Keeping;
-import fairember.app.keeping.Kept;
 import fairember.app.keeping.MissingException;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
 import fairember.app.run.Planning;
 import fairember.core.measure.Refused;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -59,29 +59,39 @@ class BakingController {
     @PostMapping("/loads")
     @ResponseStatus(HttpStatus.CREATED)
     StartedLoadView start(@RequestBody StartLoadForm form) {
-        LoadForm load = new LoadForm(form.tempC(), form.holdMin(), planning.now(), null, form.items(), form.ovenId());
-        if (ovens.find(load.oven()).isEmpty()) {
-            throw new Refused("ovenId", "oven " + load.oven(), "an oven of the studio", "Choose one.");
-        }
-        if (loads.inOvens().stream().anyMatch(in -> in.form().oven() == load.oven())) {
-            throw new Refused("items", "a load in the oven", "an empty oven", "Take that one out first.");
-        }
-        review.check(load);
-        return new StartedLoadView(keeping.add(loads, load));
+        LoadForm load =
+                new LoadForm(form.tempC(), form.holdMin(), planning.instant(), null, form.items(), form.ovenId());
+        return new StartedLoadView(keeping.together(() -> {
+            if (ovens.find(load.oven()).isEmpty()) {
+                throw new Refused("ovenId", "oven " + load.oven(), "an oven of the studio", "Choose one.");
+            }
+            if (loads.inOvens().stream().anyMatch(in -> in.form().oven() == load.oven())) {
+                throw new Refused("items", "a load in the oven", "an empty oven", "Take that one out first.");
+            }
+            review.check(load);
+            return keeping.add(loads, load);
+        }));
     }
 
     /** Takes a load out of the oven, now. */
     @PostMapping("/loads/{id}/out")
     void takeOut(@PathVariable long id) {
-        Kept.Held<LoadForm> held = loads.find(id).orElseThrow(() -> new MissingException("load", id));
-        if (held.form().outAt() != null) {
-            throw new Refused("id", "a load that is out", "the load in the oven", "Nothing needs doing.");
-        }
-        keeping.change(
-                loads,
-                id,
-                "took out the " + loads.nameOf(held.form()),
-                load -> new LoadForm(
-                        load.tempC(), load.holdMin(), load.inAt(), planning.now(), load.items(), load.ovenId()));
+        keeping.together(() -> {
+            LoadForm held = loads.find(id)
+                    .orElseThrow(() -> new MissingException("load", id))
+                    .form();
+            if (held.outAt() != null) {
+                throw new Refused("id", "a load that is out", "the load in the oven", "Nothing needs doing.");
+            }
+            String words = "took out the " + loads.nameOf(held);
+            Instant now = planning.instant();
+            Instant out = now.isBefore(held.inAt()) ? held.inAt() : now;
+            keeping.change(
+                    loads,
+                    id,
+                    words,
+                    load -> new LoadForm(load.tempC(), load.holdMin(), load.inAt(), out, load.items(), load.ovenId()));
+            return words;
+        });
     }
 }

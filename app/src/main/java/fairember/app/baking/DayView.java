@@ -8,6 +8,7 @@ import fairember.app.run.TaskView;
 import fairember.app.web.FindingView;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Score;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -24,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param scores how good the plan is, in the order of what matters
  */
 public record DayView(
-        LocalDateTime now,
+        Instant now,
         LocalTime opens,
         LocalTime closes,
         boolean openToday,
@@ -54,9 +55,9 @@ public record DayView(
             long id,
             double tempC,
             double holdMin,
-            LocalDateTime inAt,
-            LocalDateTime dueOut,
-            @Nullable LocalDateTime outAt,
+            Instant inAt,
+            Instant dueOut,
+            @Nullable Instant outAt,
             long ovenId,
             List<LoggedItemView> items) {}
 

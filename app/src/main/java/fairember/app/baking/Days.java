@@ -65,7 +65,7 @@ class Days {
         RunSchedule plan = planning.schedule(open);
         CriticalChain chain = CriticalChain.of(plan, hours);
         return new DayView(
-                now,
+                planning.instant(),
                 hours.from(),
                 hours.to(),
                 hours.days().contains(now.getDayOfWeek()),

@@ -12,8 +12,8 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** What is done at the bench: a step is taken in hand, timed, counted and put down. */
 @Service
@@ -64,31 +64,45 @@ class Bench {
                 .orElse(new ProgressForm.TallyForm(hand.pieceId(), hand.step(), 0, 0));
     }
 
-    /** Takes a step in hand; what was in hand before is put down. */
-    @Transactional
+    /** Takes a step in hand; what was in hand before is set aside, its timer stopped and logged. */
     public void take(long runId, long pieceId, int step) {
         HandForm hand = new HandForm(runId, pieceId, step, null);
-        if (found(hand).isEmpty()) {
-            throw new MissingException("step", step);
-        }
-        stop();
-        hands.put(HandStore.ID, hand);
+        keeping.together(() -> {
+            InHand taken = found(hand).orElseThrow(() -> new MissingException("step", step));
+            return hand("started " + taken.step().name(), hand);
+        });
     }
 
-    /** Puts down what is in hand; a running timer is stopped and logged. */
-    @Transactional
-    public void putDown() {
-        stop();
-        hands.remove(HandStore.ID);
+    /** Sets aside what is in hand; a running timer is stopped and logged. */
+    public void setAside() {
+        keeping.together(() -> {
+            inHand().ifPresent(in -> hand("set aside " + in.step().name(), null));
+            return "";
+        });
     }
 
-    /** Starts the timer of the step in hand, or stops and logs it. */
-    @Transactional
-    public void toggle() {
-        HandForm hand = needed().hand();
-        Instant started = hand.startedAt() == null ? clock.instant() : null;
+    /** Starts the timer of the step in hand, or stops and logs it; nothing when that is so already. */
+    public void timer(boolean running) {
+        keeping.together(() -> {
+            InHand in = needed();
+            HandForm hand = in.hand();
+            if (running == (hand.startedAt() != null)) {
+                return "";
+            }
+            Instant started = running ? clock.instant() : null;
+            return hand(
+                    (running ? "started the timer of " : "timer of ")
+                            + in.step().name(),
+                    new HandForm(hand.runId(), hand.pieceId(), hand.step(), started));
+        });
+    }
+
+    /** Stops what runs and takes this in hand instead, all of it one step called {@code words}. */
+    private String hand(String words, @Nullable HandForm next) {
         stop();
-        hands.put(HandStore.ID, new HandForm(hand.runId(), hand.pieceId(), hand.step(), started));
+        keeping.set(hands, HandStore.ID, words, next);
+        keeping.call(words);
+        return words;
     }
 
     private void stop() {
@@ -101,19 +115,21 @@ class Bench {
     }
 
     /** Counts so many more done and lost at the step in hand; fewer when negative. */
-    @Transactional
     public void count(int done, int lost) {
-        InHand in = needed();
-        HandForm hand = in.hand();
-        String words = "%s: %s".formatted(in.step().name(), words(done, lost));
-        keeping.change(
-                progress,
-                hand.runId(),
-                words,
-                form -> form.with(
-                        hand.pieceId(),
-                        hand.step(),
-                        t -> counted(t, done, lost, in.job().quantity())));
+        keeping.together(() -> {
+            InHand in = needed();
+            HandForm hand = in.hand();
+            String words = "%s: %s".formatted(in.step().name(), words(done, lost));
+            keeping.change(
+                    progress,
+                    hand.runId(),
+                    words,
+                    form -> form.with(
+                            hand.pieceId(),
+                            hand.step(),
+                            t -> counted(t, done, lost, in.job().quantity())));
+            return words;
+        });
     }
 
     private static ProgressForm.TallyForm counted(ProgressForm.TallyForm tally, int done, int lost, int quantity) {

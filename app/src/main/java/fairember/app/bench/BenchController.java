@@ -4,7 +4,6 @@ import fairember.app.run.Planning;
 import fairember.app.run.TaskView;
 import fairember.core.piece.Station;
 import java.time.Instant;
-import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -64,7 +63,7 @@ class BenchController {
     }
 
     /** The bench: step in hand, and the steps still to be done in the order of the plan. */
-    record BenchView(LocalDateTime now, @Nullable HandView hand, List<TaskView> next) {}
+    record BenchView(Instant now, @Nullable HandView hand, List<TaskView> next) {}
 
     /** A step to take in hand, counted from 0 in the route of its piece. */
     record TakeForm(long runId, long pieceId, int step) {}
@@ -80,7 +79,8 @@ class BenchController {
                 .map(TaskView::of)
                 .filter(task -> onBench.contains(task.runId()))
                 .toList();
-        return new BenchView(planning.now(), bench.inHand().map(HandView::of).orElse(null), next);
+        return new BenchView(
+                planning.instant(), bench.inHand().map(HandView::of).orElse(null), next);
     }
 
     @PutMapping("/hand")
@@ -90,15 +90,18 @@ class BenchController {
     }
 
     @DeleteMapping("/hand")
-    BenchView putDown() {
-        bench.putDown();
+    BenchView setAside() {
+        bench.setAside();
         return bench();
     }
 
-    /** Starts the timer of the step in hand, or stops it. */
-    @PostMapping("/timer")
-    BenchView timer() {
-        bench.toggle();
+    /** Whether the timer of the step in hand is to run. */
+    record TimerForm(boolean running) {}
+
+    /** Starts the timer of the step in hand, or stops and logs it; asked twice, it is done once. */
+    @PutMapping("/timer")
+    BenchView timer(@RequestBody TimerForm form) {
+        bench.timer(form.running());
         return bench();
     }
 

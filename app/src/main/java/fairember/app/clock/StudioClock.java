@@ -3,7 +3,11 @@ package fairember.app.clock;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.TemporalAccessor;
 
 /** The studio's time: that of the wall, or from another moment on, or faster, so that a bake can be tried in minutes. */
 public final class StudioClock extends Clock {
@@ -22,6 +26,32 @@ public final class StudioClock extends Clock {
         this.wallThen = wall.instant();
         this.then = from;
         this.speed = speed;
+    }
+
+    /**
+     * A time as it is written: an instant or one with its offset, or what the clock on the wall of a zone shows.
+     *
+     * @throws java.time.format.DateTimeParseException when it is neither
+     */
+    public static Instant parse(String text, ZoneId zone) {
+        TemporalAccessor read =
+                DateTimeFormatter.ISO_DATE_TIME.parseBest(text, OffsetDateTime::from, LocalDateTime::from);
+        return read instanceof OffsetDateTime offset
+                ? offset.toInstant()
+                : ((LocalDateTime) read).atZone(zone).toInstant();
+    }
+
+    /** What the clock on the wall shows at an instant. */
+    public LocalDateTime local(Instant at) {
+        return LocalDateTime.ofInstant(at, getZone());
+    }
+
+    /** Goes on from this instant, unless it is past it already: what has happened stays in the past. */
+    public synchronized void notBefore(Instant at) {
+        if (instant().isBefore(at)) {
+            wallThen = wall.instant();
+            then = at;
+        }
     }
 
     /** Goes on from now so many times as fast as the wall's. */

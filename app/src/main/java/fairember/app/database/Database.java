@@ -4,11 +4,14 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Component;
 
@@ -18,12 +21,57 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Database {
+    private static final Logger LOG = LoggerFactory.getLogger(Database.class);
+
     private final DataSource writer;
     private final DataSource reader;
+    private static final ThreadLocal<Moment> MOMENTS = new ThreadLocal<>();
 
     Database(@Qualifier("writer") DataSource writer, @Qualifier("reader") DataSource reader) {
         this.writer = writer;
         this.reader = reader;
+    }
+
+    /** A moment whose first reading has or has not come yet. */
+    private static final class Moment {
+        private @Nullable Connection connection;
+    }
+
+    /**
+     * From now until {@link #endMoment}, all that this thread reads outside a transaction is of one moment: that of its first
+     * reading, or of the first one after a transaction of its own.
+     */
+    public void beginMoment() {
+        endMoment();
+        MOMENTS.set(new Moment());
+    }
+
+    /** Ends what {@link #beginMoment} began; nothing when nothing was begun. */
+    public void endMoment() {
+        Moment moment = MOMENTS.get();
+        MOMENTS.remove();
+        if (moment != null) {
+            release(moment);
+        }
+    }
+
+    private static void release(Moment moment) {
+        Connection connection = moment.connection;
+        moment.connection = null;
+        if (connection == null) {
+            return;
+        }
+        try (connection) {
+            execute(connection, "rollback");
+        } catch (SQLException gone) {
+            LOG.debug("The connection was lost already", gone);
+        }
+    }
+
+    private static void execute(Connection connection, String sql) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.execute(sql);
+        }
     }
 
     /** Makes something of the row the result set stands on. */
@@ -91,9 +139,16 @@ public class Database {
 
     private <T> T on(Work<T> work) {
         Connection running = WritingTransactions.running(writer);
+        Moment moment = MOMENTS.get();
         try {
             if (running != null) {
+                if (moment != null) {
+                    release(moment);
+                }
                 return work.with(running);
+            }
+            if (moment != null) {
+                return work.with(of(moment));
             }
             try (Connection connection = reader.getConnection()) {
                 return work.with(connection);
@@ -101,6 +156,16 @@ public class Database {
         } catch (SQLException trouble) {
             throw new StoreException(trouble);
         }
+    }
+
+    private Connection of(Moment moment) throws SQLException {
+        Connection connection = moment.connection;
+        if (connection == null) {
+            connection = reader.getConnection();
+            moment.connection = connection;
+            execute(connection, "begin");
+        }
+        return connection;
     }
 
     /** Numbers and texts go in as they are, truths as 0 and 1, everything else (dates, enums) as its text. */

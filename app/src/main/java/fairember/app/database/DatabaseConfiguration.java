@@ -2,6 +2,9 @@ package fairember.app.database;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.sql.Connection;
+import java.sql.SQLException;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Bean;
@@ -11,7 +14,7 @@ import org.springframework.transaction.annotation.EnableTransactionManagement;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 
-/** One writing connection (its transactions take the write lock at once) and four reading ones, on a migrated file. */
+/** One writing connection (its transactions take the write lock at once) and a dozen reading ones, on a migrated file. */
 @Configuration
 @EnableTransactionManagement
 class DatabaseConfiguration {
@@ -21,14 +24,19 @@ class DatabaseConfiguration {
     }
 
     @Bean
-    HikariDataSource writer(StudioFolder folder) {
-        Migrations.run(folder.file());
-        return new HikariDataSource(pool(folder, config(), 1));
+    HikariDataSource writer(StudioFolder folder) throws IOException, SQLException {
+        StudioFile.check(folder.file());
+        Migrations.run(folder.createdFile());
+        HikariDataSource writer = new HikariDataSource(pool(folder, config(), 1));
+        try (Connection connection = writer.getConnection()) {
+            Holder.take(connection);
+        }
+        return writer;
     }
 
     @Bean
     HikariDataSource reader(StudioFolder folder, @Qualifier("writer") DataSource migratedFirst) {
-        HikariConfig pool = pool(folder, config(), 4);
+        HikariConfig pool = pool(folder, config(), 12);
         pool.setConnectionInitSql("pragma query_only = on");
         return new HikariDataSource(pool);
     }
@@ -48,8 +56,7 @@ class DatabaseConfiguration {
     }
 
     private static HikariConfig pool(StudioFolder folder, SQLiteConfig config, int size) {
-        SQLiteDataSource source = new SQLiteDataSource(config);
-        source.setUrl("jdbc:sqlite:" + folder.file());
+        SQLiteDataSource source = StudioFile.source(config, folder.file());
         HikariConfig pool = new HikariConfig();
         pool.setDataSource(source);
         pool.setMaximumPoolSize(size);

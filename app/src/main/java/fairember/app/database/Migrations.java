@@ -5,9 +5,11 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.ZoneId;
+import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationVersion;
 import org.sqlite.SQLiteConfig;
-import org.sqlite.SQLiteDataSource;
 
 /**
  * Brings the file to the newest form. Foreign keys are off meanwhile, because rebuilding a parent table would otherwise
@@ -16,23 +18,32 @@ import org.sqlite.SQLiteDataSource;
 final class Migrations {
     private Migrations() {}
 
+    static Flyway flyway(DataSource source) {
+        return flyway(source, MigrationVersion.LATEST);
+    }
+
+    /** The migrations up to a version. */
+    static Flyway flyway(DataSource source, MigrationVersion target) {
+        return Flyway.configure()
+                .dataSource(source)
+                .locations("classpath:db/migration")
+                .javaMigrations(new V9__Instants(ZoneId.systemDefault()))
+                .target(target)
+                .load();
+    }
+
     static void run(Path file) {
         SQLiteConfig config = new SQLiteConfig();
         config.enforceForeignKeys(false);
         config.setBusyTimeout(5000);
-        SQLiteDataSource source = new SQLiteDataSource(config);
-        source.setUrl("jdbc:sqlite:" + file);
-        Flyway.configure()
-                .dataSource(source)
-                .locations("classpath:db/migration")
-                .load()
-                .migrate();
+        DataSource source = StudioFile.source(config, file);
+        flyway(source).migrate();
         try (Connection connection = source.getConnection();
                 Statement statement = connection.createStatement();
                 ResultSet broken = statement.executeQuery("pragma foreign_key_check")) {
             if (broken.next()) {
-                throw new IllegalStateException("The studio's file has a row in " + broken.getString(1)
-                        + " that points to nothing; restore a copy.");
+                throw new UnfitFileException(file + " has a row in " + broken.getString(1)
+                        + " that points to nothing. Open a copy of your studio.");
             }
         } catch (SQLException trouble) {
             throw new StoreException(trouble);

@@ -1,49 +1,93 @@
 package fairember.app.database;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
-/** The folder that holds all of a studio, held by one running Fair Ember at a time. */
-final class StudioFolder implements AutoCloseable {
+/**
+ * The folder that holds all of a studio, used by one running Fair Ember at a time. A lock on a file keeps others out; who
+ * holds it is also written in the studio itself, so that deleting that file lets nobody in.
+ */
+public final class StudioFolder implements AutoCloseable {
+    private static final boolean POSIX =
+            FileSystems.getDefault().supportedFileAttributeViews().contains("posix");
+    private static final Set<Path> OPEN_HERE = ConcurrentHashMap.newKeySet();
+
     private final Path folder;
-    private final FileChannel held;
+    private final FileChannel lock;
 
-    private StudioFolder(Path folder, FileChannel held) {
+    private StudioFolder(Path folder, FileChannel lock) {
         this.folder = folder;
-        this.held = held;
+        this.lock = lock;
     }
 
     /**
-     * Makes the folder when it is not there and takes hold of it.
+     * Makes the folder when it is not there and takes hold of it; what an earlier start left in its {@code tmp} is removed.
      *
-     * @throws IllegalStateException when another Fair Ember holds it
-     * @throws UncheckedIOException when it cannot be made or written
+     * @throws UnfitFileException when it cannot be used, or another Fair Ember uses it
      */
     static StudioFolder open(Path path) {
         Path folder = path.toAbsolutePath().normalize();
+        if (Files.exists(folder) && !Files.isDirectory(folder)) {
+            throw new UnfitFileException(folder + " is a file, not a folder. It was left as it is. Name a folder.");
+        }
         try {
-            Files.createDirectories(folder);
-            FileChannel channel =
-                    FileChannel.open(folder.resolve("in-use"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-            if (channel.tryLock() == null) {
-                channel.close();
-                throw held(folder);
+            create(folder);
+            if (!OPEN_HERE.add(folder.toRealPath())) {
+                throw inUse(folder);
             }
-            return new StudioFolder(folder, channel);
-        } catch (OverlappingFileLockException twice) {
-            throw held(folder);
+            return held(folder.toRealPath());
         } catch (IOException trouble) {
-            throw new UncheckedIOException("The studio's folder " + folder + " cannot be used: " + trouble, trouble);
+            throw new UnfitFileException(
+                    "The studio's folder " + folder + " cannot be used (" + trouble
+                            + "). Nothing was changed. Check its permissions, or give --data another folder.",
+                    trouble);
         }
     }
 
-    private static IllegalStateException held(Path folder) {
-        return new IllegalStateException("The studio in " + folder
+    private static StudioFolder held(Path folder) throws IOException {
+        try {
+            FileChannel channel =
+                    FileChannel.open(folder.resolve("in-use"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            try {
+                FileLock lock = channel.tryLock();
+                StudioFolder opened = new StudioFolder(folder, channel);
+                if (lock == null || Holder.another(opened.file())) {
+                    channel.close();
+                    throw inUse(folder);
+                }
+                opened.clearTemporary();
+                return opened;
+            } catch (OverlappingFileLockException twice) {
+                channel.close();
+                throw inUse(folder);
+            }
+        } catch (IOException | RuntimeException trouble) {
+            OPEN_HERE.remove(folder);
+            throw trouble;
+        }
+    }
+
+    private static void create(Path folder) throws IOException {
+        if (Files.notExists(folder)) {
+            Files.createDirectories(folder);
+            if (POSIX) {
+                Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
+            }
+        }
+    }
+
+    private static UnfitFileException inUse(Path folder) {
+        return new UnfitFileException("The studio in " + folder
                 + " is open in another Fair Ember. Stop that one, or give --data another folder.");
     }
 
@@ -51,8 +95,58 @@ final class StudioFolder implements AutoCloseable {
         return folder.resolve("fairember.db");
     }
 
+    /** The file, readable by its owner only; what SQLite writes beside it gets the same permissions. */
+    Path createdFile() throws IOException {
+        Path file = file();
+        if (Files.notExists(file)) {
+            Files.createFile(file);
+        }
+        if (POSIX) {
+            for (String beside : new String[] {"", "-wal", "-shm"}) {
+                Path each = folder.resolve(file.getFileName() + beside);
+                if (Files.exists(each)) {
+                    Files.setPosixFilePermissions(each, PosixFilePermissions.fromString("rw-------"));
+                }
+            }
+        }
+        return file;
+    }
+
+    /** A folder for what is only needed while Fair Ember runs. */
+    Path temporary() throws IOException {
+        Path temporary = own(folder);
+        create(temporary);
+        return temporary;
+    }
+
+    /** A folder for copies of the studio. */
+    Path copies() throws IOException {
+        Path copies = folder.resolve("copies");
+        create(copies);
+        return copies;
+    }
+
+    /** Where a process that uses a folder keeps what is only needed while it runs. */
+    public static Path own(Path folder) {
+        return folder.resolve("tmp")
+                .resolve(Long.toString(ProcessHandle.current().pid()));
+    }
+
+    private void clearTemporary() throws IOException {
+        Path all = folder.resolve("tmp");
+        if (Files.notExists(all)) {
+            return;
+        }
+        try (Stream<Path> files = Files.walk(all)) {
+            files.filter(file -> !file.startsWith(own(folder)) && !file.equals(all))
+                    .sorted(java.util.Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        }
+    }
+
     @Override
     public void close() throws IOException {
-        held.close();
+        OPEN_HERE.remove(folder);
+        lock.close();
     }
 }

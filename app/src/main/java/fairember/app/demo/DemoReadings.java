@@ -8,7 +8,7 @@ import fairember.app.probe.ProbeStore;
 import fairember.core.ovensim.OvenPreset;
 import fairember.core.ovensim.SimulatedOven;
 import java.time.Duration;
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -30,20 +30,20 @@ class DemoReadings {
 
     void fill() {
         for (Kept.Held<LoadForm> load : loads.all()) {
-            LocalDateTime out = load.form().outAt();
+            Instant out = load.form().outAt();
             if (out != null) {
                 probes.add(load.form().oven(), rows(load.id(), load.form(), out));
             }
         }
     }
 
-    private List<ProbeStore.Row> rows(long id, LoadForm load, LocalDateTime out) {
+    private List<ProbeStore.Row> rows(long id, LoadForm load, Instant out) {
         double dial = ovens.find(load.oven()).orElseThrow().form().setting(load.tempC());
         SimulatedOven oven = SimulatedOven.loaded(OvenPreset.HOUSEHOLD, dial, id);
         List<ProbeStore.Row> rows = new ArrayList<>();
         long seconds = Duration.between(load.inAt(), out).toSeconds();
         for (int s = 0; s <= seconds; s += EVERY_S) {
-            long at = ProbeStore.millis(load.inAt().plusSeconds(s));
+            long at = load.inAt().plusSeconds(s).toEpochMilli();
             oven.read().ifPresent(c -> rows.add(new ProbeStore.Row(at, Math.round(c * 10) / 10.0)));
             oven.go(EVERY_S);
         }

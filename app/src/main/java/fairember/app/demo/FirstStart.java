@@ -21,12 +21,11 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Fills a new studio: with the demo, or with nothing but sensible ways and a common oven. Both are files of kept things;
- * "@day+12" in them is twelve days from now, "@minute-94" ninety-four minutes ago by the wall, "@instant-94" the same as an
- * instant. It is done before the first question is answered.
+ * "@day+12" in them is twelve days from now, "@instant-94" ninety-four minutes ago. It is done before the first question is answered.
  */
 @Component
 class FirstStart implements SmartInitializingSingleton {
-    private static final Pattern WHEN = Pattern.compile("@(day|minute|instant)([+-]\\d+)");
+    private static final Pattern WHEN = Pattern.compile("@(day|instant)([+-]\\d+)");
 
     private final StudioSettings settings;
     private final WaysStore ways;
@@ -73,9 +72,6 @@ class FirstStart implements SmartInitializingSingleton {
 
     private String when(MatchResult found, LocalDateTime now) {
         long offset = Long.parseLong(found.group(2));
-        if (found.group(1).equals("minute")) {
-            return now.plusMinutes(offset).toString();
-        }
         if (found.group(1).equals("instant")) {
             return now.plusMinutes(offset).atZone(clock.getZone()).toInstant().toString();
         }

@@ -1,10 +1,14 @@
 package fairember.app.keeping;
 
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +24,14 @@ public class Keeping {
     private final ChangeStore changes;
     private final JsonMapper mapper;
     private final Clock clock;
+
+    /** The step that the changes of this thread belong to, while several are made together. */
+    private static final ThreadLocal<Step> STEPS = new ThreadLocal<>();
+
+    /** A step; it has no number before its first change. */
+    private static final class Step {
+        private @Nullable Long number;
+    }
 
     Keeping(List<Kept<?>> kinds, ChangeStore changes, JsonMapper mapper, Clock clock) {
         this.kinds = kinds.stream().collect(Collectors.toMap(Kept::kind, Function.identity()));
@@ -46,10 +58,7 @@ public class Keeping {
      */
     @Transactional
     public <F> void replace(Kept<F> kept, long id, int edition, F form) {
-        Kept.Held<F> held = existing(kept, id);
-        if (held.edition() != edition) {
-            throw new OutdatedException(kept.nameOf(held.form()));
-        }
+        Kept.Held<F> held = current(kept, id, edition);
         write(kept, id, held, form, null);
     }
 
@@ -78,14 +87,63 @@ public class Keeping {
     /**
      * Removes a thing.
      *
+     * @param edition the one that is to go
      * @throws MissingException when it is not there
+     * @throws OutdatedException when it has a newer edition
      * @throws fairember.app.database.StoreException when something else uses it
      */
     @Transactional
-    public <F> void remove(Kept<F> kept, long id) {
-        Kept.Held<F> held = existing(kept, id);
+    public <F> void remove(Kept<F> kept, long id, int edition) {
+        Kept.Held<F> held = current(kept, id, edition);
         kept.remove(id);
         journal(kept.kind(), id, "removed " + kept.nameOf(held.form()), mapper.valueToTree(held.form()), null);
+    }
+
+    /**
+     * Puts a thing there, new or over the old, or takes it away, whatever edition there is now.
+     *
+     * @param form none to take it away
+     * @param words what the change is called when it is undone
+     */
+    @Transactional
+    public <F> void set(Kept<F> kept, long id, String words, @Nullable F form) {
+        JsonNode before = kept.find(id)
+                .map(held -> mapper.<JsonNode>valueToTree(held.form()))
+                .orElse(null);
+        if (form != null) {
+            kept.put(id, form);
+        } else if (before != null) {
+            kept.remove(id);
+        }
+        JsonNode after = form == null ? null : tree(kept, id);
+        if (!Objects.equals(before, after)) {
+            journal(kept.kind(), id, words, before, after);
+        }
+    }
+
+    /**
+     * Does several things in one transaction; the changes it makes are one step, undone together. What it checks holds until
+     * the changes are made.
+     */
+    @Transactional
+    public <T> T together(Supplier<T> work) {
+        if (STEPS.get() != null) {
+            return work.get();
+        }
+        STEPS.set(new Step());
+        try {
+            return work.get();
+        } finally {
+            STEPS.remove();
+        }
+    }
+
+    /** Calls the step that is being made by these words, when anything was changed in it. */
+    public void call(String words) {
+        Step step = STEPS.get();
+        if (step != null && step.number != null) {
+            changes.call(step.number, words);
+        }
     }
 
     /** Puts a thing there as if it had always been: no line in the journal, its number taken. */
@@ -95,27 +153,58 @@ public class Keeping {
         changes.taken(kind, id);
     }
 
-    /** Undoes the last change, if there is one. */
+    /**
+     * Undoes a step.
+     *
+     * @return what it was called
+     * @throws OutdatedException when it is not the last one that stands, because another window made or undid one
+     */
     @Transactional
-    public Optional<Change> undo() {
-        return changes.last().map(change -> restore(change, change.before(), true));
+    public String undo(long step) {
+        Optional<Change> last = changes.last();
+        expect(step, last, "undone");
+        List<Change> all = new ArrayList<>(changes.ofStep(step));
+        Collections.reverse(all);
+        all.forEach(change -> restore(change, change.before()));
+        changes.mark(step, true);
+        return last.orElseThrow().words();
     }
 
-    /** Does again what was undone last, if nothing else was changed since. */
+    /**
+     * Makes a step again that was undone, if nothing else was changed since.
+     *
+     * @return what it is called
+     * @throws OutdatedException when it is not the one that was undone last
+     */
     @Transactional
-    public Optional<Change> redo() {
-        return changes.firstUndone().map(change -> restore(change, change.after(), false));
+    public String redo(long step) {
+        Optional<Change> first = changes.firstUndone();
+        expect(step, first, "made again");
+        changes.ofStep(step).forEach(change -> restore(change, change.after()));
+        changes.mark(step, false);
+        return first.orElseThrow().words();
     }
 
-    private Change restore(Change change, @Nullable String form, boolean undone) {
+    private static void expect(long step, Optional<Change> next, String done) {
+        Long there = next.map(Change::step).orElse(null);
+        if (there == null || there != step) {
+            throw new OutdatedException(
+                    "What can be " + done,
+                    "step " + step,
+                    there == null
+                            ? "nothing to be " + done
+                            : "step " + there + ", " + next.orElseThrow().words(),
+                    null);
+        }
+    }
+
+    private void restore(Change change, @Nullable String form) {
         Kept<?> kept = known(change.kind());
         if (form == null) {
             kept.remove(change.subjectId());
         } else {
             put(kept, change.subjectId(), form);
         }
-        changes.mark(change.id(), undone);
-        return change;
     }
 
     private Kept<?> known(String kind) {
@@ -134,17 +223,40 @@ public class Keeping {
         return kept.find(id).orElseThrow(() -> new MissingException(kept.kind(), id));
     }
 
+    /**
+     * A thing, when this is its newest edition.
+     *
+     * @throws MissingException when it is not there
+     * @throws OutdatedException when it has a newer edition
+     */
+    public <F> Kept.Held<F> current(Kept<F> kept, long id, int edition) {
+        Kept.Held<F> held = existing(kept, id);
+        if (held.edition() != edition) {
+            throw new OutdatedException(
+                    kept.nameOf(held.form()),
+                    "edition " + edition,
+                    "edition " + held.edition() + ", the newest",
+                    new OutdatedException.Current(held.edition(), mapper.valueToTree(held.form())));
+        }
+        return held;
+    }
+
     private <F> JsonNode tree(Kept<F> kept, long id) {
         return mapper.valueToTree(existing(kept, id).form());
     }
 
     private void journal(String kind, long id, String words, @Nullable JsonNode before, @Nullable JsonNode after) {
-        changes.add(
+        Step step = STEPS.get();
+        long number = changes.add(
+                step == null ? null : step.number,
                 clock.instant(),
                 kind,
                 id,
                 words,
                 before == null ? null : before.toString(),
                 after == null ? null : after.toString());
+        if (step != null) {
+            step.number = number;
+        }
     }
 }

@@ -4,7 +4,6 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
 import fairember.app.keeping.Keeping;
-import fairember.app.keeping.OutdatedException;
 import fairember.app.tile.TaughtClays;
 import fairember.core.colour.MixedColour;
 import fairember.core.measure.Mass;
@@ -99,10 +98,16 @@ class LeftoverController {
         String name = Words.name("name", given("name", form.name()));
         LocalDate madeOn = given("madeOn", form.madeOn());
         List<LumpTakeForm> takes = all("takes", form.takes());
-        if (store.held().edition() != edition) {
-            throw new OutdatedException(store.nameOf(LeftoversForm.EMPTY));
-        }
-        List<LeftoversForm.LumpForm> box = store.held().form().lumps();
+        keeping.together(() -> {
+            keeping.replace(store, LeftoverStore.ID, edition, merged(edition, name, madeOn, takes));
+            return name;
+        });
+        return leftovers();
+    }
+
+    private LeftoversForm merged(int edition, String name, LocalDate madeOn, List<LumpTakeForm> takes) {
+        List<LeftoversForm.LumpForm> box =
+                keeping.current(store, LeftoverStore.ID, edition).form().lumps();
         List<Lump> lumps = store.lumps();
         Set<Integer> once = new HashSet<>();
         List<Lump.Taken> taken = new ArrayList<>();
@@ -132,8 +137,7 @@ class LeftoverController {
                 left.add(new LeftoversForm.LumpForm(lump.name(), lump.madeOn(), rest, lump.mixId(), lump.parts()));
             }
         }
-        keeping.replace(store, LeftoverStore.ID, edition, new LeftoversForm(left));
-        return leftovers();
+        return new LeftoversForm(left);
     }
 
     private static List<LeftoversForm.LumpPartForm> parts(Mix mix) {

@@ -51,7 +51,7 @@ class MachineController {
     }
 
     @DeleteMapping("/{id}")
-    void remove(@PathVariable long id) {
-        keeping.remove(store, id);
+    void remove(@PathVariable long id, @RequestParam int edition) {
+        keeping.remove(store, id, edition);
     }
 }

@@ -153,7 +153,7 @@ class MixController {
     }
 
     @DeleteMapping("/{id}")
-    void remove(@PathVariable long id) {
-        keeping.remove(store, id);
+    void remove(@PathVariable long id, @RequestParam int edition) {
+        keeping.remove(store, id, edition);
     }
 }

@@ -9,7 +9,7 @@ import fairember.core.measure.Minutes;
 import fairember.core.measure.Span;
 import fairember.core.measure.Temperature;
 import fairember.core.ovenload.Bake;
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -19,8 +19,8 @@ import org.jspecify.annotations.Nullable;
 public record LoadForm(
         double tempC,
         double holdMin,
-        LocalDateTime inAt,
-        @Nullable LocalDateTime outAt,
+        Instant inAt,
+        @Nullable Instant outAt,
         List<LoadItemForm> items,
         @Nullable Long ovenId) {
     static final Span TEMP = Span.of("tempC", "temperature", 40, 220, "°C");
@@ -35,6 +35,9 @@ public record LoadForm(
         g.at("", () -> new Temperature(TEMP.check(tempC)));
         g.at("", () -> new Minutes(HOLD.check(holdMin)));
         g.at("", () -> given("inAt", inAt));
+        if (inAt != null && outAt != null && outAt.isBefore(inAt)) {
+            g.wrong("outAt", "out before it went in", "a time after it went in", "Check the clock.");
+        }
         List<LoadItemForm> told = g.at("", () -> all("items", items)).orElse(List.of());
         if (told.isEmpty()) {
             g.wrong("items", "an empty tray", "one thing or more", "Put something on the tray.");
@@ -56,7 +59,7 @@ public record LoadForm(
     }
 
     /** When it is due out. */
-    public LocalDateTime dueOut() {
+    public Instant dueOut() {
         return inAt.plusSeconds(Math.round(holdMin * 60));
     }
 }

@@ -3,7 +3,7 @@ package fairember.app.oven;
 import fairember.app.database.Database;
 import fairember.app.keeping.Kept;
 import fairember.core.measure.Figures;
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -65,8 +65,8 @@ public class LoadStore implements Kept<LoadForm> {
                         new LoadForm(
                                 row.getDouble(3),
                                 row.getDouble(4),
-                                LocalDateTime.parse(row.getString(5)),
-                                row.getString(6) == null ? null : LocalDateTime.parse(row.getString(6)),
+                                Instant.parse(row.getString(5)),
+                                row.getString(6) == null ? null : Instant.parse(row.getString(6)),
                                 items.getOrDefault(row.getLong(1), List.of()),
                                 row.getLong(7))),
                 values);

@@ -60,15 +60,17 @@ class OvenController {
     @ResponseStatus(HttpStatus.CREATED)
     OvenView add(@RequestBody OvenForm form) {
         form.parse();
-        if (store.all().size() >= MOST) {
-            throw new Refused("name", "a third oven", "one or two", "Change the measures of one you have.");
-        }
-        return oven(keeping.add(store, form));
+        return oven(keeping.together(() -> {
+            if (store.all().size() >= MOST) {
+                throw new Refused("name", "a third oven", "one or two", "Change the measures of one you have.");
+            }
+            return keeping.add(store, form);
+        }));
     }
 
     @DeleteMapping("/{id}")
-    void remove(@PathVariable long id) {
-        keeping.remove(store, id);
+    void remove(@PathVariable long id, @RequestParam int edition) {
+        keeping.remove(store, id, edition);
     }
 
     /**

@@ -162,7 +162,7 @@ class PieceController {
     }
 
     @DeleteMapping("/{id}")
-    void remove(@PathVariable long id) {
-        keeping.remove(store, id);
+    void remove(@PathVariable long id, @RequestParam int edition) {
+        keeping.remove(store, id, edition);
     }
 }

@@ -6,17 +6,34 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Tells open pages that a probe has read something: a server-sent event with the oven's number, once a second at most. */
+/**
+ * Tells open pages that a probe has read something: a server-sent event with the oven's number, once a second at most. What
+ * is read within a second of the last event is told at the end of that second, so that the last reading is always told.
+ */
 @Service
 class Live {
+    private static final Logger LOG = LoggerFactory.getLogger(Live.class);
     private static final long LEAST_MS = 900;
 
     private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
-    private final Map<Long, Long> toldAt = new ConcurrentHashMap<>();
+
+    /** When each oven is told next, or was told last; by {@link System#currentTimeMillis}. */
+    private final Map<Long, Long> tellAt = new ConcurrentHashMap<>();
+
+    private final ScheduledExecutorService later = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "live pages");
+        thread.setDaemon(true);
+        return thread;
+    });
 
     /** What a page is told. */
     record ProbeToldView(long ovenId) {}
@@ -32,11 +49,22 @@ class Live {
 
     void tell(long ovenId) {
         long now = System.currentTimeMillis();
-        Long last = toldAt.get(ovenId);
-        if (last != null && now - last < LEAST_MS) {
-            return;
+        long[] wait = {-1};
+        tellAt.compute(ovenId, (id, at) -> {
+            if (at != null && at > now) {
+                return at; // It will be told then.
+            }
+            long next = at == null ? now : Math.max(now, at + LEAST_MS);
+            wait[0] = next - now;
+            return next;
+        });
+        if (wait[0] >= 0) {
+            var told = later.schedule(() -> send(ovenId), wait[0], TimeUnit.MILLISECONDS);
+            LOG.trace("Pages are told {}", told);
         }
-        toldAt.put(ovenId, now);
+    }
+
+    private void send(long ovenId) {
         for (SseEmitter page : pages) {
             send(page, SseEmitter.event().name("read").data(new ProbeToldView(ovenId), MediaType.APPLICATION_JSON));
         }
@@ -52,6 +80,7 @@ class Live {
 
     @PreDestroy
     void close() {
+        later.shutdownNow();
         pages.forEach(SseEmitter::complete);
     }
 }

@@ -21,7 +21,8 @@ import fairember.core.piece.MeasuredStage;
 import fairember.core.piece.PieceHeating;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.LocalDateTime;
+import java.time.Instant;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -30,7 +31,6 @@ import org.springframework.stereotype.Service;
 /** Puts together what a load got: the air by its probe, and by that the middle of its slowest piece. */
 @Service
 class LoadRecords {
-    private static final int BEFORE_MIN = 20;
     private static final int LONGEST_MIN = 590;
 
     private final LoadStore loads;
@@ -57,8 +57,8 @@ class LoadRecords {
     RecordView record(long id) {
         Kept.Held<LoadForm> held = loads.find(id).orElseThrow(() -> new MissingException("load", id));
         LoadForm load = held.form();
-        LocalDateTime now = LocalDateTime.now(clock);
-        LocalDateTime end = load.outAt() == null ? now : load.outAt();
+        Instant now = clock.instant();
+        Instant end = load.outAt() == null ? now : load.outAt();
         List<Reading> readings = readings(load, end);
         double nowS = seconds(load.inAt(), end);
         List<Inside> inside = inside(load);
@@ -76,13 +76,13 @@ class LoadRecords {
      */
     record Slowest(String name, HeatedPiece heated) {}
 
-    private List<Reading> readings(LoadForm load, LocalDateTime end) {
-        return probes.between(load.oven(), load.inAt().minusMinutes(BEFORE_MIN), end).stream()
-                .map(row -> new Reading((row.atMs() - ProbeStore.millis(load.inAt())) / 1000.0, row.tempC()))
+    private List<Reading> readings(LoadForm load, Instant end) {
+        return probes.between(load.oven(), load.inAt(), end).stream()
+                .map(row -> new Reading((row.atMs() - load.inAt().toEpochMilli()) / 1000.0, row.tempC()))
                 .toList();
     }
 
-    private static double seconds(LocalDateTime from, LocalDateTime to) {
+    private static double seconds(Instant from, Instant to) {
         return Math.max(0, Duration.between(from, to).toMillis() / 1000.0);
     }
 
@@ -146,9 +146,9 @@ class LoadRecords {
     }
 
     /** When all of it can be handled. */
-    private static @Nullable LocalDateTime coolAt(LoadForm load, List<Inside> inside, LocalDateTime now) {
-        LocalDateTime due = load.dueOut().isAfter(now) ? load.dueOut() : now;
-        LocalDateTime out = load.outAt() == null ? due : load.outAt();
+    private static @Nullable Instant coolAt(LoadForm load, List<Inside> inside, Instant now) {
+        Instant due = load.dueOut().isAfter(now) ? load.dueOut() : now;
+        Instant out = load.outAt() == null ? due : load.outAt();
         return inside.stream()
                 .map(in -> PieceHeating.cooling(
                         in.piece(), in.stage(), in.measured().stage().quench() ? Cooling.Way.QUENCH : Cooling.Way.SLOW))
@@ -162,11 +162,14 @@ class LoadRecords {
         LoadForm load = loads.find(id)
                 .orElseThrow(() -> new MissingException("load", id))
                 .form();
-        LocalDateTime end = load.outAt() == null ? LocalDateTime.now(clock) : load.outAt();
+        Instant end = load.outAt() == null ? clock.instant() : load.outAt();
         StringBuilder csv = new StringBuilder("at,temp_c\r\n");
         for (Reading reading : readings(load, end)) {
-            LocalDateTime at = load.inAt().plusNanos(Math.round(reading.atS() * 1000) * 1_000_000);
-            csv.append(at).append(',').append(reading.c()).append("\r\n");
+            Instant at = load.inAt().plusMillis(Math.round(reading.atS() * 1000));
+            csv.append(DateTimeFormatter.ISO_OFFSET_DATE_TIME.format(at.atZone(clock.getZone())))
+                    .append(',')
+                    .append(reading.c())
+                    .append("\r\n");
         }
         return csv.toString();
     }

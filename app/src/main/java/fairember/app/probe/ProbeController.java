@@ -1,5 +1,6 @@
 package fairember.app.probe;
 
+import fairember.app.keeping.Keeping;
 import fairember.app.keeping.MissingException;
 import fairember.app.oven.OvenStore;
 import java.util.Optional;
@@ -22,12 +23,14 @@ class ProbeController {
     private final ProbeDoor door;
     private final SimulatedProbes simulated;
     private final OvenStore ovens;
+    private final Keeping keeping;
 
-    ProbeController(ProbeStore store, ProbeDoor door, SimulatedProbes simulated, OvenStore ovens) {
+    ProbeController(ProbeStore store, ProbeDoor door, SimulatedProbes simulated, OvenStore ovens, Keeping keeping) {
         this.store = store;
         this.door = door;
         this.simulated = simulated;
         this.ovens = ovens;
+        this.keeping = keeping;
     }
 
     /** Takes readings of the probe that the token belongs to: {@code Authorization: Bearer <token>}. */
@@ -43,7 +46,7 @@ class ProbeController {
     TakenView csv(
             @RequestHeader(name = "Authorization", required = false) @Nullable String authorization,
             @RequestBody String csv) {
-        return door.take(oven(authorization), ProbeDoor.read(csv));
+        return door.take(oven(authorization), door.read(csv));
     }
 
     private long oven(@Nullable String authorization) {
@@ -56,24 +59,29 @@ class ProbeController {
     /**
      * The probe of an oven.
      *
-     * @param token that opens the door
+     * @param token that opens the door; nothing before one was made
      * @param lastC what it read last; nothing before the first reading
      * @param simulated the oven that stands in for one
      */
-    record ProbeView(String token, @Nullable Double lastC, SimulatedForm simulated) {}
+    record ProbeView(@Nullable String token, @Nullable Double lastC, SimulatedForm simulated) {}
 
     @GetMapping("/api/ovens/{id}/probe")
     ProbeView probe(@PathVariable long id) {
         check(id);
         return new ProbeView(
-                store.token(id), store.last(id).map(ProbeStore.Row::tempC).orElse(null), simulated.settings(id));
+                store.token(id).orElse(null),
+                store.last(id).map(ProbeStore.Row::tempC).orElse(null),
+                simulated.settings(id));
     }
 
     /** Gives the probe another token; the old one opens nothing any more. */
     @PostMapping("/api/ovens/{id}/probe/token")
     ProbeView renew(@PathVariable long id) {
-        check(id);
-        store.renew(id);
+        keeping.together(() -> {
+            check(id);
+            keeping.set(store, id, "new password for a probe", store.fresh());
+            return id;
+        });
         return probe(id);
     }
 

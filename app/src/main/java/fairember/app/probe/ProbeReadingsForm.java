@@ -1,12 +1,11 @@
 package fairember.app.probe;
 
-import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
 
-/** Readings of a probe, in any order. */
-public record ProbeReadingsForm(List<ProbeReadingForm> readings) {
-    /** What it read, and when, by the studio's local time. */
-    public record ProbeReadingForm(
-            @Nullable LocalDateTime at, @Nullable Double tempC) {}
-}
+/**
+ * Readings of a probe, in any order: objects with {@code at}, a time with its offset or by the studio's wall, and
+ * {@code tempC}. Each is looked at by itself.
+ */
+public record ProbeReadingsForm(List<@Nullable JsonNode> readings) {}

@@ -1,18 +1,18 @@
 package fairember.app.probe;
 
 import fairember.app.database.Database;
+import fairember.app.keeping.Kept;
 import java.security.SecureRandom;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Tokens of the ovens' probes, and all they ever read. */
+/** Passwords of the ovens' probes, and all they ever read. */
 @Repository
-public class ProbeStore {
+public class ProbeStore implements Kept<ProbeForm> {
     private final Database database;
     private final SecureRandom random = new SecureRandom();
 
@@ -20,31 +20,55 @@ public class ProbeStore {
         this.database = database;
     }
 
-    /** What a probe read, in milliseconds of the studio's local time since 1970. */
+    /** What a probe read, in milliseconds since 1970, UTC. */
     public record Row(long atMs, double tempC) {}
 
-    public static long millis(LocalDateTime at) {
-        return at.toInstant(ZoneOffset.UTC).toEpochMilli();
+    /** The password of an oven's probe, when it has one. */
+    Optional<String> token(long ovenId) {
+        return find(ovenId).map(held -> held.form().token());
     }
 
-    /** The token of an oven's probe, made when it has none. */
-    @Transactional
-    public String token(long ovenId) {
-        return database.one("select token from probe where oven_id = ?", row -> row.getString(1), ovenId)
-                .orElseGet(() -> renew(ovenId));
-    }
-
-    /** A new token; the old one opens nothing any more. */
-    @Transactional
-    public String renew(long ovenId) {
+    /** A password that was never used. */
+    ProbeForm fresh() {
         byte[] bytes = new byte[16];
         random.nextBytes(bytes);
-        String token = HexFormat.of().formatHex(bytes);
+        return new ProbeForm(HexFormat.of().formatHex(bytes));
+    }
+
+    @Override
+    public String kind() {
+        return "probe";
+    }
+
+    @Override
+    public Class<ProbeForm> form() {
+        return ProbeForm.class;
+    }
+
+    @Override
+    public String nameOf(ProbeForm form) {
+        return "Probe";
+    }
+
+    @Override
+    public Optional<Held<ProbeForm>> find(long ovenId) {
+        return database.one(
+                "select token from probe where oven_id = ?",
+                row -> new Held<>(ovenId, 1, new ProbeForm(row.getString(1))),
+                ovenId);
+    }
+
+    @Override
+    public void put(long ovenId, ProbeForm form) {
         database.write(
                 "insert into probe values (?, ?) on conflict (oven_id) do update set token = excluded.token",
                 ovenId,
-                token);
-        return token;
+                form.token());
+    }
+
+    @Override
+    public void remove(long ovenId) {
+        database.write("delete from probe where oven_id = ?", ovenId);
     }
 
     /** The oven whose probe has this token. */
@@ -64,13 +88,13 @@ public class ProbeStore {
     }
 
     /** Readings from one moment to another, in the order of time. */
-    List<Row> between(long ovenId, LocalDateTime from, LocalDateTime to) {
+    List<Row> between(long ovenId, Instant from, Instant to) {
         return database.list(
                 "select at_ms, temp_c from probe_reading where oven_id = ? and at_ms between ? and ? order by at_ms",
                 row -> new Row(row.getLong(1), row.getDouble(2)),
                 ovenId,
-                millis(from),
-                millis(to));
+                from.toEpochMilli(),
+                to.toEpochMilli());
     }
 
     /** The newest reading. */

@@ -42,7 +42,7 @@ class RecordController {
             path = "/loads/{id}/readings",
             consumes = {"text/csv", MediaType.APPLICATION_OCTET_STREAM_VALUE})
     TakenView upload(@PathVariable long id, @RequestBody String csv) {
-        return door.take(records.ovenOf(id), ProbeDoor.read(csv));
+        return door.take(records.ovenOf(id), door.read(csv));
     }
 
     /** Tells, as server-sent events named read, each time a probe has read something. */

@@ -4,7 +4,7 @@ import fairember.app.oven.LoadForm;
 import fairember.app.web.FindingView;
 import fairember.core.loadrecord.LoadRecord;
 import fairember.core.loadrecord.Wanted;
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -36,7 +36,7 @@ record RecordView(
         @Nullable Double hottestC,
         @Nullable Double meanC,
         @Nullable Double lastC,
-        @Nullable LocalDateTime coolAt,
+        @Nullable Instant coolAt,
         List<FindingView> alarms) {
     /** °C at a time. */
     record PointView(double atS, double c) {}
@@ -47,7 +47,7 @@ record RecordView(
             LoadRecord record,
             double nowS,
             LoadRecords.@Nullable Slowest slowest,
-            @Nullable LocalDateTime coolAt,
+            @Nullable Instant coolAt,
             List<FindingView> alarms) {
         List<PointView> centre = slowest == null
                 ? List.of()

@@ -17,12 +17,11 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -34,6 +33,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -49,20 +49,25 @@ class SimulatedProbes {
 
     private static final int MOST_AT_ONCE = 3600;
 
+    /** The clock is kept every so many seconds while it goes faster than the wall's. */
+    private static final int KEPT_EVERY = 5;
+
     private final ProbeStore store;
     private final LoadStore loads;
     private final OvenStore ovens;
     private final StudioClock clock;
     private final JsonMapper mapper;
+    private final SimulatedStore simulated;
+    private final TransactionTemplate transaction;
     private final boolean demo;
     private final HttpClient http = HttpClient.newHttpClient();
-    private final Map<Long, SimulatedForm> settings = new ConcurrentHashMap<>();
     private final Map<Long, Running> running = new ConcurrentHashMap<>();
     private final ScheduledExecutorService ticking = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "simulated ovens");
         thread.setDaemon(true);
         return thread;
     });
+    private int ticked;
     private volatile int port;
     private volatile @Nullable Future<?> ticks;
 
@@ -71,9 +76,9 @@ class SimulatedProbes {
         final long load;
         final OvenPreset preset;
         final SimulatedOven oven;
-        LocalDateTime upTo;
+        Instant upTo;
 
-        Running(long load, OvenPreset preset, SimulatedOven oven, LocalDateTime upTo) {
+        Running(long load, OvenPreset preset, SimulatedOven oven, Instant upTo) {
             this.load = load;
             this.preset = preset;
             this.oven = oven;
@@ -87,37 +92,48 @@ class SimulatedProbes {
             OvenStore ovens,
             StudioClock clock,
             JsonMapper mapper,
+            SimulatedStore simulated,
+            TransactionTemplate transaction,
             StudioSettings studio) {
         this.store = store;
         this.loads = loads;
         this.ovens = ovens;
         this.clock = clock;
         this.mapper = mapper;
+        this.simulated = simulated;
+        this.transaction = transaction;
         this.demo = studio.demo();
     }
 
     @EventListener
     void started(WebServerInitializedEvent server) {
+        simulated.goOn(clock);
         port = server.getWebServer().getPort();
         ticks = ticking.scheduleWithFixedDelay(this::tick, 1, 1, TimeUnit.SECONDS);
     }
 
     SimulatedForm settings(long ovenId) {
         SimulatedForm usual = new SimulatedForm(demo, OvenPreset.HOUSEHOLD, OvenFault.NONE, 1);
-        SimulatedForm set = settings.getOrDefault(ovenId, usual);
+        SimulatedForm set = simulated.find(ovenId).orElse(usual);
         return new SimulatedForm(set.on(), set.preset(), set.fault(), clock.speed());
     }
 
     void set(long ovenId, SimulatedForm form) {
         form.check();
-        settings.put(ovenId, form);
-        if (form.speed() != clock.speed()) {
-            clock.speed(form.speed());
-        }
+        transaction.executeWithoutResult(status -> {
+            simulated.put(ovenId, form);
+            if (form.speed() != clock.speed()) {
+                clock.speed(form.speed());
+                simulated.keep(clock);
+            }
+        });
     }
 
     private void tick() {
         try {
+            if (clock.speed() != 1 && ++ticked % KEPT_EVERY == 0) {
+                transaction.executeWithoutResult(status -> simulated.keep(clock));
+            }
             List<Kept.Held<LoadForm>> in = loads.inOvens();
             running.keySet().removeIf(id -> in.stream().noneMatch(l -> l.form().oven() == id));
             for (Kept.Held<LoadForm> load : in) {
@@ -141,18 +157,17 @@ class SimulatedProbes {
             running.put(id, now);
         }
         now.oven.fault(form.fault());
-        LocalDateTime until = LocalDateTime.now(clock);
-        List<ProbeReadingsForm.ProbeReadingForm> readings = new ArrayList<>();
-        while (!now.upTo.plusSeconds(1).isAfter(until) && readings.size() < MOST_AT_ONCE) {
+        Instant until = clock.instant();
+        List<Told> readings = new ArrayList<>();
+        int steps = 0;
+        while (!now.upTo.plusSeconds(1).isAfter(until) && steps++ < MOST_AT_ONCE) {
             now.upTo = now.upTo.plusSeconds(1);
             now.oven.go(1);
-            OptionalDouble read = now.oven.read();
-            readings.add(new ProbeReadingsForm.ProbeReadingForm(
-                    now.upTo, read.isPresent() ? Math.round(read.getAsDouble() * 10) / 10.0 : null));
+            String at = now.upTo.toString();
+            now.oven.read().ifPresent(c -> readings.add(new Told(at, Math.round(c * 10) / 10.0)));
         }
-        readings.removeIf(r -> r.tempC() == null);
         if (!readings.isEmpty()) {
-            send(id, new ProbeReadingsForm(readings));
+            send(id, readings);
         }
     }
 
@@ -161,21 +176,32 @@ class SimulatedProbes {
         OvenForm measures = ovens.find(id).orElseThrow().form();
         double wanted = load.form().tempC();
         SimulatedOven oven = SimulatedOven.loaded(form.preset(), measures.setting(wanted), load.id());
-        LocalDateTime in = load.form().inAt().withNano(0);
-        LocalDateTime last = store.last(id)
-                .map(row -> LocalDateTime.ofEpochSecond(row.atMs() / 1000, 0, ZoneOffset.UTC))
+        Instant in = load.form().inAt().truncatedTo(ChronoUnit.SECONDS);
+        Instant last = store.last(id)
+                .map(row -> Instant.ofEpochSecond(row.atMs() / 1000))
                 .orElse(in);
-        LocalDateTime behind = LocalDateTime.now(clock).minus(MOST_BEHIND).withNano(0);
-        LocalDateTime from = last.isAfter(in) ? last : in;
+        Instant behind = clock.instant().minus(MOST_BEHIND).truncatedTo(ChronoUnit.SECONDS);
+        Instant from = last.isAfter(in) ? last : in;
         oven.go((double) Math.min(3600, Math.max(0, Duration.between(in, from).toSeconds())));
         return new Running(load.id(), form.preset(), oven, from.isBefore(behind) ? behind : from);
     }
 
-    private void send(long id, ProbeReadingsForm readings) throws IOException, InterruptedException {
+    /** A reading as a probe sends it. */
+    private record Told(String at, double tempC) {}
+
+    private String token(long id) {
+        return store.token(id).orElseGet(() -> {
+            ProbeForm fresh = store.fresh();
+            transaction.executeWithoutResult(status -> store.put(id, fresh));
+            return fresh.token();
+        });
+    }
+
+    private void send(long id, List<Told> readings) throws IOException, InterruptedException {
         HttpRequest request = HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/api/probe/readings"))
                 .header("Content-Type", "application/json")
-                .header("Authorization", "Bearer " + store.token(id))
-                .POST(HttpRequest.BodyPublishers.ofString(mapper.writeValueAsString(readings)))
+                .header("Authorization", "Bearer " + token(id))
+                .POST(HttpRequest.BodyPublishers.ofString(mapper.writeValueAsString(Map.of("readings", readings))))
                 .build();
         HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
         if (answer.statusCode() != 200) {

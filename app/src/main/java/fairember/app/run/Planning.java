@@ -1,5 +1,6 @@
 package fairember.app.run;
 
+import fairember.app.clock.StudioClock;
 import fairember.app.keeping.Kept;
 import fairember.app.keeping.MissingException;
 import fairember.app.oven.LoadForm;
@@ -20,8 +21,9 @@ import fairember.core.run.RunBakes;
 import fairember.core.run.RunSchedule;
 import fairember.core.run.RunScheduling;
 import fairember.core.run.WorkHours;
-import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -41,7 +43,7 @@ public class Planning {
     private final WishesStore wishes;
     private final LoadPlans plans;
     private final PieceStore pieces;
-    private final Clock clock;
+    private final StudioClock clock;
 
     Planning(
             RunStore runs,
@@ -51,7 +53,7 @@ public class Planning {
             WishesStore wishes,
             PieceStore pieces,
             LoadPlans plans,
-            Clock clock) {
+            StudioClock clock) {
         this.runs = runs;
         this.progress = progress;
         this.loads = loads;
@@ -70,8 +72,14 @@ public class Planning {
      */
     public record Work(Kept.Held<RunForm> held, List<Job> jobs) {}
 
+    /** What the clock on the wall shows now, to the second. */
     public LocalDateTime now() {
-        return LocalDateTime.now(clock).withNano(0);
+        return clock.local(instant());
+    }
+
+    /** Now, to the second. */
+    public Instant instant() {
+        return clock.instant().truncatedTo(ChronoUnit.SECONDS);
     }
 
     /** A run with what is done of it. */
@@ -259,7 +267,7 @@ public class Planning {
         Map<Integer, LocalDateTime> ovenFree = new HashMap<>();
         for (Kept.Held<LoadForm> load : loads.all()) {
             LoadForm form = load.form();
-            LocalDateTime out = form.outAt() == null ? form.dueOut() : form.outAt();
+            LocalDateTime out = clock.local(form.outAt() == null ? form.dueOut() : form.outAt());
             if (out.isBefore(now.minusHours(STILL_WARM_HOURS))) {
                 continue;
             }

@@ -124,31 +124,34 @@ class RunController {
     }
 
     @DeleteMapping("/{id}")
-    void remove(@PathVariable long id) {
-        keeping.remove(store, id);
+    void remove(@PathVariable long id, @RequestParam int edition) {
+        keeping.remove(store, id, edition);
     }
 
     /** Ticks or unticks a line of a piece's gate. */
     @PostMapping("/{id}/gate")
     void tick(@PathVariable long id, @RequestBody GateTickForm tick) {
-        Planning.Work work = planning.work(id);
-        int lines = work.jobs().stream()
-                .filter(job -> job.piece().piece().id() == tick.pieceId())
-                .findFirst()
-                .orElseThrow(() -> new MissingException("piece in this run", tick.pieceId()))
-                .piece()
-                .piece()
-                .gateLines()
-                .size();
-        if (tick.line() < 0 || tick.line() >= lines) {
-            throw new Refused("line", "line " + tick.line(), "0 to " + (lines - 1), "Tick a line the gate has.");
-        }
-        String words = work.held().form().name() + ": gate line " + (tick.ticked() ? "ticked" : "unticked");
-        keeping.change(
-                progress,
-                id,
-                words,
-                form -> form.with(new ProgressForm.TickForm(tick.pieceId(), tick.line()), tick.ticked()));
+        keeping.together(() -> {
+            Planning.Work work = planning.work(id);
+            int lines = work.jobs().stream()
+                    .filter(job -> job.piece().piece().id() == tick.pieceId())
+                    .findFirst()
+                    .orElseThrow(() -> new MissingException("piece in this run", tick.pieceId()))
+                    .piece()
+                    .piece()
+                    .gateLines()
+                    .size();
+            if (tick.line() < 0 || tick.line() >= lines) {
+                throw new Refused("line", "line " + tick.line(), "0 to " + (lines - 1), "Tick a line the gate has.");
+            }
+            String words = work.held().form().name() + ": gate line " + (tick.ticked() ? "ticked" : "unticked");
+            keeping.change(
+                    progress,
+                    id,
+                    words,
+                    form -> form.with(new ProgressForm.TickForm(tick.pieceId(), tick.line()), tick.ticked()));
+            return words;
+        });
     }
 
     /** A line of a gate, counted from 0, and whether it is ticked. */

@@ -89,8 +89,8 @@ class ShelfController {
     }
 
     @DeleteMapping("/lines/{id}")
-    void removeLine(@PathVariable long id) {
-        keeping.remove(lines, id);
+    void removeLine(@PathVariable long id, @RequestParam int edition) {
+        keeping.remove(lines, id, edition);
     }
 
     @PostMapping("/clays")
@@ -105,8 +105,8 @@ class ShelfController {
     }
 
     @DeleteMapping("/clays/{id}")
-    void removeClay(@PathVariable long id) {
-        keeping.remove(clays, id);
+    void removeClay(@PathVariable long id, @RequestParam int edition) {
+        keeping.remove(clays, id, edition);
     }
 
     @PostMapping("/bought")
@@ -121,8 +121,8 @@ class ShelfController {
     }
 
     @DeleteMapping("/bought/{id}")
-    void removeBought(@PathVariable long id) {
-        keeping.remove(bought, id);
+    void removeBought(@PathVariable long id, @RequestParam int edition) {
+        keeping.remove(bought, id, edition);
     }
 
     @PostMapping("/coils")
@@ -137,7 +137,7 @@ class ShelfController {
     }
 
     @DeleteMapping("/coils/{id}")
-    void removeCoil(@PathVariable long id) {
-        keeping.remove(coils, id);
+    void removeCoil(@PathVariable long id, @RequestParam int edition) {
+        keeping.remove(coils, id, edition);
     }
 }

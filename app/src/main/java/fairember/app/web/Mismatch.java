@@ -1,6 +1,10 @@
 package fairember.app.web;
 
 import fairember.core.measure.Wrong;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -45,7 +49,7 @@ final class Mismatch {
         return new Wrong(field, found, allowed, "Give " + allowed + ".");
     }
 
-    private static String allowed(Class<?> target) {
+    static String allowed(Class<?> target) {
         if (target.isEnum()) {
             return "one of "
                     + Arrays.stream(target.getEnumConstants())
@@ -61,10 +65,19 @@ final class Mismatch {
         if (target == boolean.class || target == Boolean.class) {
             return "true or false";
         }
+        if (LocalDate.class == target) {
+            return "a date such as 2026-11-26";
+        }
+        if (Instant.class == target) {
+            return "a time such as 2026-11-26T11:07:30+01:00";
+        }
+        if (LocalTime.class == target || LocalDateTime.class == target) {
+            return target == LocalTime.class ? "a time such as 09:30" : "a date and time such as 2026-11-26T11:07";
+        }
         return target == String.class ? "a text" : "a value of the kind the description at /api/openapi.json names";
     }
 
-    private static String shortened(String found) {
+    static String shortened(String found) {
         return found.length() > 40 ? found.substring(0, 40) + "…" : found;
     }
 

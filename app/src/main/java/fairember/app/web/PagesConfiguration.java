@@ -1,6 +1,8 @@
 package fairember.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
@@ -10,6 +12,8 @@ import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
+import org.springframework.web.servlet.resource.ResourceTransformerChain;
+import org.springframework.web.servlet.resource.TransformedResource;
 
 /** Serves the pages: named assets for ever, the one page for every address that is neither a file nor the API. */
 @Configuration
@@ -22,9 +26,21 @@ class PagesConfiguration implements WebMvcConfigurer {
         registry.addResourceHandler("/api/*.json").addResourceLocations("classpath:/openapi/");
         registry.addResourceHandler("/**")
                 .addResourceLocations("classpath:/static/")
-                .setCacheControl(CacheControl.noCache())
-                .resourceChain(true)
-                .addResolver(new OnePage());
+                .setCacheControl(CacheControl.noStore())
+                .resourceChain(false)
+                .addResolver(new OnePage())
+                .addTransformer(PagesConfiguration::withNonce);
+    }
+
+    /** The page carries the nonce of its answer, for the style sheets it writes itself. */
+    private static Resource withNonce(HttpServletRequest request, Resource resource, ResourceTransformerChain chain)
+            throws IOException {
+        if (!"index.html".equals(resource.getFilename())) {
+            return chain.transform(request, resource);
+        }
+        String page = resource.getContentAsString(StandardCharsets.UTF_8);
+        String nonce = String.valueOf(request.getAttribute(RequestGuard.NONCE));
+        return new TransformedResource(resource, page.replace("%NONCE%", nonce).getBytes(StandardCharsets.UTF_8));
     }
 
     private static final class OnePage extends PathResourceResolver {

@@ -5,11 +5,14 @@ import fairember.app.keeping.MissingException;
 import fairember.app.keeping.OutdatedException;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Wrong;
-import java.net.URI;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -18,12 +21,9 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
-import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 
-/**
- * Turns what went wrong into problem details (RFC 9457): what was found, what was kept, what to do. Wrong fields stand in
- * "errors", one entry each.
- */
+/** Turns what went wrong into {@linkplain ProblemDocuments problem documents}. */
 @RestControllerAdvice
 class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
@@ -35,30 +35,33 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
-        Wrong wrong = Mismatch.of(unreadable.getCause());
-        return problem(HttpStatus.BAD_REQUEST, "Not understood", wrong.sentence(), List.of(wrong));
+        return notUnderstood(HttpStatus.BAD_REQUEST, Mismatch.of(unreadable.getCause()));
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> mistyped(MethodArgumentTypeMismatchException mistyped) {
-        Wrong wrong = new Wrong(
-                mistyped.getName(),
-                String.valueOf(mistyped.getValue()),
-                "a number or word of its kind",
-                "Check the address.");
-        return problem(HttpStatus.BAD_REQUEST, "Not understood", wrong.sentence(), List.of(wrong));
+    ResponseEntity<ProblemDetail> mistyped(TypeMismatchException mistyped, HttpServletRequest request) {
+        return notUnderstood(HttpStatus.BAD_REQUEST, RequestMismatch.of(mistyped, request));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> missing(MissingException missing) {
+        Wrong wrong =
+                new Wrong("", missing.thing(), "one that is there", "It may have been removed; look at the list.");
         return problem(
-                HttpStatus.NOT_FOUND, "Not there", missing.getMessage() + " It may have been removed.", List.of());
+                HttpStatus.NOT_FOUND, "Not there", missing.getMessage() + " It may have been removed.", List.of(wrong));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> outdated(OutdatedException outdated) {
         String detail = outdated.getMessage() + " The newer one was kept; look at it, then change it again.";
-        return problem(HttpStatus.CONFLICT, "Changed meanwhile", detail, List.of());
+        Wrong wrong = new Wrong(
+                "edition", outdated.found(), outdated.allowed(), "Read it again and make the change to what is there.");
+        ResponseEntity<ProblemDetail> answer =
+                problem(HttpStatus.CONFLICT, "Changed meanwhile", detail, List.of(wrong));
+        if (answer.getBody() != null && outdated.current() != null) {
+            answer.getBody().setProperty("current", outdated.current());
+        }
+        return answer;
     }
 
     @ExceptionHandler
@@ -78,15 +81,22 @@ class Problems {
         return problem(status, "Not saved", detail, List.of());
     }
 
+    /** Whoever asked has gone: there is nobody to answer. */
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> anything(Exception trouble) {
+    void gone(AsyncRequestNotUsableException gone) {
+        LOG.debug("Whoever asked has gone", gone);
+    }
+
+    @ExceptionHandler
+    @Nullable
+    ResponseEntity<ProblemDetail> anything(Exception trouble, HttpServletRequest request) {
+        if (trouble instanceof IOException closed && isClosed(closed)) {
+            LOG.debug("Whoever asked has gone", closed);
+            return null;
+        }
         if (trouble instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
             HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
-            return problem(
-                    status,
-                    status.getReasonPhrase(),
-                    "Fair Ember has nothing at this address, or not this way.",
-                    List.of());
+            return notUnderstood(status, RequestMismatch.of(trouble, request));
         }
         LOG.error("Unforeseen", trouble);
         return problem(
@@ -96,27 +106,31 @@ class Problems {
                 List.of());
     }
 
+    private static boolean isClosed(IOException trouble) {
+        String name = trouble.getClass().getSimpleName();
+        String message = String.valueOf(trouble.getMessage());
+        return name.equals("ClientAbortException")
+                || message.contains("Broken pipe")
+                || message.contains("Connection reset");
+    }
+
     private static String sentences(List<Wrong> wrongs) {
         return wrongs.stream().map(Wrong::sentence).collect(Collectors.joining(" "));
     }
 
-    private static ResponseEntity<ProblemDetail> problem(
-            HttpStatus status, String title, String detail, List<Wrong> wrongs) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
-        problem.setTitle(title);
-        problem.setType(URI.create("about:blank"));
-        if (!wrongs.isEmpty()) {
-            problem.setProperty("errors", wrongs.stream().map(WrongView::of).collect(Collectors.toList()));
-        }
-        return ResponseEntity.status(status)
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(problem);
+    private static ResponseEntity<ProblemDetail> notUnderstood(HttpStatus status, Wrong wrong) {
+        String title = switch (status) {
+            case NOT_FOUND -> "Not there";
+            case METHOD_NOT_ALLOWED -> "Not this way";
+            default -> "Not understood";
+        };
+        return problem(status, title, wrong.sentence(), List.of(wrong));
     }
 
-    /** A wrong field as it goes out. */
-    record WrongView(String field, String found, String allowed, String mend) {
-        static WrongView of(Wrong wrong) {
-            return new WrongView(wrong.field(), wrong.found(), wrong.allowed(), wrong.mend());
-        }
+    private static ResponseEntity<ProblemDetail> problem(
+            HttpStatus status, String title, String detail, List<Wrong> wrongs) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDocuments.of(status, title, detail, wrongs));
     }
 }

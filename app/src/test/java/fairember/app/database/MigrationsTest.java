@@ -20,9 +20,10 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Objects;
 import java.util.Optional;
-import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationVersion;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.sqlite.SQLiteDataSource;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -37,12 +38,9 @@ public class MigrationsTest {
     public void aStudioOfThisVersionOpensWithAllItHeld(String version) throws IOException, SQLException {
         Path folder = Files.createTempDirectory("fairember-v" + version);
         String url = "jdbc:sqlite:" + folder.resolve("fairember.db");
-        Flyway.configure()
-                .dataSource(url, null, null)
-                .locations("classpath:db/migration")
-                .target(version)
-                .load()
-                .migrate();
+        SQLiteDataSource source = new SQLiteDataSource();
+        source.setUrl(url);
+        Migrations.flyway(source, MigrationVersion.fromVersion(version)).migrate();
         insert(url, "/db/v" + version + ".sql");
         try (ConfigurableApplicationContext studio =
                 SpringApplication.run(FairEmber.class, "--server.port=0", "--fairember.data=" + folder)) {

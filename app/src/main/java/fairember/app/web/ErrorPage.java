@@ -1,0 +1,34 @@
+package fairember.app.web;
+
+import fairember.core.measure.Wrong;
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Where the web server sends what it refuses by itself; asked for directly, it is no page at all. */
+@Controller
+class ErrorPage implements ErrorController {
+    @RequestMapping("/error")
+    void error(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+        HttpStatus told = code instanceof Integer number ? HttpStatus.resolve(number) : HttpStatus.NOT_FOUND;
+        HttpStatus status = told == null || told.is5xxServerError() ? HttpStatus.SERVICE_UNAVAILABLE : told;
+        boolean failed = status.is5xxServerError();
+        Object path = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
+        String found = Mismatch.shortened(request.getMethod() + " " + (path == null ? request.getRequestURI() : path));
+        ProblemDocuments.write(
+                response,
+                status,
+                failed ? "Something failed" : status.getReasonPhrase(),
+                new Wrong(
+                        "address",
+                        found,
+                        "an address of the API or a page",
+                        failed ? "Nothing was changed. Try again." : "Check it; see /api/openapi.json."));
+    }
+}

@@ -1,0 +1,260 @@
+import type { QueryClient } from '@tanstack/react-query';
+import { Problem, problemOf, type Wrong } from './client';
+import { mayBeGone, onBack } from './connection';
+import { isSame, merge, type Clash } from './merge';
+
+/**
+ * What was typed and is not saved yet, of every thing there is: it outlives the place it was typed in, a server that does not
+ * answer, and the page itself. Each is sent with the edition at which typing began; when there is a newer one by then, both
+ * changes are merged, and only where they clash somebody has to choose.
+ */
+
+const SETTLED_MS = 900;
+const AGAIN_MS = 1500;
+const STORED = 'fair-ember unsaved';
+
+export interface Saved<F> {
+  edition: number;
+  form: F;
+}
+
+export interface Unsaved<F = unknown> {
+  /** Where it is saved, such as "/api/pieces/3". */
+  path: string;
+  /** What the thing is called. */
+  name: string;
+  /** What the change was made to. */
+  base: Saved<F>;
+  /** What it is to be. */
+  form: F;
+  state: 'typing' | 'saving' | 'waiting' | 'refused' | 'clash' | 'saved';
+  problem: Problem | null;
+  clashes: Clash[];
+  /** What there is where it clashes, with all else merged; and the newer edition. */
+  theirs: Saved<F> | null;
+}
+
+const entries = new Map<string, Unsaved>();
+const timers = new Map<string, ReturnType<typeof setTimeout>>();
+const listeners = new Set<() => void>();
+let all: Unsaved[] = [];
+let client: QueryClient | null = null;
+let studio = '';
+
+function set(entry: Unsaved | { path: string; gone: true }) {
+  if ('gone' in entry) entries.delete(entry.path);
+  else entries.set(entry.path, entry);
+  all = [...entries.values()];
+  listeners.forEach((listener) => listener());
+}
+
+export function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+export function unsavedAt(path: string): Unsaved | undefined {
+  return entries.get(path);
+}
+
+export function allUnsaved(): Unsaved[] {
+  return all;
+}
+
+/** Changes a thing and gives what it is now; it is sent when nothing was typed for a moment, or when it is settled. */
+export function change<F>(path: string, name: string, saved: Saved<F>, how: (form: F) => F): F {
+  const before = entries.get(path) as Unsaved<F> | undefined;
+  const form = how(before?.form ?? saved.form);
+  const base = before && before.state !== 'saved' ? before.base : (before?.base ?? saved);
+  const state = before?.state === 'saving' || before?.state === 'clash' ? before.state : 'typing';
+  set({ clashes: [], theirs: null, ...before, path, name, base, form, state, problem: null });
+  later(path, SETTLED_MS);
+  return form;
+}
+
+function later(path: string, ms: number) {
+  clearTimeout(timers.get(path));
+  timers.set(
+    path,
+    setTimeout(() => void send(path), ms),
+  );
+}
+
+/** Sends what was typed now, as when a field is left. */
+export function settle(path: string) {
+  const state = entries.get(path)?.state;
+  if (state === 'typing' || state === 'waiting') void send(path);
+}
+
+/** The newest edition of a thing once nothing of it is on its way any more; what is not saved by then is given up. */
+export async function settled(path: string, edition: number): Promise<number> {
+  settle(path);
+  while (entries.get(path)?.state === 'saving') await new Promise((later) => setTimeout(later, 50));
+  const entry = entries.get(path);
+  if (entry) discard(path);
+  return entry?.state === 'saved' ? Math.max(edition, entry.base.edition) : edition;
+}
+
+/** Gives up what was typed. */
+export function discard(path: string) {
+  clearTimeout(timers.get(path));
+  set({ path, gone: true });
+}
+
+/** Ends a clash: with what was typed here, or with what was saved in the other window. */
+export function choose(path: string, whose: 'mine' | 'theirs') {
+  const entry = entries.get(path);
+  if (!entry?.theirs) return;
+  const form = whose === 'mine' ? entry.form : entry.theirs.form;
+  set({
+    ...entry,
+    base: { edition: entry.theirs.edition, form: null },
+    form,
+    state: 'typing',
+    clashes: [],
+    theirs: null,
+  });
+  void send(path);
+}
+
+/** The page has what was saved. */
+export function seen(path: string, edition: number) {
+  const entry = entries.get(path);
+  if (entry?.state === 'saved' && edition >= entry.base.edition) set({ path, gone: true });
+}
+
+function put(path: string, edition: number, form: unknown, leaving: boolean): Promise<Response> {
+  return fetch(`${path}?edition=${edition}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(form),
+    keepalive: leaving,
+  });
+}
+
+async function send(path: string): Promise<void> {
+  const entry = entries.get(path);
+  if (!entry || (entry.state !== 'typing' && entry.state !== 'waiting')) return;
+  clearTimeout(timers.get(path));
+  set({ ...entry, state: 'saving', problem: null });
+  const { form, base } = entry;
+  let response: Response;
+  try {
+    response = await put(path, base.edition, form, false);
+  } catch {
+    wait(path);
+    void mayBeGone();
+    return;
+  }
+  if (response.ok) {
+    await saved(path, { edition: base.edition + 1, form });
+    return;
+  }
+  const problem = await problemOf(response);
+  if (problem.status === 409 && problem.current) await outdated(path, problem.current as Saved<unknown>);
+  else if (problem.status === 503) wait(path);
+  else {
+    const now = entries.get(path);
+    if (!now) return;
+    // What was typed since is tried by itself; else it stays as it was typed, with what is wrong.
+    if (now.form === form) set({ ...now, state: 'refused', problem });
+    else {
+      set({ ...now, state: 'typing' });
+      later(path, SETTLED_MS);
+    }
+  }
+}
+
+function wait(path: string) {
+  const now = entries.get(path);
+  if (!now) return;
+  set({ ...now, state: 'waiting' });
+  store();
+  later(path, AGAIN_MS);
+}
+
+async function saved(path: string, next: Saved<unknown>) {
+  const now = entries.get(path);
+  if (!now) return;
+  if (now.form === next.form) set({ ...now, base: next, state: 'saved' });
+  else {
+    set({ ...now, base: next, state: 'typing' });
+    later(path, SETTLED_MS);
+  }
+  store();
+  await client?.invalidateQueries();
+}
+
+async function outdated(path: string, current: Saved<unknown>) {
+  const now = entries.get(path);
+  if (!now) return;
+  const { base, form } = now;
+  if (isSame(form, current.form)) {
+    await saved(path, { edition: current.edition, form });
+    return;
+  }
+  const merged = merge(base.form ?? form, form, current.form);
+  if (merged.clashes.length === 0) {
+    set({ ...now, base: current, form: merged.mine, state: 'typing' });
+    void send(path);
+    return;
+  }
+  const theirs = { edition: current.edition, form: merged.theirs };
+  set({ ...now, form: merged.mine, state: 'clash', clashes: merged.clashes, theirs });
+  store();
+}
+
+/** Keeps what is not saved in this browser, for when the page is closed before it is. */
+function store() {
+  const left = all
+    .filter((entry) => entry.state !== 'saved')
+    .map(({ path, name, base, form }) => ({ path, name, base, form }));
+  try {
+    if (left.length === 0) localStorage.removeItem(STORED);
+    else localStorage.setItem(STORED, JSON.stringify({ studio, left }));
+  } catch {
+    // A browser that keeps nothing still sends it when the page is left.
+  }
+}
+
+function leaving() {
+  for (const entry of all) {
+    if (entry.state === 'typing' || entry.state === 'waiting') {
+      put(entry.path, entry.base.edition, entry.form, true).catch(() => undefined);
+    }
+  }
+  store();
+}
+
+/** Takes up what was not saved when the page was last left, as far as it belongs to this studio. */
+export function beginUnsaved(of: string, queries: QueryClient): () => void {
+  client = queries;
+  studio = of;
+  try {
+    const kept = JSON.parse(localStorage.getItem(STORED) ?? 'null') as { studio: string; left: Unsaved[] } | null;
+    if (kept?.studio === of) {
+      for (const entry of kept.left) {
+        if (entries.has(entry.path)) continue;
+        set({ ...entry, state: 'typing', problem: null, clashes: [], theirs: null });
+        void send(entry.path);
+      }
+    }
+  } catch {
+    // What cannot be read is no change that could be saved.
+  }
+  const back = onBack(() => {
+    all.filter((entry) => entry.state === 'waiting').forEach((entry) => void send(entry.path));
+    void queries.invalidateQueries();
+  });
+  window.addEventListener('pagehide', leaving);
+  return () => {
+    back();
+    window.removeEventListener('pagehide', leaving);
+  };
+}
+
+export function wrongsIn(entry: Unsaved | undefined): Wrong[] {
+  return entry?.problem?.wrongs ?? none;
+}
+
+const none: Wrong[] = [];
