@@ -1,12 +1,21 @@
 import { useEffect } from 'react';
 
-const TWICE_MS = 600;
-const SAME_PLACE_PX = 12;
+const TWICE_MS = 500;
+const SAME_PLACE_PX = 24;
 
-/** What a button says, but for its counts. */
-function saysOf(target: EventTarget | null): string | null {
-  const button = target instanceof Element ? target.closest('button, a') : null;
-  return button ? (button.getAttribute('aria-label') ?? button.textContent).replace(/\d+/g, '') : null;
+/** What was pressed: what it says but for its counts, and where; the middle of it when a key pressed it. */
+function pressed(event: MouseEvent) {
+  const button = event.target instanceof Element ? event.target.closest('button, a') : null;
+  if (!button) return null;
+  const says = (button.getAttribute('aria-label') ?? button.textContent).replace(/\d+/g, '');
+  const box = button.getBoundingClientRect();
+  const byKey = event.detail === 0;
+  return {
+    at: performance.now(),
+    x: byKey ? box.x + box.width / 2 : event.clientX,
+    y: byKey ? box.y + box.height / 2 : event.clientY,
+    says,
+  };
 }
 
 /**
@@ -15,14 +24,12 @@ function saysOf(target: EventTarget | null): string | null {
  */
 export function useDoublePress() {
   useEffect(() => {
-    let last = { at: -TWICE_MS, x: 0, y: 0, keys: false, says: '' };
+    let last = { at: -TWICE_MS, x: 0, y: 0, says: '' };
     const guard = (event: MouseEvent) => {
-      const says = saysOf(event.target);
-      if (says === null) return;
-      const now = { at: performance.now(), x: event.clientX, y: event.clientY, keys: event.detail === 0, says };
+      const now = pressed(event);
+      if (!now) return;
       const near = Math.hypot(now.x - last.x, now.y - last.y) <= SAME_PLACE_PX;
-      const twice = now.at - last.at < TWICE_MS && now.keys === last.keys && (now.keys || near);
-      if (twice && now.says !== last.says) {
+      if (near && now.at - last.at < TWICE_MS && now.says !== last.says) {
         event.preventDefault();
         event.stopPropagation();
         return;

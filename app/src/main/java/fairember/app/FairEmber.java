@@ -30,7 +30,7 @@ public class FairEmber {
     public static void main(String[] args) {
         prepare(args);
         try {
-            ConfigurableApplicationContext context = SpringApplication.run(FairEmber.class, args);
+            ConfigurableApplicationContext context = start(args);
             if (context instanceof WebServerApplicationContext server && server.getWebServer() != null) {
                 System.out.printf(
                         "Fair Ember is at http://localhost:%d (Ctrl-C stops it)%n",
@@ -42,6 +42,12 @@ public class FairEmber {
             System.err.println("Fair Ember cannot start. " + words(failure));
             System.exit(1);
         }
+    }
+
+    /** Starts the server. Figures and dates are written one way, whatever language the machine speaks. */
+    static ConfigurableApplicationContext start(String... args) {
+        Locale.setDefault(Locale.ROOT);
+        return SpringApplication.run(FairEmber.class, args);
     }
 
     private static String words(Throwable failure) {
@@ -56,10 +62,8 @@ public class FairEmber {
 
     /**
      * What is only needed while it runs is kept in the studio's folder, so that a killed start leaves nothing elsewhere.
-     * Figures and dates are written one way, whatever language the machine speaks.
      */
     private static void prepare(String[] args) {
-        Locale.setDefault(Locale.ROOT);
         for (String arg : args) {
             if (arg.startsWith(DATA)) {
                 Path temporary =

@@ -87,4 +87,139 @@ public class ManyClientsTest extends ServerTest {
         });
         assertThat(done).containsOnly(true);
     }
+
+    /** Each client changes a number of its own in one thing, again and again; what another was quicker with is read anew. */
+    @Test
+    public void ofFiftyClientsNoChangeIsLostWithoutAWord() throws Exception {
+        JsonNode held = http().get("/api/trials").json().get(0);
+        String path = "/api/trials/" + held.path("id").asLong();
+        AtomicInteger next = new AtomicInteger();
+        List<Integer> taken = atOnce(50, () -> {
+            int mine = next.getAndIncrement();
+            int good = 0;
+            while (good < 2) {
+                JsonNode now =
+                        first(http().get("/api/trials").json(), held.path("id").asLong());
+                ObjectNode trial = now.path("trial").deepCopy().asObject();
+                trial.put("note", trial.path("note").asString() + (char) ('A' + mine % 26));
+                Http.Answer answer =
+                        http().put(path + "?edition=" + now.path("edition").asInt(), trial);
+                assertThat(answer.status()).as(answer.text()).isIn(200, 409);
+                if (answer.status() == 409) {
+                    assertThat(answer.json().path("current").path("edition").asInt())
+                            .isGreaterThan(now.path("edition").asInt());
+                }
+                good += answer.status() == 200 ? 1 : 0;
+            }
+            return good;
+        });
+        assertThat(taken).hasSize(50);
+        JsonNode after = first(http().get("/api/trials").json(), held.path("id").asLong());
+        assertThat(after.path("trial").path("note").asString())
+                .hasSize(held.path("trial").path("note").asString().length() + 100);
+        assertThat(after.path("edition").asInt()).isEqualTo(held.path("edition").asInt() + 100);
+        for (int i = 0; i < 100; i++) {
+            http().undo();
+        }
+    }
+
+    private static JsonNode first(JsonNode all, long id) {
+        for (JsonNode held : all) {
+            if (held.path("id").asLong() == id) {
+                return held;
+            }
+        }
+        throw new AssertionError(id);
+    }
+
+    /** What is checked holds until it is written: one load in an oven, one who takes it out, two ovens in all. */
+    @Test
+    public void whatIsCheckedHoldsUntilItIsWritten() throws Exception {
+        long in = http().get("/api/baking")
+                .json()
+                .path("inOvens")
+                .path(0)
+                .path("id")
+                .asLong();
+        List<Integer> outs = atOnce(
+                8, () -> http().post("/api/baking/loads/" + in + "/out", null).status());
+        assertThat(outs.stream().filter(status -> status == 200)).hasSize(1);
+        Map<String, Object> load = Map.of(
+                "tempC",
+                125,
+                "holdMin",
+                60,
+                "items",
+                List.of(Map.of("runId", 3, "pieceId", 2, "stage", 0, "count", 1)));
+        List<Integer> starts =
+                atOnce(10, () -> http().post("/api/baking/loads", load).status());
+        long started = starts.stream().filter(status -> status == 201).count();
+        assertThat(started).isLessThanOrEqualTo(1);
+        assertThat(http().get("/api/baking").json().path("inOvens").size()).isEqualTo((int) started);
+        JsonNode oven = http().get("/api/ovens/1").json().path("oven");
+        List<Integer> ovens = atOnce(10, () -> http().post("/api/ovens", oven).status());
+        assertThat(ovens.stream().filter(status -> status == 201)).hasSize(1);
+        assertThat(http().get("/api/ovens").json().size()).isEqualTo(2);
+        for (int i = 0; i < started + 2; i++) {
+            http().undo();
+        }
+        assertThat(http().get("/api/ovens").json().size()).isEqualTo(1);
+    }
+
+    /** One writes a piece whose parts all have one count, and then another; nobody ever reads both in one answer. */
+    @Test
+    public void aViewIsOfOneMomentHoweverMuchIsWritten() throws Exception {
+        AtomicInteger number = new AtomicInteger();
+        List<Boolean> whole = atOnce(5, () -> {
+            boolean writes = number.getAndIncrement() == 0;
+            for (int i = 0; i < 40; i++) {
+                JsonNode held = http().get("/api/pieces/1").json();
+                if (writes) {
+                    ObjectNode piece = held.path("piece").deepCopy().asObject();
+                    int count = 2 + i % 5;
+                    piece.path("parts").forEach(part -> part.asObject().put("spares", count));
+                    http().put("/api/pieces/1?edition=" + held.path("edition").asInt(), piece);
+                } else {
+                    List<Integer> counts = new ArrayList<>();
+                    held.path("piece")
+                            .path("parts")
+                            .forEach(part -> counts.add(part.path("spares").asInt(0)));
+                    if (counts.stream().distinct().count() != 1) {
+                        return false;
+                    }
+                }
+            }
+            return true;
+        });
+        assertThat(whole).containsOnly(true);
+        for (int i = 0; i < 40; i++) {
+            http().undo();
+        }
+    }
+
+    @Test
+    public void editionsNeverBeginAgainAndNobodyUndoesTheStepOfAnother() {
+        long id = http().post(
+                        "/api/trials", http().get("/api/trials").json().get(0).path("trial"))
+                .json()
+                .path("id")
+                .asLong();
+        int edition =
+                first(http().get("/api/trials").json(), id).path("edition").asInt();
+        JsonNode trial = first(http().get("/api/trials").json(), id).path("trial");
+        http().put(
+                        "/api/trials/" + id + "?edition=" + edition,
+                        trial.deepCopy().asObject().put("note", "a"));
+        long step = http().get("/api/changes/last").json().path("undoStep").asLong();
+        assertThat(http().remove("/api/trials/" + id).status()).isEqualTo(200);
+        assertThat(http().post("/api/changes/undo?step=" + step, null).status()).isEqualTo(409);
+        http().undo();
+        assertThat(first(http().get("/api/trials").json(), id).path("edition").asInt())
+                .isGreaterThan(edition + 1);
+        assertThat(http().put("/api/trials/" + id + "?edition=" + (edition + 1), trial)
+                        .status())
+                .isEqualTo(409);
+        http().undo();
+        http().undo();
+    }
 }

@@ -21,7 +21,7 @@ public class ProblemsTest extends ServerTest {
             {"/api/sums/shape", BALL.formatted("-5"), 422, "dimensions.diameterMm"},
             {"/api/sums/shape", BALL.formatted("1e99"), 422, "dimensions.diameterMm"},
             {"/api/sums/shape", BALL.formatted("\"wide\""), 400, "dimensions.diameterMm"},
-            {"/api/sums/shape", BALL.formatted("null"), 422, "diameterMm"},
+            {"/api/sums/shape", BALL.formatted("null"), 400, "dimensions.diameterMm"},
             {"/api/sums/shape", "{\"kind\":\"BLOB\",\"dimensions\":{}}", 400, "kind"},
             {"/api/sums/shape", "{\"kind\":\"BALL\",\"dimensions\":{\"diameterMm\":4,\"x\":1}}", 422, "x"},
             {"/api/sums/shape", "{\"kind\":\"BALL\"}", 422, "dimensions"},
@@ -40,6 +40,25 @@ public class ProblemsTest extends ServerTest {
                 "{\"ovens\":[],\"bakes\":[],\"makers\":{\"atOnce\":1,\"hours\":[{\"fromMin\":5,\"toMin\":5}]}}",
                 422,
                 "makers.hours[0].toMin"
+            },
+            {
+                "/api/sums/loads",
+                "{\"ovens\":[],\"bakes\":[{\"count\":1,\"widthMm\":9,\"depthMm\":9,\"heightMm\":9,\"lowC\":100,\"highC\":120,\"holdMin\":20}]}",
+                422,
+                "bakes[0].key"
+            },
+            {
+                "/api/sums/loads",
+                "{\"ovens\":[],\"bakes\":[{\"key\":null,\"count\":1,\"widthMm\":9,\"depthMm\":9,\"heightMm\":9,\"lowC\":100,\"highC\":120,\"holdMin\":20}]}",
+                422,
+                "bakes[0].key"
+            },
+            {"/api/sums/loads", "{\"ovens\":[],\"bakes\":[null]}", 400, "bakes[0]"},
+            {
+                "/api/sums/portion",
+                "{\"volumeMm3\":100,\"densityGPerCm3\":1.7,\"cordMm\":6,\"blocksG\":[57,null]}",
+                400,
+                "blocksG[1]"
             },
             {"/api/baking/moves", "{\"from\":99,\"item\":null}", 422, "from"},
             {"/api/pieces/measure", "{\"name\":\"x\"}", 422, "kind"},
@@ -96,6 +115,25 @@ public class ProblemsTest extends ServerTest {
             breakAndSend("/api/pieces/measure", piece.deepCopy(), random);
             breakAndSend("/api/runs/plan", run.deepCopy(), random);
             breakAndSend("/api/mixes/measure?wantedG=50", mix.deepCopy(), random);
+        }
+    }
+
+    /** Whatever is broken in the ways of the studio, they are refused or taken, and nothing fails. */
+    @Test
+    public void noBrokenWaysMakeTheServerFail() {
+        SplittableRandom random = new SplittableRandom(27);
+        for (int i = 0; i < 80; i++) {
+            JsonNode held = http().get("/api/ways").json();
+            JsonNode ways = held.path("ways").deepCopy();
+            for (int k = 0; k <= random.nextInt(3); k++) {
+                Broken.somewhere(ways, random);
+            }
+            int status = http().put("/api/ways?edition=" + held.path("edition").asInt(), ways.toString())
+                    .status();
+            assertThat(status).as(ways.toString()).isIn(200, 400, 422);
+            if (status == 200) {
+                http().undo();
+            }
         }
     }
 

@@ -33,6 +33,10 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
         return FOLDER;
     }
 
+    int port() {
+        return port;
+    }
+
     Http http() {
         return new Http("http://localhost:" + port);
     }

@@ -63,7 +63,9 @@ record PlanBakeForm(
     Bake parse() {
         Gathering g = new Gathering();
         g.at("", () -> Words.name("key", given("key", key)));
-        g.at("name", () -> Words.name("", or(name, key)));
+        if (key != null || name != null) {
+            g.at("name", () -> Words.name("", or(name, key)));
+        }
         g.at("widthMm", () -> SIDE.check(widthMm));
         g.at("depthMm", () -> SIDE.check(depthMm));
         g.at("heightMm", () -> SIDE.check(heightMm));

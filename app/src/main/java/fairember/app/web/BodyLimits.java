@@ -41,7 +41,7 @@ class BodyLimits extends OncePerRequestFilter {
             "over " + UNFINISHED + " requests that are only half sent",
             "requests that are sent whole",
             "Try again in a few seconds. Nothing was changed.");
-    private static final Wrong SLOW = new Wrong(
+    static final Wrong SLOW = new Wrong(
             "",
             "a request that was not sent to its end",
             "one sent within seconds",
@@ -66,7 +66,7 @@ class BodyLimits extends OncePerRequestFilter {
         byte[] body;
         try {
             body = taken(request.getInputStream(), kind.most());
-        } catch (SocketTimeoutException slow) {
+        } catch (IOException slow) {
             response.setHeader("Connection", "close");
             ProblemDocuments.write(response, HttpStatus.REQUEST_TIMEOUT, "Not sent to its end", SLOW);
             return;

@@ -21,6 +21,10 @@ class ErrorPage implements ErrorController {
         boolean failed = status.is5xxServerError();
         Object path = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
         String found = Mismatch.shortened(request.getMethod() + " " + (path == null ? request.getRequestURI() : path));
+        if (status == HttpStatus.REQUEST_TIMEOUT) {
+            ProblemDocuments.write(response, status, "Not sent to its end", BodyLimits.SLOW);
+            return;
+        }
         ProblemDocuments.write(
                 response,
                 status,

@@ -1,15 +1,22 @@
 package fairember.app.web;
 
+import com.fasterxml.jackson.annotation.Nulls;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.StreamWriteFeature;
 
-/** Writes the many numbers of drawings by the quicker of the two exact ways. */
+/** Writes the many numbers of drawings by the quicker of the two exact ways, and takes no gaps in lists. */
 @Configuration
 class JsonConfiguration {
     @Bean
     JsonMapperBuilderCustomizer quickNumbers() {
         return builder -> builder.enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER);
+    }
+
+    /** A gap in a list is no value of any kind. */
+    @Bean
+    JsonMapperBuilderCustomizer noGapsInLists() {
+        return builder -> builder.changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL));
     }
 }

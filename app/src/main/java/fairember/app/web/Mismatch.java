@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidNullException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -40,6 +41,9 @@ final class Mismatch {
         String field = path(mismatch);
         if (mismatch instanceof UnrecognizedPropertyException unknown) {
             return new Wrong(field, unknown.getPropertyName(), "a known name", "Leave it out, or check its spelling.");
+        }
+        if (mismatch instanceof InvalidNullException) {
+            return new Wrong(field, "nothing", "a value", "Give one, or leave it out.");
         }
         Class<?> target = mismatch.getTargetType();
         String allowed = target == null ? "another kind of value" : allowed(target);

@@ -1,5 +1,7 @@
 package fairember.app.worth;
 
+import static fairember.app.web.Given.all;
+
 import fairember.app.keeping.MissingException;
 import fairember.app.oven.OvenStore;
 import fairember.app.piece.PieceStore;
@@ -8,6 +10,7 @@ import fairember.core.measure.Refused;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.worth.PieceCosting;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -32,10 +35,12 @@ class WorthController {
     record WorthView(long pieceId, String name, List<CostView> batches) {}
 
     @GetMapping("/{pieceId}")
-    WorthView worth(@PathVariable long pieceId, @RequestParam(defaultValue = "1,6,12,24") List<Integer> quantities) {
-        if (quantities.isEmpty() || quantities.size() > MOST_BATCHES) {
+    WorthView worth(
+            @PathVariable long pieceId, @RequestParam(defaultValue = "1,6,12,24") List<@Nullable Integer> quantities) {
+        List<Integer> sizes = all("quantities", quantities);
+        if (sizes.isEmpty() || sizes.size() > MOST_BATCHES) {
             throw new Refused(
-                    "quantities", quantities.size() + " batches", "1 to " + MOST_BATCHES, "Ask for fewer batch sizes.");
+                    "quantities", sizes.size() + " batches", "1 to " + MOST_BATCHES, "Ask for fewer batch sizes.");
         }
         if (pieces.find(pieceId).isEmpty()) {
             throw new MissingException("piece", pieceId);
@@ -46,7 +51,7 @@ class WorthController {
         return new WorthView(
                 pieceId,
                 piece.piece().name(),
-                quantities.stream()
+                sizes.stream()
                         .map(n -> CostView.of(PieceCosting.cost(piece, n, ways.rates(), ways.roll(), ovens.first())))
                         .toList());
     }

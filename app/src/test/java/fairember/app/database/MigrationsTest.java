@@ -1,7 +1,6 @@
 package fairember.app.database;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairember.app.FairEmber;
 import fairember.app.leftover.LeftoverStore;
@@ -95,14 +94,5 @@ public class MigrationsTest {
                 }
             }
         }
-    }
-
-    @Test
-    public void aFolderIsHeldByOneAtATime() throws IOException {
-        Path path = Files.createTempDirectory("fairember-held");
-        StudioFolder first = StudioFolder.open(path);
-        assertThatThrownBy(() -> StudioFolder.open(path)).hasMessageContaining("open in another Fair Ember");
-        first.close();
-        StudioFolder.open(path).close();
     }
 }

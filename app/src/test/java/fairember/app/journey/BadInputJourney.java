@@ -28,10 +28,10 @@ public class BadInputJourney extends Journey {
                         wrong("Tower, height, mm", "0", "Found 0 mm, allowed is 0.5 to 400 mm"),
                         wrong("Tower, height, mm", "-4", "Found -4 mm"),
                         wrong("Tower, height, mm", "99999", "allowed is 0.5 to 400 mm"),
-                        wrong("Tower, height, mm", "tall", "Found “tall”, allowed is a number"),
+                        wrong("Tower, height, mm", "tall", "“tall” is not a number"),
                         wrong("Tower, count", "1.5", "a whole number"),
                         wrong("Tower, shell, mm", "14", "allowed is under"),
-                        wrong("Tower, shell, mm", "NaN", "Found “NaN”, allowed is a number"),
+                        wrong("Tower, shell, mm", "NaN", "“NaN” is not a number"),
                         wrong("Tower, tilt, °", "181", "-180 to 180"),
                         wrong("Tower, cores in a row", "0", "Found 0"))
             },

@@ -35,7 +35,7 @@ public class MainJobJourney extends Journey {
         assertThat(page.value("Tower, height, mm")).isEqualTo("44");
         page.press("Undo");
         page.until(() -> page.value("Tower, height, mm").equals("54"));
-        page.press("Redo");
+        page.keys("U");
         page.until(() -> page.value("Tower, height, mm").equals("44"));
         page.press("Undo");
         page.until(() -> page.value("Tower, height, mm").equals("54"));

@@ -1,157 +1,157 @@
 package fairember.core.balance;
 
 import fairember.core.piece.Part;
-import fairember.core.piece.Placement;
-import fairember.core.shape.Box;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
-import org.locationtech.jts.geom.Polygon;
 
-/** What a piece stands on: the convex hull of all that touches the ground. */
+/**
+ * What a piece stands on: the convex hull of all that touches the ground. A flat underside stands on all of itself. A round
+ * one (a ball, a rod lying down, a disc on its edge, whatever leans) gives by half a millimetre when it is set down, and so
+ * stands on its level section there.
+ */
 final class Footprint {
     /** Clay this near the ground touches it. */
     private static final double TOUCHING_MM = 0.05;
-    /** A round underside gives by so much when it is set down, so that it stands on a spot and not on a point. */
+    /** A round underside gives by so much when it is set down. */
     private static final double GIVES_MM = 0.5;
-    /** Points so close above the level, and so near, bound the spot. */
-    private static final double ABOVE_MM = 6;
+    /** Looked at so little above its lowest point, a flat underside is no narrower and widens no faster than this. */
+    private static final double HARDLY_MM = 0.001;
 
-    private static final double NEAR_MM = 12;
-
+    private static final double LEAST_MM = 0.3;
+    private static final double STEEPEST = 5;
+    private static final int WAYS = 8;
+    private static final int SIDES = 360;
+    private static final double BESIDE = 1e-4;
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private final double groundMm;
-    private final Geometry hull;
+    private final List<Foot> feet;
 
-    private Footprint(double groundMm, Geometry hull) {
+    /** How far it reaches to each of the sides, mm. */
+    private final double[] reach = new double[SIDES];
+
+    /** What stands on the ground, and the height of the section that it stands on. */
+    private record Foot(Stand stand, double levelMm) {}
+
+    private Footprint(double groundMm, List<Foot> feet) {
         this.groundMm = groundMm;
-        this.hull = hull;
+        this.feet = feet;
+        for (int i = 0; i < SIDES; i++) {
+            reach[i] = reach(angle(i));
+        }
     }
 
     static Footprint of(List<Part> parts) {
-        double ground = ground(parts);
-        List<Point3> points = new ArrayList<>();
-        for (Part part : parts) {
-            if (notUnder(part) > ground + GIVES_MM) {
-                continue;
-            }
-            List<Point3> own = part.posed().hull();
-            for (Placement.Spot spot : part.placement().spots(part.count())) {
-                own.stream()
-                        .map(spot::of)
-                        .filter(point -> point.upMm() < ground + GIVES_MM + ABOVE_MM)
-                        .forEach(points::add);
-            }
-        }
-        Geometry hull = hull(under(points, ground + TOUCHING_MM));
-        return new Footprint(ground, hull instanceof Polygon ? hull : spot(points, ground + GIVES_MM));
-    }
-
-    private static List<Point3> under(List<Point3> points, double level) {
-        return points.stream().filter(p -> p.upMm() <= level).toList();
-    }
-
-    private static Geometry hull(List<Point3> points) {
-        Coordinate[] touching = points.stream()
-                .map(p -> new Coordinate(p.acrossMm(), p.frontMm()))
-                .toArray(Coordinate[]::new);
-        return GEOMETRY.createMultiPointFromCoords(touching).convexHull();
-    }
-
-    /** The section at a level of all that bulges below it: where lines from points below it to points close above cross it. */
-    private static Geometry spot(List<Point3> points, double level) {
-        List<Point3> below = under(points, level);
-        List<Point3> crossings = new ArrayList<>(below);
-        for (Point3 high : points) {
-            if (high.upMm() > level && high.upMm() < level + ABOVE_MM) {
-                below.stream()
-                        .filter(low ->
-                                Math.hypot(low.acrossMm() - high.acrossMm(), low.frontMm() - high.frontMm()) < NEAR_MM)
-                        .forEach(low -> crossings.add(crossing(low, high, level)));
+        List<Stand> stands =
+                parts.stream().flatMap(part -> Stand.of(part).stream()).toList();
+        double ground = stands.stream().mapToDouble(Stand::lowestMm).min().orElse(0);
+        List<Stand> flat = stands.stream()
+                .filter(stand -> stand.lowestMm() <= ground + TOUCHING_MM && isFlat(stand))
+                .toList();
+        // What is flat keeps the rest from giving way more than that.
+        double within = flat.isEmpty() ? GIVES_MM : TOUCHING_MM;
+        List<Foot> feet = new ArrayList<>();
+        for (Stand stand : stands) {
+            double lowest = stand.lowestMm();
+            if (lowest <= ground + within) {
+                feet.add(new Foot(stand, flat.contains(stand) ? lowest + HARDLY_MM : ground + GIVES_MM));
             }
         }
-        return hull(crossings);
+        return new Footprint(ground, feet);
     }
 
-    private static Point3 crossing(Point3 low, Point3 high, double level) {
-        double share = (level - low.upMm()) / (high.upMm() - low.upMm());
-        return new Point3(
-                low.acrossMm() + share * (high.acrossMm() - low.acrossMm()),
-                low.frontMm() + share * (high.frontMm() - low.frontMm()),
-                level);
+    private static boolean isFlat(Stand stand) {
+        double low = stand.lowestMm() + HARDLY_MM;
+        for (int k = 0; k < WAYS; k++) {
+            double angle = Math.PI * k / WAYS;
+            double here = stand.section(angle, low);
+            double there = stand.section(angle + Math.PI, low);
+            double wider = Math.max(
+                    stand.section(angle, low + HARDLY_MM) - here,
+                    stand.section(angle + Math.PI, low + HARDLY_MM) - there);
+            if (here + there < LEAST_MM || wider > STEEPEST * HARDLY_MM) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static double angle(double side) {
+        return 2 * Math.PI * side / SIDES;
+    }
+
+    private double reach(double angle) {
+        double reach = Double.NEGATIVE_INFINITY;
+        for (Foot foot : feet) {
+            reach = Math.max(reach, foot.stand.section(angle, foot.levelMm));
+        }
+        return reach;
     }
 
     double groundMm() {
         return groundMm;
     }
 
-    /** How far inside its edge a place lies; negative when it lies outside. */
+    /** How far inside its edge a place lies: the least way to any side; negative when it lies outside. */
     double inside(Point3 place) {
-        Point at = GEOMETRY.createPoint(new Coordinate(place.acrossMm(), place.frontMm()));
-        if (hull instanceof Polygon polygon && polygon.covers(at)) {
-            return polygon.getExteriorRing().distance(at);
+        int nearest = 0;
+        for (int i = 1; i < SIDES; i++) {
+            if (way(i, place) < way(nearest, place)) {
+                nearest = i;
+            }
         }
-        return -hull.distance(at);
+        double best = way(nearest, place);
+        for (double step = 0.5; step > 1e-4; step /= 2) {
+            for (double side : new double[] {nearest - step, nearest + step}) {
+                best = Math.min(best, reach(angle(side)) - along(angle(side), place));
+            }
+        }
+        return best;
+    }
+
+    private double way(int side, Point3 place) {
+        return reach[side] - along(angle(side), place);
+    }
+
+    private static double along(double angle, Point3 place) {
+        return place.acrossMm() * Math.cos(angle) + place.frontMm() * Math.sin(angle);
     }
 
     /** The middle of it, at a height above the ground. */
     Point3 middle(double aboveMm) {
-        Point middle = hull.getCentroid();
+        List<Coordinate> ring = new ArrayList<>(outline());
+        ring.add(ring.get(0));
+        Point middle = GEOMETRY.createPolygon(ring.toArray(Coordinate[]::new)).getCentroid();
         return new Point3(middle.getX(), middle.getY(), groundMm + aboveMm);
     }
 
     /** Its corners: across, front, across, front ..., mm. */
     List<Double> corners() {
-        return Arrays.stream(hull.getCoordinates())
-                .flatMap(c -> List.of(c.x, c.y).stream())
-                .toList();
+        return outline().stream().flatMap(c -> List.of(c.x, c.y).stream()).toList();
     }
 
-    boolean touches(Part part) {
-        return notUnder(part) <= groundMm + GIVES_MM && lowest(part) <= groundMm + GIVES_MM;
-    }
-
-    /** Height of the lowest point of all; parts that cannot reach below another are not looked at closely. */
-    private static double ground(List<Part> parts) {
-        double ground = Double.POSITIVE_INFINITY;
-        List<Low> lowFirst = parts.stream()
-                .map(part -> new Low(part, notUnder(part)))
-                .sorted(Comparator.comparingDouble(Low::notUnder))
-                .toList();
-        for (Low low : lowFirst) {
-            if (low.notUnder < ground) {
-                ground = Math.min(ground, lowest(low.part));
+    /** The point that is farthest to each side, s·e + s'·e⊥; what is one corner is told once. */
+    private List<Coordinate> outline() {
+        List<Coordinate> corners = new ArrayList<>();
+        for (int i = 0; i < SIDES; i++) {
+            double angle = angle(i);
+            double slope = (reach(angle + BESIDE) - reach(angle - BESIDE)) / (2 * BESIDE);
+            Coordinate corner = new Coordinate(
+                    reach[i] * Math.cos(angle) - slope * Math.sin(angle),
+                    reach[i] * Math.sin(angle) + slope * Math.cos(angle));
+            if (corners.isEmpty() || corners.get(corners.size() - 1).distance(corner) > 0.001) {
+                corners.add(corner);
             }
         }
-        return ground;
+        return corners;
     }
 
-    private record Low(Part part, double notUnder) {}
-
-    /** A height that no point of a part lies under: the lowest corner of its box, leaned. */
-    private static double notUnder(Part part) {
-        double lean = Math.toRadians(part.placement().tiltDeg());
-        Box box = part.posed().box();
-        double aside = box.width().mm() / 2 * Math.abs(Math.sin(lean));
-        return part.placement().upMm() - aside + Math.min(0, box.height().mm() * Math.cos(lean));
-    }
-
-    /** Height of its lowest point; of one that does not lean, that of its base. All its copies are as high. */
-    private static double lowest(Part part) {
-        Placement.Spot first = part.placement().spots(1).get(0);
-        if (part.placement().tiltDeg() == 0) {
-            return first.upMm();
-        }
-        return part.posed().hull().stream()
-                .mapToDouble(point -> first.of(point).upMm())
-                .min()
-                .orElse(0);
+    /** Whether a part stands on the ground. */
+    boolean touches(Part part) {
+        return Stand.of(part).stream().anyMatch(stand -> stand.lowestMm() <= groundMm + GIVES_MM);
     }
 }

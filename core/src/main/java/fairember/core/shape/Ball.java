@@ -38,6 +38,11 @@ public record Ball(Length diameter) implements Turned {
     }
 
     @Override
+    public Support support() {
+        return Support.ball(d() / 2, d() / 2);
+    }
+
+    @Override
     public Length centroidHeight() {
         return new Length(d() / 2);
     }

@@ -64,6 +64,17 @@ public record Cap(Length diameter, Length height) implements Turned {
     }
 
     @Override
+    public Support support() {
+        double p = ballRadius();
+        return (across, front, up) -> {
+            double level = Math.hypot(across, front);
+            double length = Math.hypot(level, up);
+            boolean onBall = h() - p + p * up / length >= 0;
+            return onBall ? p * length + (h() - p) * up : a() * level;
+        };
+    }
+
+    @Override
     public Length centroidHeight() {
         double p = ballRadius();
         double fromCentre = 3 * (2 * p - h()) * (2 * p - h()) / (4 * (3 * p - h()));

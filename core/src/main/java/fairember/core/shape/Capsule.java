@@ -60,6 +60,12 @@ public record Capsule(Length diameter, Length length) implements Turned {
     }
 
     @Override
+    public Support support() {
+        return (across, front, up) -> d() / 2 * Math.sqrt(across * across + front * front + up * up)
+                + Math.max(d() / 2 * up, (l() - d() / 2) * up);
+    }
+
+    @Override
     public Length centroidHeight() {
         return new Length(l() / 2);
     }

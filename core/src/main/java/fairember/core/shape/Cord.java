@@ -45,6 +45,11 @@ public record Cord(Length diameter, Length length) implements Strand {
     }
 
     @Override
+    public Support support() {
+        return (across, front, up) -> half() * Math.abs(across) + d() / 2 * Math.hypot(front, up) + d() / 2 * up;
+    }
+
+    @Override
     public Length centroidHeight() {
         return diameter.times(0.5);
     }

@@ -39,6 +39,12 @@ public record Dome(Length diameter) implements Turned {
     }
 
     @Override
+    public Support support() {
+        return (across, front, up) ->
+                r() * (up > 0 ? Math.hypot(Math.hypot(across, front), up) : Math.hypot(across, front));
+    }
+
+    @Override
     public Length centroidHeight() {
         return new Length(3 * r() / 8);
     }

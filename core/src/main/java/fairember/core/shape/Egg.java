@@ -98,6 +98,14 @@ public record Egg(Length diameter, Length length, Length widestAt) implements Tu
     }
 
     @Override
+    public Support support() {
+        return (across, front, up) -> {
+            double level = r() * Math.hypot(across, front);
+            return Math.hypot(level, (up > 0 ? p() : q()) * up) + q() * up;
+        };
+    }
+
+    @Override
     public Length centroidHeight() {
         return new Length(q() + 3 * (p() - q()) / 8);
     }

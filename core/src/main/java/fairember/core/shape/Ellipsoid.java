@@ -54,6 +54,12 @@ public record Ellipsoid(Length width, Length depth, Length height) implements So
     }
 
     @Override
+    public Support support() {
+        return (across, front, up) ->
+                Math.sqrt(a() * a() * across * across + b() * b() * front * front + c() * c() * up * up) + c() * up;
+    }
+
+    @Override
     public Length centroidHeight() {
         return new Length(c());
     }

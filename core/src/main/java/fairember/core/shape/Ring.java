@@ -60,6 +60,12 @@ public record Ring(Length outer, Length tube) implements Solid {
     }
 
     @Override
+    public Support support() {
+        Support tube = Support.ball(r(), r());
+        return (across, front, up) -> centre() * Math.hypot(across, front) + tube.in(across, front, up);
+    }
+
+    @Override
     public Length centroidHeight() {
         return new Length(r());
     }

@@ -67,6 +67,11 @@ public sealed interface Solid permits Turned, Block, Ellipsoid, Ring, Band, CutO
     /** What is seen of it from above: across to the right, "up" away from the one who looks from the front. */
     List<Outline> plan();
 
+    /** How far its convex hull reaches in each direction: exact for round solids. */
+    default Support support() {
+        return Support.of(hull());
+    }
+
     /** Points whose convex hull is its own, within {@link Outline#FLATNESS_MM}; round solids by {@code turns} meridians. */
     List<Point3> hull(int turns);
 

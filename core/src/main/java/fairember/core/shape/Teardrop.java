@@ -64,6 +64,12 @@ public record Teardrop(Length diameter, Length length) implements Turned {
     }
 
     @Override
+    public Support support() {
+        Support ball = Support.ball(r(), r());
+        return (across, front, up) -> Math.max(ball.in(across, front, up), l() * up);
+    }
+
+    @Override
     public Length centroidHeight() {
         return new Length(r() + (reach() - r()) * (reach() - r()) / (4 * reach()));
     }

@@ -31,6 +31,11 @@ public sealed interface Turned extends Solid permits Ball, Egg, Rod, Capsule, Co
     }
 
     @Override
+    default Support support() {
+        return Support.turned(profile());
+    }
+
+    @Override
     default List<Point3> hull(int turns) {
         return Curves.turned(profile(), turns);
     }

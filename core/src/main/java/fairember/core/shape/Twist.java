@@ -43,6 +43,11 @@ public record Twist(Length cord, int strands, Length length, double turns) imple
     }
 
     @Override
+    public Support support() {
+        return new Cord(new Length(tall()), length).support();
+    }
+
+    @Override
     public Length centroidHeight() {
         return new Length(tall() / 2);
     }

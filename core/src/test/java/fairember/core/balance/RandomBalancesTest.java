@@ -171,8 +171,10 @@ public class RandomBalancesTest {
         double y = balance.centre().frontMm();
         double edge = edgeDistance(standing.footprint(), x, y);
         double inside = covers(standing.footprint(), x, y) ? edge : -edge;
-        assertThat(standing.insideMm()).isCloseTo(inside, within(1e-6));
-        assertThat(standing.tipDeg()).isCloseTo(Math.toDegrees(Math.atan2(inside, standing.aboveMm())), within(1e-9));
+        // The foot is told by its corners, 360 where it is round.
+        assertThat(standing.insideMm()).isCloseTo(inside, within(0.06));
+        assertThat(standing.tipDeg())
+                .isCloseTo(Math.toDegrees(Math.atan2(standing.insideMm(), standing.aboveMm())), within(1e-9));
     }
 
     /** A mend that is told does what it says: it stands well with it, and hardly with a little less. */
