@@ -114,16 +114,30 @@ final class RingMaking {
                 new ArrayList<>(rings.stream().map(RingMaking::polygon).toList());
         polygons.sort((a, b) -> Double.compare(b.getArea(), a.getArea()));
         Polygon outer = polygons.get(0);
-        for (Polygon hole : polygons.subList(1, polygons.size())) {
+        List<Polygon> holes = polygons.subList(1, polygons.size());
+        for (int i = 0; i < holes.size(); i++) {
+            Polygon hole = holes.get(i);
             if (!outer.covers(hole.getExteriorRing())) {
-                throw new Refused(
-                        "outline",
-                        polygons.size() + " outlines apart from each other",
-                        "one outline, with holes in it if there are any",
-                        "Keep one shape in each file, or join them.");
+                throw outer.intersects(hole)
+                        ? refused("outlines that overlap", "Join them into one shape.")
+                        : refused(
+                                polygons.size() + " outlines apart from each other",
+                                "Keep one shape in each file, or join them.");
+            }
+            for (Polygon other : holes.subList(i + 1, holes.size())) {
+                if (hole.covers(other.getExteriorRing())) {
+                    throw refused("an island inside a hole", "Keep the island in a file of its own, or take it out.");
+                }
+                if (hole.overlaps(other)) {
+                    throw refused("holes that overlap", "Join them into one hole.");
+                }
             }
         }
         return polygons.stream().map(RingMaking::ring).toList();
+    }
+
+    private static Refused refused(String found, String mend) {
+        return new Refused("outline", found, "one outline, with holes in it if there are any", mend);
     }
 
     private static Polygon polygon(List<Coordinate> ring) {

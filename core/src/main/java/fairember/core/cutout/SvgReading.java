@@ -1,12 +1,16 @@
 package fairember.core.cutout;
 
 import fairember.core.measure.Refused;
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
 import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
 import java.io.StringReader;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Locale;
+import java.util.Set;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -22,8 +26,11 @@ public final class SvgReading {
     /** Largest file, in characters. */
     public static final int MOST_CHARACTERS = 2_000_000;
 
+    /** What is drawn in these is seen only where something refers to it. */
+    private static final Set<String> UNSEEN = Set.of("defs", "clippath", "mask", "symbol", "marker", "pattern");
+
     private final Path2D.Double all = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-    private final Deque<AffineTransform> transforms = new ArrayDeque<>();
+    private final Deque<Frame> frames = new ArrayDeque<>();
     private int hidden;
 
     private SvgReading() {}
@@ -98,23 +105,131 @@ public final class SvgReading {
                         "an attribute " + attribute, "a drawing without links or scripts", "Take it out of the file.");
             }
         }
-        AffineTransform here = first
-                ? SvgUnits.rootTransform(text(xml, "width"), text(xml, "height"), text(xml, "viewBox"))
-                : new AffineTransform(transforms.element());
-        here.concatenate(SvgUnits.transform(text(xml, "transform")));
-        transforms.push(here);
-        if (hidden > 0 || name.equals("defs") || name.equals("clippath") || name.equals("mask")) {
+        Frame outer = first ? Frame.PAGE : frames.element();
+        Frame here = name.equals("svg") ? viewport(xml, outer, first) : outer;
+        here = here.moved(SvgUnits.transform(text(xml, "transform"))).seen(style(xml));
+        frames.push(here);
+        if (hidden > 0 || UNSEEN.contains(name) || style(xml).hides()) {
             hidden++;
             return;
         }
         Path2D shape = SvgShapes.of(name, attribute -> text(xml, attribute));
-        if (shape != null) {
-            all.append(here.createTransformedShape(shape), false);
+        if (shape != null && here.visible) {
+            add(here, here.at.createTransformedShape(shape));
         }
     }
 
+    private void add(Frame frame, Shape shape) {
+        if (frame.room == null || frame.room.contains(shape.getBounds2D())) {
+            all.append(shape, false);
+        } else {
+            Area seen = new Area(shape);
+            seen.intersect(frame.room);
+            all.append(seen, false);
+        }
+    }
+
+    /** The frame of an svg element: its drawing's units, and the room that what is seen of it must lie in. */
+    private static Frame viewport(XMLStreamReader xml, Frame outer, boolean first) {
+        SvgViewport viewport = new SvgViewport(
+                text(xml, "width"), text(xml, "height"), text(xml, "viewBox"), text(xml, "preserveAspectRatio"));
+        double[] box = viewport.box();
+        if (first) {
+            AffineTransform at = SvgUnits.rootTransform(viewport);
+            double wide = box == null ? 0 : box[2];
+            double high = box == null ? 0 : box[3];
+            Area room = box != null && viewport.slices() ? page(viewport) : null;
+            return new Frame(at, room, wide, high, true);
+        }
+        double left = SvgUnits.number(text(xml, "x"));
+        double top = SvgUnits.number(text(xml, "y"));
+        double wide = length(viewport.width(), outer.wide);
+        double high = length(viewport.height(), outer.high);
+        AffineTransform at = new AffineTransform(outer.at);
+        at.concatenate(
+                box == null
+                        ? AffineTransform.getTranslateInstance(left, top)
+                        : viewport.fitted(box, left, top, wide, high));
+        Area room = outer.room;
+        if (wide > 0 && high > 0) {
+            room = new Area(outer.at.createTransformedShape(new Rectangle2D.Double(left, top, wide, high)));
+            if (outer.room != null) {
+                room.intersect(outer.room);
+            }
+        }
+        return new Frame(at, room, box == null ? wide : box[2], box == null ? high : box[3], outer.visible);
+    }
+
+    private static @Nullable Area page(SvgViewport viewport) {
+        Double wide = SvgUnits.millimetres(viewport.width());
+        Double high = SvgUnits.millimetres(viewport.height());
+        return wide == null || high == null ? null : new Area(new Rectangle2D.Double(0, 0, wide, high));
+    }
+
+    /** A length of an svg element in another: a share of its room, all of it when it is not told. */
+    private static double length(@Nullable String told, double room) {
+        if (told == null) {
+            return room;
+        }
+        String text = told.strip();
+        return text.endsWith("%")
+                ? room * SvgUnits.number(text.substring(0, text.length() - 1)) / 100
+                : SvgUnits.number(text);
+    }
+
+    /**
+     * What an element's drawing is laid into.
+     *
+     * @param at from its units to mm
+     * @param room that what is seen lies in, mm; null for everywhere
+     * @param wide its width in its own units, 0 when nobody tells
+     * @param visible whether shapes in it are seen
+     */
+    private record Frame(AffineTransform at, @Nullable Area room, double wide, double high, boolean visible) {
+        static final Frame PAGE = new Frame(new AffineTransform(), null, 0, 0, true);
+
+        Frame moved(AffineTransform transform) {
+            AffineTransform moved = new AffineTransform(at);
+            moved.concatenate(transform);
+            return new Frame(moved, room, wide, high, visible);
+        }
+
+        Frame seen(Style style) {
+            return style.visibility == null
+                    ? this
+                    : new Frame(at, room, wide, high, style.visibility.equals("visible"));
+        }
+    }
+
+    /** What an element says of being seen, in attributes or in its style. */
+    private record Style(@Nullable String display, @Nullable String visibility) {
+        boolean hides() {
+            return "none".equals(display);
+        }
+    }
+
+    private static Style style(XMLStreamReader xml) {
+        String display = text(xml, "display");
+        String visibility = text(xml, "visibility");
+        String style = text(xml, "style");
+        for (String declaration : (style == null ? "" : style).split(";", -1)) {
+            String[] told = declaration.split(":", 2);
+            String name = told[0].strip().toLowerCase(Locale.ROOT);
+            if (told.length == 2 && name.equals("display")) {
+                display = told[1];
+            } else if (told.length == 2 && name.equals("visibility")) {
+                visibility = told[1];
+            }
+        }
+        return new Style(word(display), word(visibility));
+    }
+
+    private static @Nullable String word(@Nullable String told) {
+        return told == null ? null : told.strip().toLowerCase(Locale.ROOT);
+    }
+
     private void end() {
-        transforms.pop();
+        frames.pop();
         if (hidden > 0) {
             hidden--;
         }

@@ -25,12 +25,8 @@ final class SvgShapes {
             case "circle" -> ellipse(number.apply("cx"), number.apply("cy"), number.apply("r"), number.apply("r"));
             case "ellipse" -> ellipse(number.apply("cx"), number.apply("cy"), number.apply("rx"), number.apply("ry"));
             case "rect" -> rectangle(attribute, number);
-            case "polyline", "line" ->
-                throw new Refused(
-                        "outline",
-                        "an open <" + element + ">",
-                        "closed outlines",
-                        "Close it, or turn it into a filled path.");
+            case "polyline" -> polyline(attribute.apply("points"));
+            case "line" -> throw open(element);
             case "text", "tspan" ->
                 throw new Refused("outline", "text in the drawing", "outlines", "Turn the letters into paths.");
             default -> null;
@@ -57,6 +53,29 @@ final class SvgShapes {
         } catch (IOException | ParseException broken) {
             throw new Refused("svg", "a polygon that cannot be read", "pairs of numbers", "Save the file anew.");
         }
+    }
+
+    /** A polyline that ends where it begins is closed. */
+    private static Path2D polyline(@Nullable String points) {
+        String told = points == null ? "" : points.strip();
+        String[] numbers = told.split("[\\s,]+", -1);
+        int n = numbers.length;
+        boolean closed = n >= 8
+                && n % 2 == 0
+                && SvgUnits.number(numbers[0]) == SvgUnits.number(numbers[n - 2])
+                && SvgUnits.number(numbers[1]) == SvgUnits.number(numbers[n - 1]);
+        if (!closed) {
+            throw open("polyline");
+        }
+        return polygon(told);
+    }
+
+    private static Refused open(String element) {
+        return new Refused(
+                "outline",
+                "an open <" + element + ">",
+                "closed outlines",
+                "Draw its last point onto its first, or turn it into a filled path.");
     }
 
     private static Path2D ellipse(double x, double y, double rx, double ry) {

@@ -21,33 +21,16 @@ final class SvgUnits {
 
     private SvgUnits() {}
 
-    /** From the file's own units to mm, y still downward: the viewBox stretched evenly to the width and height. */
-    static AffineTransform rootTransform(@Nullable String width, @Nullable String height, @Nullable String viewBox) {
-        Double wide = millimetres(width);
-        Double high = millimetres(height);
-        if (viewBox == null) {
+    /** From the file's own units to mm, y still downward: the viewBox fitted into the width and height. */
+    static AffineTransform rootTransform(SvgViewport viewport) {
+        Double wide = millimetres(viewport.width());
+        Double high = millimetres(viewport.height());
+        double[] box = viewport.box();
+        if (box == null) {
             return AffineTransform.getScaleInstance(PIXEL_MM, PIXEL_MM);
         }
-        String[] box = viewBox.strip().split("[\\s,]+", -1);
-        if (box.length != 4) {
-            throw new Refused("svg", "viewBox " + viewBox, "four numbers", "Save the file anew.");
-        }
-        double boxWidth = number(box[2]);
-        double boxHeight = number(box[3]);
-        if (!(boxWidth > 0) || !(boxHeight > 0)) {
-            throw new Refused("svg", "viewBox " + viewBox, "a width and height above 0", "Save the file anew.");
-        }
-        double scale;
-        if (wide != null && high != null) {
-            scale = Math.min(wide / boxWidth, high / boxHeight);
-        } else if (wide != null) {
-            scale = wide / boxWidth;
-        } else {
-            scale = high != null ? high / boxHeight : PIXEL_MM;
-        }
-        AffineTransform transform = AffineTransform.getScaleInstance(scale, scale);
-        transform.translate(-number(box[0]), -number(box[1]));
-        return transform;
+        double scale = wide != null ? wide / box[2] : high != null ? high / box[3] : PIXEL_MM;
+        return viewport.fitted(box, 0, 0, wide == null ? scale * box[2] : wide, high == null ? scale * box[3] : high);
     }
 
     /** A length in mm; null when there is none or it is a share of the page. */

@@ -14,6 +14,10 @@ public final class CoreReview {
     public static final Length LEAST_SHELL = new Length(2.5);
     /** Parts smaller than this gain little from a core. */
     public static final Length SMALLEST_WORTH = new Length(18);
+    /** A core thinner than this is fiddly to press. */
+    private static final Length SMALLEST_CORE = new Length(5);
+    /** A core that takes up less of the part than this saves hardly any clay. */
+    private static final double LEAST_SHARE = 0.05;
 
     private CoreReview() {}
 
@@ -39,6 +43,17 @@ public final class CoreReview {
                     "Make the shell thinner, or bake in two stages.",
                     part));
         }
+        Length core = inset.cores().get(0).solid().box().shortest();
+        double share = inset.volume().mm3() / outer.volume().mm3();
+        if (outer.box().shortest().compareTo(SMALLEST_WORTH) >= 0
+                && (core.compareTo(SMALLEST_CORE) < 0 || share < LEAST_SHARE)) {
+            findings.add(Finding.warns(
+                    "core-pointless",
+                    "%s: a core of %s saves only %s %% of the clay."
+                            .formatted(part, mm(core), Figures.show(Math.round(share * 1000) / 10.0)),
+                    "Make the shell thinner, or leave this part solid.",
+                    part));
+        }
         if (outer.box().shortest().compareTo(SMALLEST_WORTH) < 0) {
             findings.add(Finding.warns(
                     "core-small",
@@ -57,10 +72,22 @@ public final class CoreReview {
         return findings;
     }
 
-    /** What the rules say of a part left solid: nothing, or that it wants a core. */
-    public static List<Finding> ofSolid(String part, Length thickest, Length greatest) {
+    /**
+     * What the rules say of a part left solid: nothing, or that it wants a core; a part too small for one wants a longer bake.
+     *
+     * @param outline the part's shortest side
+     */
+    public static List<Finding> ofSolid(String part, Length outline, Length thickest, Length greatest) {
         if (thickest.compareTo(greatest) <= 0) {
             return List.of();
+        }
+        if (outline.compareTo(SMALLEST_WORTH) < 0) {
+            return List.of(Finding.warns(
+                    "bake-longer",
+                    "%s: %s thick is over %s, the thickest this clay's packet counts with, and too small for a core."
+                            .formatted(part, mm(thickest), mm(greatest)),
+                    "Bake it longer, until its middle is hot too: the bakes of this piece say how long.",
+                    part));
         }
         return List.of(Finding.breaks(
                 "core-wanted",

@@ -59,6 +59,31 @@ public final class Heating {
         return watch.told(body);
     }
 
+    /**
+     * Minutes until the coldest clay is within {@link #NEAR_C} of an oven that is hot already and stays so.
+     *
+     * @param most minutes that are looked at
+     * @return {@code most} when it is not near by then
+     */
+    public static Minutes near(HeatBody body, Stuff stuff, double gives, double ovenC, double startC, Minutes most) {
+        Cells cells = new Cells(body, stuff, gives, CELLS, startC);
+        OvenCurve curve = OvenCurve.preheated(ovenC);
+        double at = 0;
+        double gap = ovenC - cells.coldest();
+        for (int step = 0; at < most.min() * 60; step++) {
+            boolean start = step < QUARTERS;
+            double next = go(cells, curve, at, start ? STEP_S / QUARTERS : STEP_S, start ? 1 : 0.5);
+            double left = ovenC - cells.coldest();
+            if (left <= NEAR_C) {
+                double share = gap <= NEAR_C ? 0 : (gap - NEAR_C) / (gap - left);
+                return new Minutes((at + share * (next - at)) / 60);
+            }
+            at = next;
+            gap = left;
+        }
+        return most;
+    }
+
     private static double go(Cells cells, OvenCurve curve, double at, double step, double implicit) {
         cells.step(step, implicit, curve.at(at / 60), curve.at((at + step) / 60));
         return at + step;
@@ -74,7 +99,9 @@ public final class Heating {
         private double counting;
         private double hottest = Double.NEGATIVE_INFINITY;
         private double before;
-        private boolean inside;
+        private double nearBefore;
+        private double warmBefore;
+        private double countsBefore = -1;
 
         Watch(double lowC, double highC) {
             this.lowC = lowC;
@@ -88,19 +115,37 @@ public final class Heating {
                     || seconds / 60 - samples.get(samples.size() - 1).min() >= SAMPLED_S / 60 - 1e-9) {
                 samples.add(new HeatedPiece.Sample(seconds / 60, air, cells.centre(), cells.outside()));
             }
-            if (Math.abs(air - coldest) > NEAR_C) {
+            double isNear = NEAR_C - Math.abs(air - coldest);
+            double isWarm = coldest - lowC;
+            double counts = Math.min(isWarm, highC - cells.hottest());
+            if (isNear < 0) {
                 near = null;
             } else if (near == null) {
-                near = seconds / 60;
+                near = crossing(seconds, nearBefore, isNear);
             }
-            if (warm == null && coldest >= lowC) {
-                warm = seconds / 60;
+            if (warm == null && isWarm >= 0) {
+                warm = crossing(seconds, warmBefore, isWarm);
             }
-            boolean now = coldest >= lowC && cells.hottest() <= highC;
-            counting += inside && now ? (seconds - before) / 60 : 0;
-            inside = now;
+            counting += (seconds - before) / 60 * shareAbove(countsBefore, counts);
+            nearBefore = isNear;
+            warmBefore = isWarm;
+            countsBefore = counts;
             before = seconds;
             hottest = Math.max(hottest, cells.hottest());
+        }
+
+        /** Minutes at which a value that grew from {@code then} to {@code now} since the last look was 0. */
+        private double crossing(double seconds, double then, double now) {
+            double back = then < 0 ? now / (now - then) : 0;
+            return (seconds - back * (seconds - before)) / 60;
+        }
+
+        /** The share of the time since the last look in which a value that went evenly was 0 or more. */
+        private static double shareAbove(double then, double now) {
+            if (then >= 0 && now >= 0) {
+                return 1;
+            }
+            return then < 0 && now < 0 ? 0 : Math.max(then, now) / Math.abs(now - then);
         }
 
         HeatedPiece told(HeatBody body) {

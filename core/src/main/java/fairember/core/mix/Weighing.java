@@ -41,7 +41,7 @@ public final class Weighing {
     }
 
     /**
-     * In shares of the blocks the clays are sold in; a mix, and a clay without blocks, is taken as it is.
+     * In shares of the blocks the clays are sold in; a mix, a clay without blocks, and what no share comes near to is weighed.
      *
      * @param wanted grams in all at least, more than 0
      */
@@ -53,11 +53,9 @@ public final class Weighing {
                     List<Mass> blocks = ingredient instanceof Mix.OfClay of
                             ? of.clay().blocks().stream().map(BlockSize::mass).toList()
                             : List.of();
-                    if (blocks.isEmpty()) {
-                        return new Taken(exact, null);
-                    }
-                    BlockShare share = BlockShare.nearest(exact, blocks);
-                    return new Taken(share.mass(), share);
+                    return BlockShare.nearest(exact, blocks)
+                            .map(share -> new Taken(share.mass(), share))
+                            .orElse(new Taken(exact, null));
                 },
                 UnaryOperator.identity());
     }

@@ -136,7 +136,8 @@ public final class PieceMeasuring {
                 part.solid().thickest(),
                 Money.ZERO,
                 Minutes.ZERO,
-                CoreReview.ofSolid(part.name(), part.solid().thickestSection(), greatest));
+                CoreReview.ofSolid(
+                        part.name(), part.solid().box().shortest(), part.solid().thickestSection(), greatest));
     }
 
     private MeasuredPart cored(Part part, MeasuredMix mix, SizedCore core) {
@@ -165,8 +166,11 @@ public final class PieceMeasuring {
         InnerBall thickest =
                 new InnerBall(between.thickest(), part.solid().thickest().middle());
         List<Finding> findings = new ArrayList<>(Nesting.findings(part, inner, between));
-        findings.addAll(
-                CoreReview.ofSolid(part.name(), between.thickest(), mix.window().greatest()));
+        findings.addAll(CoreReview.ofSolid(
+                part.name(),
+                part.solid().box().shortest(),
+                between.thickest(),
+                mix.window().greatest()));
         return new MeasuredPart(
                 part,
                 mix,

@@ -32,4 +32,13 @@ public final class Portioning {
     public static Length cord(Portion portion, Length thickness) {
         return new Length(4 * portion.clay().mm3() / (Math.PI * thickness.mm() * thickness.mm()));
     }
+
+    /**
+     * A thickness of cord that suits a portion: seven tenths of its ball, so that what is cut off is about twice as long as
+     * thick; in half millimetres, within {@link #CORD}.
+     */
+    public static Length suitedCord(Portion portion) {
+        double halves = Math.floor(2 * 0.7 * portion.ball().mm()) / 2;
+        return new Length(Math.min(CORD.high(), Math.max(CORD.low(), halves)));
+    }
 }

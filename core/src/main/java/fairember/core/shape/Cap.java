@@ -1,31 +1,17 @@
 package fairember.core.shape;
 
 import fairember.core.measure.Area;
-import fairember.core.measure.Figures;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Less than half a ball on its flat base: base diameter d, height h, a = d/2, h ≤ a; ρ = (a² + h²)/2h is the ball's radius. */
+/**
+ * A ball cut flat below: base diameter d, height h, a = d/2; ρ = (a² + h²)/2h is the ball's radius. Less than half the ball when
+ * h &lt; a, more when h &gt; a: then it is a ball with a flat underside.
+ */
 public record Cap(Length diameter, Length height) implements Turned {
-    /**
-     * A cap that is at most half a ball.
-     *
-     * @throws Refused when the height is over half the base diameter
-     */
-    public Cap {
-        if (height.mm() > diameter.mm() / 2 * (1 + 1e-9)) {
-            throw new Refused(
-                    "heightMm",
-                    Figures.show(height.mm(), "mm"),
-                    "up to half the diameter, " + Figures.show(diameter.mm() / 2, "mm"),
-                    "Make the cap lower, or use a dome or a ball.");
-        }
-    }
-
     private double a() {
         return diameter.mm() / 2;
     }
@@ -85,7 +71,11 @@ public record Cap(Length diameter, Length height) implements Turned {
     public List<Outline.Point> profile() {
         double p = ballRadius();
         List<Outline.Point> points = new ArrayList<>(Walls.points(0, 0));
-        points.addAll(Curves.arc(h() - p, p, p, Math.asin((p - h()) / p), Math.PI / 2));
+        double from = Math.asin((p - h()) / p);
+        if (from < 0) {
+            points.addAll(Curves.arc(h() - p, p, p, from, 0));
+        }
+        points.addAll(Curves.arc(h() - p, p, p, Math.max(from, 0), Math.PI / 2));
         return points;
     }
 

@@ -10,8 +10,8 @@ final class Dimensions {
     static final Span DEPTH = Span.of("depthMm", "depth", 0.5, 400, "mm");
     static final Span HEIGHT = Span.of("heightMm", "height", 0.5, 400, "mm");
     static final Span THICKNESS = Span.of("thicknessMm", "thickness", 0.2, 50, "mm");
-    static final Span BOTTOM = Span.of("bottomMm", "bottom diameter", 0.5, 400, "mm");
-    static final Span TOP = Span.of("topMm", "top diameter", 0.5, 400, "mm");
+    static final Span BOTTOM = Span.of("bottomMm", "bottom diameter", 0, 400, "mm");
+    static final Span TOP = Span.of("topMm", "top diameter", 0, 400, "mm");
     static final Span WIDEST_AT = Span.of("widestAtMm", "height of its widest", 0.25, 200, "mm");
     static final Span OUTER = Span.of("outerMm", "outer diameter", 1, 400, "mm");
     static final Span TUBE = Span.of("tubeMm", "tube", 0.5, 200, "mm");

@@ -2,12 +2,24 @@ package fairember.core.shape;
 
 import fairember.core.measure.Area;
 import fairember.core.measure.Length;
+import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
 import java.util.List;
 import java.util.Optional;
 
-/** A cut cone standing on its bottom face, either end the wider: bottom and top diameter, height h. */
+/** A cut cone standing on its bottom face, either end the wider or a point: bottom and top diameter, height h. */
 public record Frustum(Length bottom, Length top, Length height) implements Turned {
+    /**
+     * A cut cone with a face at one end at least.
+     *
+     * @throws Refused when both ends are points
+     */
+    public Frustum {
+        if (bottom.mm() <= 0 && top.mm() <= 0) {
+            throw new Refused("topMm", "both ends 0 mm", "one end over 0 mm", "Give the bottom or the top a diameter.");
+        }
+    }
+
     private double wide() {
         return Math.max(bottom.mm(), top.mm()) / 2;
     }

@@ -64,8 +64,11 @@ public final class Lobes {
         if (core instanceof Rod rod) {
             return new Rod(rod.diameter(), part);
         }
-        Length low = new Length(2 * Curves.radiusAt(((Turned) core).profile(), from));
-        Length high = new Length(2 * Curves.radiusAt(((Turned) core).profile(), from + each));
+        List<Outline.Point> profile = ((Turned) core).profile();
+        // The last slice ends where the core does, and not a rounding error above it.
+        double end = Math.min(from + each, Curves.last(profile).upMm());
+        Length low = new Length(2 * Curves.radiusAt(profile, from));
+        Length high = new Length(2 * Curves.radiusAt(profile, end));
         return high.mm() > 1e-6 ? new Frustum(low, high, part) : new Cone(low, part);
     }
 

@@ -1,11 +1,40 @@
 package fairember.core.shape;
 
+import fairember.core.measure.Figures;
 import fairember.core.measure.Length;
+import fairember.core.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Several cords twisted about each other, lying across: cord d, n cords, twisted length L, N turns; their centres go round a circle of d/sin(π/n). */
 public record Twist(Length cord, int strands, Length length, double turns) implements Strand {
+
+    /**
+     * Cords that lie beside each other and not in each other.
+     *
+     * @throws Refused when they are twisted more than the cords have room for
+     */
+    public Twist {
+        double most = mostTurns(cord.mm(), strands, length.mm());
+        if (turns > most * (1 + 1e-9)) {
+            double shown = Math.floor(most * 100) / 100;
+            throw new Refused(
+                    "turns",
+                    Figures.show(turns) + " turns",
+                    "up to %s turns of %s cords of %s on %s"
+                            .formatted(
+                                    Figures.show(shown),
+                                    strands,
+                                    Figures.show(cord.mm(), "mm"),
+                                    Figures.show(length.mm(), "mm")),
+                    "Twist it less, or use thinner cords or a longer twist.");
+        }
+    }
+
+    /** As many turns as n cords have room for: in one turn of length x each takes at least its thickness, x ≥ n·d. */
+    private static double mostTurns(double cord, int strands, double length) {
+        return length / (strands * cord);
+    }
 
     @Override
     public ShapeKind kind() {

@@ -54,6 +54,58 @@ public class SvgReadingTest {
                 12.7,
                 12.7
             },
+            // Stretched to twice as wide as high; filling the page, so that half of it is cut off; nested, hidden,
+            // closed.
+            {
+                "<svg width='40mm' height='20mm' viewBox='0 0 10 10' preserveAspectRatio='none'>"
+                        + "<rect width='10' height='10'/></svg>",
+                800.0,
+                120.0,
+                40.0,
+                20.0
+            },
+            {
+                "<svg width='40mm' height='20mm' viewBox='0 0 10 10' preserveAspectRatio='xMidYMid slice'>"
+                        + "<rect width='10' height='10'/></svg>",
+                800.0,
+                120.0,
+                40.0,
+                20.0
+            },
+            {
+                MM.formatted("<svg x='10' y='20' width='40' height='30' viewBox='0 0 2 3'>"
+                        + "<rect width='2' height='3'/></svg>"),
+                600.0,
+                100.0,
+                20.0,
+                30.0
+            },
+            {
+                MM.formatted("<svg x='10' width='50%' height='30' viewBox='0 0 1 1' preserveAspectRatio='none'>"
+                        + "<rect x='-1' width='3' height='1'/></svg>"),
+                1500.0,
+                160.0,
+                50.0,
+                30.0
+            },
+            {
+                MM.formatted("<rect width='9' height='9'/><g display='none'><rect x='20' width='5' height='5'/></g>"
+                        + "<g visibility='hidden'><rect x='30' width='5' height='5'/></g>"
+                        + "<rect x='40' width='5' height='5' style='fill:red; display: none'/>"),
+                81.0,
+                36.0,
+                9.0,
+                9.0
+            },
+            {
+                MM.formatted("<g visibility='hidden'><rect x='30' width='5' height='5'/>"
+                        + "<rect width='9' height='9' visibility='visible'/></g>"),
+                81.0,
+                36.0,
+                9.0,
+                9.0
+            },
+            {MM.formatted("<polyline points='0,0 30,0 30,40 0,0'/>"), 600.0, 120.0, 30.0, 40.0},
             {
                 "<svg width='4cm' height='4cm' viewBox='0 0 8 8'><rect width='4' height='8'/></svg>",
                 800.0,
@@ -108,7 +160,15 @@ public class SvgReadingTest {
             {MM.formatted("<rect width='NaN' height='5'/>"), ""},
             {MM.formatted("<rect width='1e30' height='5'/>"), ""},
             {MM.formatted(""), ""},
-            {MM.formatted("<rect width='20' height='20'/><rect x='10' width='20' height='20'/>"), "outlines"},
+            {MM.formatted("<rect width='20' height='20'/><rect x='10' width='20' height='20'/>"), "overlap"},
+            {MM.formatted("<rect width='9' height='9'/><rect x='20' width='9' height='9'/>"), "apart"},
+            {
+                MM.formatted("<rect width='40' height='40'/><rect x='5' y='5' width='30' height='30'/>"
+                        + "<rect x='10' y='10' width='9' height='9'/>"),
+                "island"
+            },
+            {MM.formatted("<polyline points='0,0 30,0 30,40'/>"), "open <polyline>"},
+            {"<svg viewBox='0 0 9 9' preserveAspectRatio='stretch'><rect width='9' height='9'/></svg>", "stretch"},
             {MM.formatted("<script>alert(1)</script><rect width='9' height='9'/>"), "script"},
             {MM.formatted("<rect width='9' height='9' onclick='go()'/>"), "onclick"},
             {MM.formatted("<image href='http://example.invalid/a.png'/>"), "image"},

@@ -69,8 +69,8 @@ public class FoilCoreSizingTest {
 
     @Test
     public void aSolidOverTheGreatestSectionWantsACore() {
-        assertThat(CoreReview.ofSolid("Body", TWELVE, TWELVE)).isEmpty();
-        assertThat(CoreReview.ofSolid("Body", new Length(12.1), TWELVE))
+        assertThat(CoreReview.ofSolid("Body", new Length(18), TWELVE, TWELVE)).isEmpty();
+        assertThat(CoreReview.ofSolid("Body", new Length(18), new Length(12.1), TWELVE))
                 .extracting(Finding::rule)
                 .containsExactly("core-wanted");
     }

@@ -1,5 +1,6 @@
 package fairember.core.shape;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /** Sums over a section outline turned round its upright axis: slow, plain, and sharing nothing with the closed forms. */
@@ -96,38 +97,65 @@ final class Meridian {
         return in;
     }
 
-    /** Largest ball between this outline and the inner one raised by the wall: a grid, then finer ones around its best. */
-    double largestBall(Meridian inner, double wall) {
+    /** Radius of the ball about a place that reaches neither this outline nor what lies inside; negative in these. */
+    private double room(List<Meridian> inner, List<Double> raised, double x, double z) {
+        if (x < 0 || !holds(x, z)) {
+            return -1;
+        }
+        double room = distance(x, z);
+        for (int i = 0; i < inner.size(); i++) {
+            if (inner.get(i).holds(x, z - raised.get(i))) {
+                return -1;
+            }
+            room = Math.min(room, inner.get(i).distance(x, z - raised.get(i)));
+        }
+        return room;
+    }
+
+    /** Largest ball between this outline and those inside, each raised: a grid, then uphill from all places nearly as good. */
+    double largestBall(List<Meridian> inner, List<Double> raised) {
         double width =
                 points.stream().mapToDouble(Outline.Point::acrossMm).max().orElse(0);
         double height = points.stream().mapToDouble(Outline.Point::upMm).max().orElse(0);
-        double x0 = width / 2;
-        double z0 = height / 2;
-        double half = Math.max(width, height) / 2;
-        double best = 0;
-        for (int round = 0; round < 6; round++) {
-            int n = round == 0 ? 120 : 20;
-            double bestX = x0;
-            double bestZ = z0;
-            for (int i = -n; i <= n; i++) {
-                for (int j = -n; j <= n; j++) {
-                    double x = x0 + half * i / n;
-                    double z = z0 + half * j / n;
-                    if (x < 0 || !holds(x, z) || inner.holds(x, z - wall)) {
-                        continue;
-                    }
-                    double r = Math.min(distance(x, z), inner.distance(x, z - wall));
-                    if (r > best) {
-                        best = r;
-                        bestX = x;
-                        bestZ = z;
-                    }
+        int n = 90;
+        List<double[]> starts = new ArrayList<>();
+        for (int i = 0; i <= n; i++) {
+            for (int j = 0; j <= n; j++) {
+                double x = width * i / n;
+                double z = height * j / n;
+                starts.add(new double[] {room(inner, raised, x, z), x, z});
+            }
+        }
+        starts.sort((a, b) -> Double.compare(b[0], a[0]));
+        return 2
+                * starts.stream()
+                        .limit(40)
+                        .mapToDouble(start -> uphill(inner, raised, start, width / n))
+                        .max()
+                        .orElse(0);
+    }
+
+    private double uphill(List<Meridian> inner, List<Double> raised, double[] start, double grid) {
+        double best = start[0];
+        double x = start[1];
+        double z = start[2];
+        for (double step = grid; step > grid / 1e5; ) {
+            double bestX = x;
+            double bestZ = z;
+            for (int way = 0; way < 16; way++) {
+                double atX = x + step * Math.cos(way * Math.PI / 8);
+                double atZ = z + step * Math.sin(way * Math.PI / 8);
+                double room = room(inner, raised, atX, atZ);
+                if (room > best) {
+                    best = room;
+                    bestX = atX;
+                    bestZ = atZ;
                 }
             }
-            x0 = bestX;
-            z0 = bestZ;
-            half /= round == 0 ? 40 : 8;
+            step = bestX == x && bestZ == z ? step / 2 : step;
+            x = bestX;
+            z = bestZ;
         }
-        return 2 * best;
+        return best;
     }
 }

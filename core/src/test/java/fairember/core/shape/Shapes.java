@@ -2,6 +2,7 @@ package fairember.core.shape;
 
 import fairember.core.cutout.CutShape;
 import fairember.core.cutout.SvgReading;
+import fairember.core.measure.Length;
 import java.util.List;
 import java.util.SplittableRandom;
 
@@ -36,11 +37,34 @@ public final class Shapes {
                     case CORD -> List.of(cord, a);
                     case COIL -> List.of(cord, a, (double) random.nextInt(1, 6), cord + 3 * share);
                     case SPIRAL -> List.of(cord, (double) random.nextInt(2, 6), cord + share);
-                    case TWIST -> List.of(cord, (double) random.nextInt(2, 5), a, 4 * share);
+                    case TWIST -> {
+                        double strands = random.nextInt(2, 5);
+                        yield List.of(cord, strands, a, Math.min(4 * share, a / (strands * cord)));
+                    }
                 });
     }
 
     public static Solid make(ShapeKind kind, List<Double> values) {
         return kind.make(values, kind == ShapeKind.CUT_OUT ? FLAG : null);
+    }
+
+    /** The same solid larger than any part may be. */
+    public static Solid magnified(Solid solid, double factor) {
+        List<Length> mm = solid.dimensions().stream()
+                .map(value -> new Length(value * factor))
+                .toList();
+        return switch (solid.kind()) {
+            case BALL -> new Ball(mm.get(0));
+            case EGG -> new Egg(mm.get(0), mm.get(1), mm.get(2));
+            case ROD -> new Rod(mm.get(0), mm.get(1));
+            case CAPSULE -> new Capsule(mm.get(0), mm.get(1));
+            case CONE -> new Cone(mm.get(0), mm.get(1));
+            case FRUSTUM -> new Frustum(mm.get(0), mm.get(1), mm.get(2));
+            case TEARDROP -> new Teardrop(mm.get(0), mm.get(1));
+            case DOME -> new Dome(mm.get(0));
+            case CAP -> new Cap(mm.get(0), mm.get(1));
+            case DISC -> new Disc(mm.get(0), mm.get(1));
+            default -> throw new IllegalArgumentException(solid.kind() + " is not turned");
+        };
     }
 }

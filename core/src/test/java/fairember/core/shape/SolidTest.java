@@ -185,7 +185,10 @@ public class SolidTest {
         assertThat(field(ShapeKind.CAPSULE, 20, 19)).isEqualTo("lengthMm");
         assertThat(field(ShapeKind.TEARDROP, 20, 20)).isEqualTo("lengthMm");
         assertThat(field(ShapeKind.RING, 20, 11)).isEqualTo("tubeMm");
-        assertThat(field(ShapeKind.CAP, 20, 11)).isEqualTo("heightMm");
+        assertThat(field(ShapeKind.FRUSTUM, 0, 0, 11)).isEqualTo("topMm");
+        // 20 turns on 20 mm give each of two cords half a millimetre; 4 mm thick they have room for two and a half.
+        assertThat(field(ShapeKind.TWIST, 4, 2, 20, 20)).isEqualTo("turns");
+        assertThat(ShapeKind.TWIST.make(List.of(4.0, 2.0, 20.0, 2.5)).kind()).isEqualTo(ShapeKind.TWIST);
         assertThat(field(ShapeKind.COIL, 3, 20, 2, 2)).isEqualTo("pitchMm");
         assertThat(field(ShapeKind.SPIRAL, 3, 4, 2)).isEqualTo("pitchMm");
         for (double bad : new double[] {0, -5, 1e9, Double.NaN, Double.POSITIVE_INFINITY}) {
@@ -196,6 +199,39 @@ public class SolidTest {
                         .get(0)
                         .field())
                 .isEqualTo("outline");
+    }
+
+    /**
+     * A cap of 16 on a base of 16: ρ = (64 + 256)/32 = 10, more than half a ball; V = π·16·(192 + 256)/6, A = π(128 + 256); its
+     * widest is the ball's 20, its largest ball 16, its centre of mass 3·4²/(4·14) over (ρ − h) = −6 above the ball's.
+     */
+    @Test
+    public void aBallWithAFlatUndersideIsACapOfMoreThanHalf() {
+        Solid cap = ShapeKind.CAP.make(List.of(16.0, 16.0));
+        assertThat(cap.volume().mm3()).isCloseTo(Math.PI * 16 * 448 / 6, within(1e-6));
+        assertThat(cap.surface().mm2()).isCloseTo(Math.PI * 384, within(1e-6));
+        assertThat(cap.box().width().mm()).isCloseTo(20, within(1e-9));
+        assertThat(cap.thickestSection().mm()).isCloseTo(16, within(1e-9));
+        assertThat(cap.centroidHeight().mm()).isCloseTo(3 * 16 / 56.0 + 6, within(1e-9));
+        assertThat(cap.inset(new Length(4), Floor.COVERED)
+                        .orElseThrow()
+                        .volume()
+                        .mm3())
+                .isPositive();
+    }
+
+    /** A quarter of a winding of 40 with a cord of 4: from the axis to 22 both ways; a half: 44 wide and 22 deep. */
+    @Test
+    public void aPartOfATurnHasTheBoxOfItsPart() {
+        Solid quarter = ShapeKind.COIL.make(List.of(4.0, 40.0, 0.25, 8.0));
+        assertThat(quarter.box().width().mm()).isCloseTo(22, within(1e-9));
+        assertThat(quarter.box().depth().mm()).isCloseTo(22, within(1e-9));
+        assertThat(quarter.box().height().mm()).isCloseTo(6, within(1e-9));
+        Solid half = ShapeKind.COIL.make(List.of(4.0, 40.0, 0.5, 8.0));
+        assertThat(half.box().width().mm()).isCloseTo(44, within(1e-9));
+        assertThat(half.box().depth().mm()).isCloseTo(22, within(1e-9));
+        Solid whole = ShapeKind.COIL.make(List.of(4.0, 40.0, 1.5, 8.0));
+        assertThat(whole.box().depth().mm()).isCloseTo(44, within(1e-9));
     }
 
     private static String field(ShapeKind kind, double... values) {
