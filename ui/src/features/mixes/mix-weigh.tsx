@@ -7,8 +7,10 @@ import { useWeighed } from './use-mix';
 type Block = NonNullable<Weighed['inBlocks']['lines'][number]['block']>;
 
 /** "1 block and a third of 57 g". */
-function blockWords({ whole, pieces, massG }: Block) {
-  const parts = [whole > 0 ? `${whole} whole` : '', pieces > 0 ? `1 of ${pieces} equal pieces` : ''].filter(Boolean);
+function blockWords({ whole, taken, pieces, massG }: Block) {
+  const parts = [whole > 0 ? `${whole} whole` : '', pieces > 0 ? `${taken} of ${pieces} equal pieces` : ''].filter(
+    Boolean,
+  );
   return `${parts.join(' and ') || 'none'} of a ${plain(massG)} g block`;
 }
 

@@ -71,6 +71,7 @@ export function PlannedLoadCard({ load, number, day, onMove }: PlannedProps) {
               ))}
         </div>
       )}
+      <Counting load={load} />
       <TrayPlan load={load} oven={oven} named={!onMove} />
       {onMove && <LoadItems load={load} index={number - 1} day={day} onMove={onMove} />}
       <Findings findings={load.why.filter((f) => f.verdict !== 'KEEPS')} />
@@ -92,6 +93,18 @@ export function PlannedLoadCard({ load, number, day, onMove }: PlannedProps) {
         are not used for food.
       </Caution>
     </article>
+  );
+}
+
+/** What will count of the load's minutes, in the part whose middle is hot last. */
+function Counting({ load }: { load: PlannedLoad }) {
+  if (!load.counting) return null;
+  const { partName, pieceName, countingMin } = load.counting;
+  return (
+    <p className={countingMin < 1 ? 'text-madder' : 'text-soft'}>
+      Of {minutes(load.holdMin)}, {minutes(countingMin)} count: the minutes in which the middle of {partName} (
+      {pieceName}) is hot enough too.
+    </p>
   );
 }
 

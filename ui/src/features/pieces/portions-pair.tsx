@@ -6,9 +6,9 @@ import { grams, mm, plain, times } from '../../words/figures';
 import { PaperPreview } from './paper-preview';
 import type { PieceDraft } from './use-piece';
 
-/** "1/4 of 57 g", "2 and 1/3 of 57 g". */
-export function shareWords({ blockG, whole, pieces }: NonNullable<MeasuredPart['share']>): string {
-  const part = pieces > 0 ? `1/${pieces}` : '';
+/** "3/4 of 57 g", "2 and 1/3 of 57 g". */
+function shareWords({ blockG, whole, taken, pieces }: NonNullable<MeasuredPart['share']>): string {
+  const part = pieces > 0 ? `${taken}/${pieces}` : '';
   const wholes = whole > 0 ? String(whole) : '';
   return `${[wholes, part].filter(Boolean).join(' and ')} of ${plain(blockG)} g`;
 }
@@ -44,7 +44,7 @@ export function PortionsPair({ id, piece }: { id: number; piece: PieceDraft }) {
                   <th className="px-1 text-right font-semibold">Clay, g</th>
                   <th className="px-1 text-right font-semibold">Ball, mm</th>
                   <th className="px-1 text-right font-semibold">Cord Ø{mm(ways.cordMm ?? 6)}, mm</th>
-                  <th className="px-1 pl-3 font-semibold">Nearest share of a block</th>
+                  <th className="px-1 pl-3 font-semibold">Share of a block, or cut from a cord</th>
                   <th className="pr-3 pl-1 text-right font-semibold">Error</th>
                 </tr>
               </thead>
@@ -60,8 +60,8 @@ export function PortionsPair({ id, piece }: { id: number; piece: PieceDraft }) {
             <Link className="underline" to="/ways">
               your ways
             </Link>{' '}
-            say. A share comes from blocks of the sizes that the clays of the mix are sold in; an error over 5 % shows
-            in the thickness of small parts.
+            say. A share comes from a block on the shelf, of a clay that is used as it comes, where a hand can cut one
+            within 3 %; else a cord is named that suits the part.
           </p>
         </>
       }
@@ -79,7 +79,6 @@ export function PortionsPair({ id, piece }: { id: number; piece: PieceDraft }) {
 
 function PortionRow({ name, count, sums }: { name: string; count: number; sums: MeasuredPart | undefined }) {
   const share = sums?.share;
-  const far = share && Math.abs(share.errorPercent) > 5;
   return (
     <tr className="border-t border-line">
       <th scope="row" className="py-1.5 pl-3 text-left font-semibold">
@@ -99,10 +98,14 @@ function PortionRow({ name, count, sums }: { name: string; count: number; sums: 
             {share.pieces > 1 && <span className="block text-note text-soft">{cutWords(share.pieces)}</span>}
           </>
         ) : (
-          <span className="text-soft">no block known</span>
+          sums && (
+            <span className="figure">
+              cut {count} from cord Ø{mm(sums.cut.thickMm)}, {mm(sums.cut.lengthMm)} long
+            </span>
+          )
         )}
       </td>
-      <td className={`pr-3 pl-1 text-right figure whitespace-nowrap ${far ? 'font-semibold text-straw' : ''}`}>
+      <td className="pr-3 pl-1 text-right figure whitespace-nowrap">
         {share && `${share.errorPercent > 0 ? '+' : ''}${share.errorPercent.toFixed(1)} %`}
       </td>
     </tr>

@@ -1,4 +1,5 @@
 import { Card, FieldLine } from '../../controls/card';
+import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { Place } from '../../controls/place';
@@ -131,6 +132,11 @@ function Baking({ ways }: { ways: Draft<Ways> }) {
       </FieldLine>
       <Amount ways={ways} field="longHoldMin" />
       <Amount ways={ways} field="setMin" />
+      <Check
+        label="bake longer where the heat needs it to reach the middle"
+        on={ways.form.byHeat ?? false}
+        onChange={(byHeat) => ways.change((w) => ({ ...w, byHeat }))}
+      />
       <p className="text-note text-soft">
         Packet: minutes by the thickest section. Long hold: a fixed time at the low end of the window, never under the
         packet. Staged: short sets, and one full cure by the packet at the end. Where they differ, the packet and the

@@ -207,3 +207,6 @@ create table studio_clock (
 -- A word that only this studio has, and its copies: what a page keeps for one studio is never sent to another.
 create table studio_id (id text not null) strict;
 insert into studio_id values (lower(hex(randomblob(8))));
+
+-- Whether a cure is held longer where the heat needs it to reach the middle.
+alter table studio add column by_heat integer not null default 0;

@@ -78,7 +78,9 @@ class Days {
                                 .reversed())
                         .map(this::logged)
                         .toList(),
-                plan.loads().stream().map(PlannedLoadView::of).toList(),
+                plan.loads().stream()
+                        .map(load -> PlannedLoadView.of(load, open.jobs()))
+                        .toList(),
                 plan.tasks().stream().map(TaskView::of).toList(),
                 IntStream.range(0, plan.dryings().size())
                         .mapToObj(i ->

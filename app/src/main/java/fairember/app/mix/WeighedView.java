@@ -71,15 +71,17 @@ public record WeighedView(
                     line.exact().g(),
                     line.taken().g(),
                     100 * mix.share(line),
-                    share == null ? null : new BlockView(share.block().g(), share.whole(), share.pieces()));
+                    share == null
+                            ? null
+                            : new BlockView(share.block().g(), share.whole(), share.taken(), share.pieces()));
         }
     }
 
     /** Something strewn in: exact and taken. */
     public record RoundedStrewnView(String name, double exactG, double takenG) {}
 
-    /** Whole blocks, and one of so many equal pieces of another; no pieces is 0. */
-    public record BlockView(double massG, int whole, int pieces) {}
+    /** Whole blocks, and some of so many equal pieces of another; 0 of 0 for none. */
+    public record BlockView(double massG, int whole, int taken, int pieces) {}
 
     static WeighedView of(Mix mix, Mass net, MixWaste waste) {
         Mass toMix = waste.toMix(net);

@@ -7,6 +7,7 @@ import fairember.core.measure.Mass;
 import fairember.core.piece.MeasuredPart;
 import fairember.core.piece.Placement;
 import fairember.core.portion.BlockShare;
+import fairember.core.portion.Portion;
 import fairember.core.portion.Portioning;
 import fairember.core.shape.Band;
 import fairember.core.shape.Box;
@@ -31,6 +32,7 @@ public record MeasuredPartView(
         double massG,
         double ballMm,
         double cordMm,
+        CordCutView cut,
         @Nullable Double sheetMm,
         @Nullable ShareView share,
         double thickestMm,
@@ -86,10 +88,23 @@ public record MeasuredPartView(
         }
     }
 
-    /** The nearest share of a block: whole ones, and one of so many pieces (0 for none), and by how much it is more. */
-    public record ShareView(double blockG, int whole, int pieces, double errorPercent) {
-        public static ShareView of(BlockShare share) {
-            return new ShareView(share.block().g(), share.whole(), share.pieces(), 100 * share.error());
+    /** A share of a block: whole ones, some of so many equal pieces (0 of 0 for none), and by how much it is more. */
+    public record ShareView(double blockG, int whole, int taken, int pieces, double errorPercent) {
+        static ShareView of(BlockShare share) {
+            return new ShareView(share.block().g(), share.whole(), share.taken(), share.pieces(), 100 * share.error());
+        }
+
+        /** The share of a portion, when one that a hand can cut is near enough. */
+        public static @Nullable ShareView near(Mass wanted, List<Mass> blocks) {
+            return BlockShare.nearest(wanted, blocks).map(ShareView::of).orElse(null);
+        }
+    }
+
+    /** A cord that suits a portion, and how long the piece is that holds it. */
+    public record CordCutView(double thickMm, double lengthMm) {
+        public static CordCutView of(Portion portion) {
+            Length thick = Portioning.suitedCord(portion);
+            return new CordCutView(thick.mm(), Portioning.cord(portion, thick).mm());
         }
     }
 
@@ -137,26 +152,32 @@ public record MeasuredPartView(
         }
     }
 
+    /** Blocks that a part can be cut from: those on the shelf, of a clay that is used as it comes. */
+    private static List<Mass> blocks(MeasuredPart measured) {
+        var clays = measured.mix().mix().clays();
+        return clays.size() != 1
+                ? List.of()
+                : clays.get(0).clay().blocks().stream()
+                        .filter(block -> block.onShelf() > 0)
+                        .map(BlockSize::mass)
+                        .distinct()
+                        .toList();
+    }
+
     static MeasuredPartView of(MeasuredPart measured, Length cordThick, double withinMm) {
         SizedCore core = measured.core();
         Posed posed = measured.part().posed();
         PosedViews views = PosedViews.of(posed, withinMm);
         Point3 thickest = posed.turned(measured.thickest().middle());
-        List<Mass> blocks = measured.mix().mix().clays().stream()
-                .flatMap(part -> part.clay().blocks().stream())
-                .map(BlockSize::mass)
-                .distinct()
-                .toList();
         return new MeasuredPartView(
                 measured.portion().clay().mm3(),
                 posed.solid().surface().mm2(),
                 measured.portion().mass().g(),
                 measured.portion().ball().mm(),
                 Portioning.cord(measured.portion(), cordThick).mm(),
+                CordCutView.of(measured.portion()),
                 posed.solid() instanceof Band band ? band.sheet().mm() : null,
-                blocks.isEmpty()
-                        ? null
-                        : ShareView.of(BlockShare.nearest(measured.portion().mass(), blocks)),
+                ShareView.near(measured.portion().mass(), blocks(measured)),
                 measured.thickest().diameter().mm(),
                 new ThickestAtView(thickest.acrossMm(), thickest.upMm()),
                 measured.mix().density().gPerCm3(),

@@ -2,11 +2,17 @@ package fairember.app.run;
 
 import fairember.app.oven.LoadForm;
 import fairember.app.web.FindingView;
+import fairember.core.heat.Air;
 import fairember.core.ovenload.Place;
 import fairember.core.ovenload.PlannedLoad;
+import fairember.core.piece.MeasuredStage;
+import fairember.core.piece.PieceHeating;
+import fairember.core.piece.StageHeat;
+import fairember.core.run.Job;
 import fairember.core.run.RunSchedule;
 import java.time.LocalDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A load of the plan in an oven, counted from 0, with its times, its tray and its reasons. */
 public record PlannedLoadView(
@@ -22,7 +28,11 @@ public record PlannedLoadView(
         List<PlannedItemView> items,
         List<PlaceView> places,
         boolean pinned,
+        @Nullable CountingView counting,
         List<FindingView> why) {
+
+    /** Minutes that count in the part that is hot last, and what that is; nothing when the load cures nothing. */
+    public record CountingView(String pieceName, String partName, double countingMin) {}
 
     /** So many things of a stage bake. */
     public record PlannedItemView(String name, long runId, long pieceId, int stage, int count) {}
@@ -31,7 +41,7 @@ public record PlannedLoadView(
     public record PlaceView(
             int item, int shelf, double leftMm, double backMm, double widthMm, double depthMm, double heightMm) {}
 
-    public static PlannedLoadView of(RunSchedule.TimedLoad timed) {
+    public static PlannedLoadView of(RunSchedule.TimedLoad timed, List<Job> jobs) {
         PlannedLoad load = timed.load();
         List<String> keys = load.items().stream().map(i -> i.bake().key()).toList();
         return new PlannedLoadView(
@@ -47,7 +57,39 @@ public record PlannedLoadView(
                 load.items().stream().map(PlannedLoadView::item).toList(),
                 load.places().stream().map(p -> place(p, keys)).toList(),
                 load.pinned(),
+                counting(load, jobs),
                 FindingView.all(load.why()));
+    }
+
+    private static @Nullable CountingView counting(PlannedLoad load, List<Job> jobs) {
+        CountingView least = null;
+        for (PlannedLoad.Item item : load.items()) {
+            for (Job job : jobs) {
+                MeasuredStage stage = stage(job, item.bake().key());
+                StageHeat heat = stage == null ? null : stage.heat();
+                if (stage != null && heat != null) {
+                    double counts = PieceHeating.counting(
+                                    stage, load.temperature().c(), load.hold(), Air.STILL)
+                            .min();
+                    if (least == null || counts < least.countingMin()) {
+                        least = new CountingView(
+                                job.piece().piece().name(),
+                                heat.slowest().part().name(),
+                                counts);
+                    }
+                }
+            }
+        }
+        return least;
+    }
+
+    private static @Nullable MeasuredStage stage(Job job, String bakeKey) {
+        for (int i = 0; i < job.piece().stages().size(); i++) {
+            if (job.bakeKey(i).equals(bakeKey)) {
+                return job.piece().stages().get(i);
+            }
+        }
+        return null;
     }
 
     private static PlannedItemView item(PlannedLoad.Item item) {

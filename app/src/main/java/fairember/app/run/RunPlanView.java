@@ -54,7 +54,9 @@ public record RunPlanView(
         return new RunPlanView(
                 needs,
                 schedule.tasks().stream().map(TaskView::of).toList(),
-                schedule.loads().stream().map(PlannedLoadView::of).toList(),
+                schedule.loads().stream()
+                        .map(load -> PlannedLoadView.of(load, jobs))
+                        .toList(),
                 schedule.hands().min(),
                 schedule.energy().kwh(),
                 schedule.finish(),

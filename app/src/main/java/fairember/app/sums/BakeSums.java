@@ -11,6 +11,7 @@ import fairember.core.bake.BakeNeedWorkings;
 import fairember.core.bake.BakeNeeding;
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.ClayWindow;
+import fairember.core.bake.PacketReview;
 import fairember.core.bake.School;
 import fairember.core.bake.SharedWindow;
 import fairember.core.bake.StageKind;
@@ -20,6 +21,7 @@ import fairember.core.measure.Minutes;
 import fairember.core.measure.Span;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -44,6 +46,8 @@ class BakeSums {
             double highC,
             double holdMin,
             double mostMin,
+            double greatestMm,
+            double ceilingC,
             String reason,
             List<FindingView> findings,
             WorkingsView workings) {}
@@ -73,8 +77,11 @@ class BakeSums {
                 need.window().high().c(),
                 need.hold().min(),
                 need.most().min(),
+                need.window().greatest().mm(),
+                need.window().ceiling().c(),
                 need.reason(),
-                FindingView.all(need.findings()),
+                FindingView.all(Stream.concat(need.findings().stream(), PacketReview.of("the bake", need).stream())
+                        .toList()),
                 WorkingsView.of(BakeNeedWorkings.of(need)));
     }
 }

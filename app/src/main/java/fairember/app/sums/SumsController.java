@@ -9,7 +9,6 @@ import fairember.core.foilcore.SizedCore;
 import fairember.core.foilcore.SizedCoreWorkings;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
-import fairember.core.portion.BlockShare;
 import fairember.core.portion.Portion;
 import fairember.core.portion.PortionWorkings;
 import fairember.core.portion.Portioning;
@@ -40,7 +39,8 @@ class SumsController {
                 portion.mass().g(),
                 portion.ball().mm(),
                 cord == null ? null : Portioning.cord(portion, cord).mm(),
-                blocks.isEmpty() ? null : MeasuredPartView.ShareView.of(BlockShare.nearest(portion.mass(), blocks)),
+                MeasuredPartView.CordCutView.of(portion),
+                MeasuredPartView.ShareView.near(portion.mass(), blocks),
                 WorkingsView.of(PortionWorkings.of(portion)));
     }
 

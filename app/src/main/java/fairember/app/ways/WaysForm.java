@@ -52,7 +52,8 @@ public record WaysForm(
         @Nullable Double cordMm,
         @Nullable Double machineG,
         @Nullable Double scaleStepG,
-        @Nullable Integer makers) {
+        @Nullable Integer makers,
+        @Nullable Boolean byHeat) {
     private static final double USUAL_CORD_MM = 6;
 
     /**
@@ -75,8 +76,10 @@ public record WaysForm(
                         Share.ofPercent(wastePercent),
                         Share.ofPercent(marginPercent),
                         new Money(stepMinor)));
-        var rules =
-                g.at("", () -> new BakeRules(given("school", school), new Minutes(longHoldMin), new Minutes(setMin)));
+        var rules = g.at(
+                "",
+                () -> new BakeRules(
+                        given("school", school), new Minutes(longHoldMin), new Minutes(setMin), or(byHeat, false)));
         var hours = g.at("", this::parseHours);
         int many = or(makers, 1);
         g.at("", () -> Bench.MAKERS.check(many));

@@ -71,7 +71,8 @@ public class WaysStore implements Kept<WaysForm> {
                                 row.getDouble("cord_mm"),
                                 row.getDouble("machine_g"),
                                 row.getDouble("scale_step_g"),
-                                row.getInt("makers"))),
+                                row.getInt("makers"),
+                                row.getBoolean("by_heat"))),
                 id);
     }
 
@@ -81,7 +82,7 @@ public class WaysStore implements Kept<WaysForm> {
         PackedFoil packed = parsed.roll().packed();
         database.write(
                 """
-                insert into studio values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                insert into studio values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name,
                     currency = excluded.currency, hour_minor = excluded.hour_minor, kwh_minor = excluded.kwh_minor,
                     waste_percent = excluded.waste_percent, margin_percent = excluded.margin_percent,
@@ -94,7 +95,7 @@ public class WaysStore implements Kept<WaysForm> {
                     foil_firm_g_per_cm3 = excluded.foil_firm_g_per_cm3,
                     foil_hard_g_per_cm3 = excluded.foil_hard_g_per_cm3, cord_mm = excluded.cord_mm,
                     machine_g = excluded.machine_g, scale_step_g = excluded.scale_step_g,
-                    makers = excluded.makers
+                    makers = excluded.makers, by_heat = excluded.by_heat
                 """,
                 id,
                 form.name().strip(),
@@ -120,7 +121,8 @@ public class WaysStore implements Kept<WaysForm> {
                 parsed.cord().mm(),
                 parsed.waste().machine().g(),
                 parsed.waste().scaleStep().g(),
-                parsed.makers());
+                parsed.makers(),
+                parsed.rules().byHeat());
     }
 
     @Override

@@ -3,6 +3,7 @@ package fairember.core.bake;
 import fairember.core.finding.Finding;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,8 +16,9 @@ import java.util.Optional;
  * @param thickest section heat has to cross
  * @param bySection minutes the packet's rate gives for that section
  * @param hold minutes in the oven at temperature; none when it dries in the air
+ * @param near until the middle of its slowest part is within 5 °C of the oven, where the hold follows the heat
  * @param drying minutes in the air, for clay that is not baked
- * @param most minutes it may stay in at most; never under {@code hold}
+ * @param most minutes the packet allows in one bake; the hold may be over it, which is said
  * @param reason why that hold, in words
  * @param findings what the rules say of it
  */
@@ -27,11 +29,24 @@ public record BakeNeed(
         Length thickest,
         Minutes bySection,
         Minutes hold,
+        Optional<Minutes> near,
         Optional<Minutes> drying,
         Minutes most,
         String reason,
         List<Finding> findings) {
     public BakeNeed {
         findings = List.copyOf(findings);
+    }
+
+    /** The longest it is held in a load with others: what the packet allows, or its own hold when that is longer. */
+    public Minutes cap() {
+        return new Minutes(Math.max(most.min(), hold.min()));
+    }
+
+    /** The same with another hold, for a reason, and with more findings. */
+    BakeNeed held(Minutes longer, Optional<Minutes> hot, String why, List<Finding> more) {
+        List<Finding> all = new ArrayList<>(findings);
+        all.addAll(more);
+        return new BakeNeed(kind, rules, window, thickest, bySection, longer, hot, drying, most, why, all);
     }
 }

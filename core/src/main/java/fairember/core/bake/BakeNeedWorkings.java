@@ -30,12 +30,21 @@ public final class BakeNeedWorkings {
                 .given("k", "minutes per 6 mm", need.window().per6Mm().min(), "min", Source.PACKET)
                 .given("l", "least hold", need.window().least().min(), "min", Source.PACKET)
                 .worked("b", "by section", need.bySection().min(), "min", "k·T/6");
-        if (need.rules().school() != School.LONG_HOLD) {
-            return steps.worked("h", "hold", need.hold().min(), "min", "max(l, b)")
-                    .done();
+        boolean longHold = need.rules().school() == School.LONG_HOLD;
+        if (longHold) {
+            steps.given("H", "long hold", need.rules().longHold().min(), "min", Source.ENTERED);
         }
-        return steps.given("H", "long hold", need.rules().longHold().min(), "min", Source.ENTERED)
-                .worked("h", "hold", need.hold().min(), "min", "max(H, max(l, b))")
+        String packet = longHold ? "max(H, max(l, b))" : "max(l, b)";
+        if (need.near().isEmpty()) {
+            return steps.worked("h", "hold", need.hold().min(), "min", packet).done();
+        }
+        return steps.given(
+                        "t",
+                        "until the middle is within 5 °C",
+                        need.near().get().min(),
+                        "min",
+                        Source.WORKED)
+                .worked("h", "hold", need.hold().min(), "min", "max(%s, 1.15·t + 10)".formatted(packet))
                 .done();
     }
 }

@@ -10,6 +10,9 @@ import java.util.Optional;
 
 /** Works out what a stage bake needs. */
 public final class BakeNeeding {
+    /** Where fewer of a hold's minutes count than this share of it, it is said. */
+    private static final double ENOUGH_SHARE = 1 / 3.0;
+
     private BakeNeeding() {}
 
     /**
@@ -22,7 +25,8 @@ public final class BakeNeeding {
      * </pre>
      *
      * @param about name of the piece and stage, for the findings
-     * @param thickest T of all clay that is in it
+     * @param window temperatures that suit all that is in it
+     * @param thickest T of all clay in it that is not cured yet; 0 when there is none
      */
     public static BakeNeed need(String about, SharedWindow window, Length thickest, StageKind kind, BakeRules rules) {
         Optional<Minutes> drying = window.dries().map(air -> air.times(thickest.mm() / 6));
@@ -36,7 +40,6 @@ public final class BakeNeeding {
             case CURE ->
                 rules.school() == School.LONG_HOLD ? Math.max(rules.longHold().min(), packet) : packet;
         };
-        double most = Math.max(window.most().min(), hold);
         return new BakeNeed(
                 kind,
                 rules,
@@ -45,7 +48,8 @@ public final class BakeNeeding {
                 bySection,
                 new Minutes(hold),
                 Optional.empty(),
-                new Minutes(most),
+                Optional.empty(),
+                window.most(),
                 reason(window, thickest, bySection, kind, rules, packet),
                 findings(about, window, hold));
     }
@@ -64,10 +68,57 @@ public final class BakeNeeding {
                 thickest,
                 drying,
                 Minutes.ZERO,
+                Optional.empty(),
                 Optional.of(drying),
                 window.most(),
                 reason,
                 findings(about, window, 0));
+    }
+
+    /**
+     * The same need, as far as heat has a say in it.
+     *
+     * <pre>planned = max(hold, 1.15·t₅ + 10)     t₅ until the middle is within 5 °C of the oven</pre>
+     *
+     * @param slowest name of the part whose middle is hot last
+     * @param near t₅
+     * @param planned minutes that would do
+     * @param counting minutes of the hold in which all of that part is hot enough
+     */
+    public static BakeNeed heated(
+            BakeNeed need, String about, String slowest, Minutes near, Minutes planned, Minutes counting) {
+        double hold = need.hold().min();
+        if (planned.min() <= hold + 0.5) {
+            return need;
+        }
+        if (need.rules().byHeat()) {
+            String reason = "By the heat: the middle of %s needs %s; by the packet alone it would be %s."
+                    .formatted(slowest, show(planned.min()), show(hold));
+            return need.held(planned, Optional.of(near), reason, tooLong(about, need.window(), planned.min()));
+        }
+        if (counting.min() >= hold * ENOUGH_SHARE) {
+            return need;
+        }
+        String says = "%s: of its %s only %s count, because the middle of %s is not hot before."
+                .formatted(about, show(hold), show(counting.min()), slowest);
+        String mend = "Bake it %s, or have the studio bake by the heat; the packet and the safety sheet decide."
+                .formatted(show(planned.min()));
+        Finding advice = counting.min() < 1
+                ? Finding.breaks("heat-none", says, mend, about)
+                : Finding.warns("heat-short", says, mend, about);
+        return need.held(need.hold(), Optional.empty(), need.reason(), List.of(advice));
+    }
+
+    private static List<Finding> tooLong(String about, SharedWindow window, double hold) {
+        if (hold <= window.most().min()) {
+            return List.of();
+        }
+        return List.of(Finding.warns(
+                "hold-long",
+                "%s: %s is over the %s the packet allows in one bake."
+                        .formatted(about, show(hold), show(window.most().min())),
+                "Give thick parts a core, or bake in stages; the hold is not shortened.",
+                about));
     }
 
     private static String hours(Minutes minutes) {
@@ -83,6 +134,9 @@ public final class BakeNeeding {
         if (kind == StageKind.PAINT) {
             return "%s at the low end of the window to set the paint; the clay is cured before."
                     .formatted(show(rules.set().min()));
+        }
+        if (thickest.mm() == 0) {
+            return "Nothing in it is raw: the packet's least of " + show(packet) + ".";
         }
         String section = "%s mm at %s per 6 mm is %s"
                 .formatted(
@@ -104,7 +158,10 @@ public final class BakeNeeding {
 
     private static List<Finding> findings(String about, SharedWindow window, double hold) {
         List<Finding> findings = new ArrayList<>();
-        if (!window.meets() && !window.mixed() && window.dries().isEmpty()) {
+        if (!window.meets()
+                && !window.closedByInsert()
+                && !window.mixed()
+                && window.dries().isEmpty()) {
             findings.add(Finding.breaks(
                     "windows-apart",
                     "%s: its clays have no temperature in common; one needs %s °C or more, another %s °C or less."
@@ -122,14 +179,7 @@ public final class BakeNeeding {
                     "Make it of one kind, or join the two when each is done.",
                     about));
         }
-        if (hold > window.most().min()) {
-            findings.add(Finding.warns(
-                    "hold-long",
-                    "%s: %s is over the %s the packet allows in one bake."
-                            .formatted(about, show(hold), show(window.most().min())),
-                    "Give thick parts a core, or bake in stages; the hold is not shortened.",
-                    about));
-        }
+        findings.addAll(tooLong(about, window, hold));
         return findings;
     }
 

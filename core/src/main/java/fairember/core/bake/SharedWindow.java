@@ -18,6 +18,8 @@ import java.util.Optional;
  * @param greatest thinnest greatest section
  * @param dries slowest drying per 6 mm, when all of them dry in the air
  * @param mixed whether some dry in the air and some are baked
+ * @param ceiling lowest of the temperatures never to pass
+ * @param closedByInsert whether something that stays in takes less than the clay needs
  */
 public record SharedWindow(
         Temperature low,
@@ -27,7 +29,9 @@ public record SharedWindow(
         Minutes most,
         Length greatest,
         Optional<Minutes> dries,
-        boolean mixed) {
+        boolean mixed,
+        Temperature ceiling,
+        boolean closedByInsert) {
 
     /** The window of one clay or of several; the list must not be empty. */
     public static SharedWindow of(List<ClayWindow> clays) {
@@ -47,6 +51,8 @@ public record SharedWindow(
                 clay.most(),
                 clay.greatest(),
                 clay.dries(),
+                false,
+                clay.ceiling(),
                 false);
     }
 
@@ -60,12 +66,25 @@ public record SharedWindow(
                 new Minutes(Math.min(most.min(), other.most.min())),
                 new Length(Math.min(greatest.mm(), other.greatest.mm())),
                 dries.flatMap(mine -> other.dries.map(theirs -> mine.compareTo(theirs) > 0 ? mine : theirs)),
-                mixed || other.mixed || dries.isPresent() != other.dries.isPresent());
+                mixed || other.mixed || dries.isPresent() != other.dries.isPresent(),
+                ceiling.least(other.ceiling),
+                closedByInsert || other.closedByInsert);
     }
 
     /** The same window, no hotter than something in it may get. */
-    public SharedWindow under(Temperature ceiling) {
-        return new SharedWindow(low, high.least(ceiling), per6Mm, least, most, greatest, dries, mixed);
+    public SharedWindow under(Temperature hottest) {
+        boolean closed = hottest.compareTo(low) < 0;
+        return new SharedWindow(
+                low,
+                high.least(hottest),
+                per6Mm,
+                least,
+                most,
+                greatest,
+                dries,
+                mixed,
+                ceiling.least(hottest),
+                closedByInsert || closed);
     }
 
     /** Whether there is a temperature that suits all of them. */

@@ -49,12 +49,12 @@ final class InsertMeasuring {
         return new MeasuredInsert(insert, sleeve, findings);
     }
 
-    /** The window with every insert that stays in kept under its ceiling, as far as the clay allows. */
+    /** The window with every insert that stays in kept under its ceiling; no window at all when one is under the clay's. */
     static SharedWindow under(SharedWindow window, List<Insert> inserts) {
         SharedWindow held = window;
         for (Insert insert : inserts) {
             Temperature ceiling = insert.ceiling();
-            if (insert.stays() && ceiling != null && ceiling.compareTo(window.low()) >= 0) {
+            if (insert.stays() && ceiling != null) {
                 held = held.under(ceiling);
             }
         }
@@ -66,6 +66,14 @@ final class InsertMeasuring {
         List<Finding> findings = new ArrayList<>();
         for (Insert insert : inserts) {
             Temperature ceiling = insert.ceiling();
+            if (insert.stays() && ceiling == null) {
+                findings.add(Finding.warns(
+                        "insert-unknown",
+                        "%s: %s stays in the oven, and how hot it may get is not known."
+                                .formatted(about, insert.name()),
+                        "Enter its highest safe temperature, or take it out before the oven.",
+                        insert.name()));
+            }
             if (insert.stays() && ceiling != null && ceiling.compareTo(window.low()) < 0) {
                 findings.add(Finding.breaks(
                         "insert-ceiling",

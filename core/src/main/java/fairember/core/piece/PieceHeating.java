@@ -24,6 +24,10 @@ public final class PieceHeating {
     private static final double ROOM_C = 20;
     private static final double MARGIN = 1.15;
     private static final double SPARE_MIN = 10;
+    /** A plate of T mm is hot in a still oven in less than 3·T + 0.06·T² min (19.8, 34.9, 79.7 and 135 at 6, 10, 20 and 30 mm). */
+    private static final double PLATE_MIN = 3;
+
+    private static final double PLATE_MIN_MM = 0.06;
 
     private PieceHeating() {}
 
@@ -53,6 +57,43 @@ public final class PieceHeating {
                 schools(slowest, setC, air, need, packet, planned),
                 cooling(slowest, setC, Cooling.Way.SLOW),
                 cooling(slowest, setC, Cooling.Way.QUENCH));
+    }
+
+    /**
+     * What heat has to say of a cure in a still oven. A part can be left out when even a plate of its thickness would be
+     * hot sooner than the slowest so far.
+     *
+     * @param raw parts that are not cured yet, at least one
+     */
+    static StageHeat of(List<MeasuredPart> raw, BakeNeed need) {
+        double setC = need.window().low().c();
+        List<MeasuredPart> thickFirst = raw.stream()
+                .sorted(Comparator.comparing((MeasuredPart p) -> p.thickest().diameter())
+                        .reversed())
+                .toList();
+        MeasuredPart slowest = thickFirst.get(0);
+        double near = 0;
+        for (MeasuredPart part : thickFirst) {
+            double t = part.thickest().diameter().mm();
+            if (part.core() == null && PLATE_MIN * t + PLATE_MIN_MM * t * t < near) {
+                continue;
+            }
+            double own = near(part, setC, Air.STILL);
+            slowest = own > near ? part : slowest;
+            near = Math.max(near, own);
+        }
+        double planned = Math.max(need.hold().min(), MARGIN * near + SPARE_MIN);
+        HeatedPiece over = over(
+                slowest, setC, Air.STILL, new Minutes(Math.max(1, need.hold().min())), need);
+        return new StageHeat(slowest, new Minutes(near), new Minutes(planned), over.counting());
+    }
+
+    /** Minutes that count in the slowest part of a cure, in a hot oven that is held at a temperature for so long. */
+    public static Minutes counting(MeasuredStage stage, double setC, Minutes hold, Air air) {
+        StageHeat heat = stage.heat();
+        return heat == null
+                ? hold
+                : over(heat.slowest(), setC, air, hold, stage.need()).counting();
     }
 
     private static List<MeasuredPart> inOven(MeasuredPiece piece, int index) {
@@ -135,17 +176,7 @@ public final class PieceHeating {
     }
 
     private static double near(MeasuredPart part, double setC, Air air) {
-        return Heating.heat(
-                        body(part),
-                        Stuff.of(part.mix().density()),
-                        air.gives(),
-                        OvenCurve.preheated(setC),
-                        ROOM_C,
-                        ENOUGH,
-                        setC,
-                        setC)
-                .near()
-                .orElse(ENOUGH)
+        return Heating.near(body(part), Stuff.of(part.mix().density()), air.gives(), setC, ROOM_C, ENOUGH)
                 .min();
     }
 

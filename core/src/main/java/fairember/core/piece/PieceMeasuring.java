@@ -54,7 +54,7 @@ public final class PieceMeasuring {
     /** The studio's rules, by the school of the piece when it has its own. */
     static BakeRules rulesOf(Piece piece, BakeRules studio) {
         School own = piece.school();
-        return own == null ? studio : new BakeRules(own, studio.longHold(), studio.set());
+        return own == null ? studio : new BakeRules(own, studio.longHold(), studio.set(), studio.byHeat());
     }
 
     private MeasuredPiece measure(Piece piece) {
@@ -74,7 +74,10 @@ public final class PieceMeasuring {
             gathering.at("stages[" + i + "]", () -> stage(piece, stage, parts)).ifPresent(stages::add);
         }
         gathering.orRefuse();
-        stages.set(stages.size() - 1, stages.get(stages.size() - 1).and(LightHeat.findings(piece, parts, stages)));
+        int last = stages.size() - 1;
+        stages.set(
+                last,
+                stages.get(last).and(LightHeat.findings(piece, parts, stages)).and(neverCured(piece, stages)));
         return new MeasuredPiece(
                 piece,
                 parts,
@@ -215,16 +218,51 @@ public final class PieceMeasuring {
         List<Insert> inserts = stage.loose() ? List.of() : piece.armature().inserts();
         SharedWindow window = InsertMeasuring.under(clays, inserts);
         String about = piece.name() + ", " + stage.name();
-        Length thickest = thickest(inOven, index, piece.parts());
-        Length solid = thickest(inOven, p -> p.part().solid().thickestSection());
+        List<MeasuredPart> raw = inOven.stream()
+                .filter(p -> !curedBefore(piece, p.part(), index))
+                .toList();
+        Length thickest = thickest(raw, index, piece.parts());
+        Length solid = thickest(raw, p -> p.part().solid().thickestSection());
         StageKind kind = kind(piece, index);
-        BakeNeed need = BakeNeeding.need(about, window, thickest, kind, rules);
+        BakeNeed byPacket = BakeNeeding.need(about, window, thickest, kind, rules);
         Minutes solidHold = BakeNeeding.need(about, window, solid, kind, rules).hold();
+        StageHeat heat = kind == StageKind.CURE && byPacket.drying().isEmpty() && !raw.isEmpty()
+                ? PieceHeating.of(raw, byPacket)
+                : null;
+        BakeNeed need = heat == null
+                ? byPacket
+                : BakeNeeding.heated(
+                        byPacket, about, heat.slowest().part().name(), heat.near(), heat.planned(), heat.counting());
         List<Finding> findings = InsertMeasuring.tooHot(about, clays, inserts);
         List<Part> told = inOven.stream().map(MeasuredPart::part).collect(Collectors.toList());
         Box unit = stage.loose() ? largest(told) : piece.pose().onTray(PieceBox.around(told));
         int units = stage.loose() ? told.stream().mapToInt(Part::count).sum() : 1;
-        return new MeasuredStage(stage, need, solidHold, unit, units, findings);
+        return new MeasuredStage(stage, need, solidHold, unit, units, heat, findings);
+    }
+
+    /** Whether a part has had a full cure before a stage; the packet's minutes are counted for what is still raw. */
+    private boolean curedBefore(Piece piece, Part part, int index) {
+        for (int i = part.stage(); i < index; i++) {
+            boolean in = !piece.stages().get(i).loose() || i == part.stage();
+            if (in && kind(piece, i) == StageKind.CURE) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Bakes that only set something, and never cure it. */
+    private List<Finding> neverCured(Piece piece, List<MeasuredStage> stages) {
+        boolean cures = stages.stream()
+                .anyMatch(s ->
+                        s.need().kind() == StageKind.CURE || s.need().drying().isPresent());
+        return cures
+                ? List.of()
+                : List.of(Finding.breaks(
+                        "never-cured",
+                        "%s: none of its bakes cures it; a short set alone leaves clay weak.".formatted(piece.name()),
+                        "Make the last of its bakes a full cure.",
+                        piece.name()));
     }
 
     /** What a stage is for; in the staged school all cures before the last are short sets. */
@@ -254,7 +292,7 @@ public final class PieceMeasuring {
     }
 
     private static Length thickest(List<MeasuredPart> inOven, Function<MeasuredPart, Length> of) {
-        return inOven.stream().map(of).max(Comparator.naturalOrder()).orElseThrow();
+        return inOven.stream().map(of).max(Comparator.naturalOrder()).orElse(Length.ZERO);
     }
 
     private static Box largest(List<Part> parts) {

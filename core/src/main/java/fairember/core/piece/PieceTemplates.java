@@ -1,5 +1,6 @@
 package fairember.core.piece;
 
+import fairember.core.bake.School;
 import fairember.core.bake.StageKind;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.Packing;
@@ -15,7 +16,10 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A sensible piece of every kind to begin from. */
+/**
+ * A sensible piece of every kind to begin from. All but charms are thick, cored or flat, and take longer to get hot than a
+ * packet's minutes by section: they begin with a long hold.
+ */
 public final class PieceTemplates {
     private final long mixId;
 
@@ -187,7 +191,8 @@ public final class PieceTemplates {
                 List.of(),
                 gate,
                 armature,
-                null);
+                null,
+                kind == PieceKind.CHARM ? null : School.LONG_HOLD);
     }
 
     private static Step step(String name, Station station, double setup, double each, int stage) {

@@ -87,7 +87,7 @@ public final class RunBakes {
                 stage.need().window().low(),
                 stage.need().window().high(),
                 stage.need().hold(),
-                stage.need().most(),
+                stage.need().cap(),
                 Bake.Hands.NONE,
                 before == null ? List.of() : List.of(new Bake.Wait(before, cooling)),
                 OptionalDouble.empty());
