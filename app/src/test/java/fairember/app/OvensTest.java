@@ -203,7 +203,10 @@ public class OvensTest extends ServerTest {
 
     @Test(priority = 3)
     public void bakesThatAreKeptApartShareNoLoad() {
-        JsonNode two = day().path("planned").path(1).path("items");
+        JsonNode two = Http.JSON.missingNode();
+        for (JsonNode load : day().path("planned")) {
+            two = load.path("items").size() > 1 ? load.path("items") : two;
+        }
         assertThat(two.size()).isGreaterThan(1);
         Map<String, Object> one = item(two.path(0));
         Map<String, Object> other = item(two.path(1));

@@ -20,7 +20,7 @@ final class Annealing {
     private final Table table;
     private final Timetable timetable;
     private final Moves moves;
-    private final SplittableRandom random = new SplittableRandom(SEED);
+    private final SplittableRandom random;
     private final BooleanSupplier stop;
     private final Consumer<Draft> better;
     private final double unit;
@@ -29,6 +29,12 @@ final class Annealing {
 
     /** @param better told of each draft that is the best so far */
     Annealing(Table table, Slots slots, Draft start, BooleanSupplier stop, Consumer<Draft> better) {
+        this(table, slots, start, stop, better, 0);
+    }
+
+    /** @param number of the search: each goes another way */
+    Annealing(Table table, Slots slots, Draft start, BooleanSupplier stop, Consumer<Draft> better, int number) {
+        this.random = new SplittableRandom(SEED + number);
         this.table = table;
         this.timetable = new Timetable(table);
         this.moves = new Moves(table, slots, random);

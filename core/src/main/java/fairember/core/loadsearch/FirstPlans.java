@@ -102,7 +102,7 @@ final class FirstPlans {
         boolean[] placed = new boolean[table.bakes];
         int[] last = new int[table.bakes];
         pinReady(waiting, loads, placed, left, last);
-        for (int done = 0; done < table.bakes; ) {
+        while (!all(placed)) {
             int next = next(rule, placed, left, waiting);
             if (next < 0) {
                 return null;
@@ -111,12 +111,17 @@ final class FirstPlans {
             left[next] = 0;
             placed[next] = true;
             pinReady(waiting, loads, placed, left, last);
-            done = 0;
-            for (boolean b : placed) {
-                done += b ? 1 : 0;
-            }
         }
         return new Draft(loads.toArray(Slot[]::new), new int[table.bakes], new int[table.bakes]);
+    }
+
+    private static boolean all(boolean[] placed) {
+        for (boolean one : placed) {
+            if (!one) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Puts pinned loads in as soon as all they wait for is in. */

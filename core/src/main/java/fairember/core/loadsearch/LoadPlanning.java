@@ -19,13 +19,17 @@ import java.util.function.Consumer;
 
 /**
  * Plans the loads of a problem: by rule at once, then by search, then with the solver where the problem is small enough
- * for it. The plan depends on nothing but the problem and the effort, unless it is stopped.
+ * for it. The plan depends on nothing but the problem and the effort, unless it is stopped; not on the order in which the bakes are
+ * told either.
  */
 public final class LoadPlanning {
     /** Up to so many bakes the solver looks at the whole problem. */
     private static final int MOST_EXACT = 24;
 
     private static final int MOST_EXACT_CELLS = 700;
+
+    /** Searches of a problem that is too large for the solver. */
+    private static final int STARTS = 3;
 
     /** Drafts looked at after the pattern model. */
     private static final int POLISHING = 15_000;
@@ -73,8 +77,9 @@ public final class LoadPlanning {
             Optional<LoadPlan> earlier,
             BooleanSupplier stop,
             Consumer<LoadPlan> better) {
-        Sifting.Sifted sifted = Sifting.sift(problem);
-        LoadPlanning planning = new LoadPlanning(problem, effort, earlier, stop, better);
+        LoadProblem ordered = Canonical.of(problem);
+        Sifting.Sifted sifted = Sifting.sift(ordered);
+        LoadPlanning planning = new LoadPlanning(ordered, effort, earlier, stop, better);
         planning.findings.addAll(sifted.findings());
         return planning.plan(sifted.bakes());
     }
@@ -162,7 +167,7 @@ public final class LoadPlanning {
                 return polished(table, slots, betterOf(table, found, parted.get()), told);
             }
         }
-        Draft annealed = new Annealing(table, slots, first, stop, told).run(drafts(table));
+        Draft annealed = annealed(table, slots, first, told);
         found = new Solved(annealed, bounds);
         boolean small = table.bakes <= MOST_EXACT && table.bakes * annealed.loads.length <= MOST_EXACT_CELLS;
         if (effort == Effort.PROOF && small && outcome(table, annealed).left() == 0 && Solver.here()) {
@@ -171,6 +176,23 @@ public final class LoadPlanning {
             found = betterOf(table, found, exact.solve(table.bakes <= 10 ? 6 : 2.5));
         }
         return found;
+    }
+
+    /** The best of several searches from the same start, where the solver will not look at the whole problem. */
+    private Draft annealed(Table table, Slots slots, Draft first, Consumer<Draft> told) {
+        int starts = table.bakes > MOST_EXACT ? STARTS : 1;
+        Draft best = first;
+        for (int seed = 0; seed < starts && !stop.getAsBoolean(); seed++) {
+            Outcome least = outcome(table, best);
+            Consumer<Draft> toldIfBetter = draft -> {
+                if (outcome(table, draft).compareTo(least) < 0) {
+                    told.accept(draft);
+                }
+            };
+            Draft found = new Annealing(table, slots, first, stop, toldIfBetter, seed).run(drafts(table));
+            best = outcome(table, found).compareTo(least) < 0 ? found : best;
+        }
+        return best;
     }
 
     /** The pattern model knows one objective: a search looks for less of the others, and where it ran out of steps. */
@@ -203,26 +225,47 @@ public final class LoadPlanning {
         return (int) ((20_000 + 2_500 * Math.min(table.bakes, 60)) / (many * Math.sqrt(many)));
     }
 
-    /** The plan of what finds hours, when some bakes find none. */
+    /** The plan of what finds hours, when some bakes find none: as many of each as are in time, and none built on the rest. */
     private LoadPlan withoutLate(Table table, Draft draft) {
-        Timetable times = new Timetable(table);
-        times.time(draft);
+        int[] inTime = inTime(table, draft);
         Set<String> without = new HashSet<>();
         List<Bake> rest = new ArrayList<>();
         for (int j = 0; j < table.bakes; j++) {
             Bake bake = table.planned.get(j);
             boolean waits = bake.after().stream().anyMatch(w -> without.contains(w.key()));
-            if (times.done[j] >= Table.NEVER || waits) {
-                without.add(bake.key());
-                findings.add(Finding.breaks(
-                        "no-hours",
-                        bake.name() + " finds no hours before the plan's hours end.",
-                        "Open the studio longer, or plan fewer.",
-                        bake.name()));
-            } else {
+            int most = waits || inTime[j] < table.least[j] ? 0 : inTime[j];
+            if (most == bake.count()) {
                 rest.add(bake);
+                continue;
+            }
+            without.add(bake.key());
+            String many =
+                    most == 0 ? bake.name() : "%d of %d %s".formatted(bake.count() - most, bake.count(), bake.name());
+            findings.add(Finding.breaks(
+                    "no-hours",
+                    many + " cannot be baked before the plan's hours end.",
+                    "Open the studio longer, or plan fewer.",
+                    bake.name()));
+            if (most > 0) {
+                rest.add(bake.counting(most));
             }
         }
         return plan(rest);
+    }
+
+    /** How many of each bake lie in loads that find hours, as far as all before them do too. */
+    private static int[] inTime(Table table, Draft draft) {
+        Timetable times = new Timetable(table);
+        times.time(draft);
+        int[] inTime = new int[table.bakes];
+        for (int p = 0; p < draft.loads.length; p++) {
+            if (times.heat[p] < Table.NEVER) {
+                Slot slot = draft.loads[p];
+                for (int i = 0; i < slot.bakes.length; i++) {
+                    inTime[slot.bakes[i]] += slot.counts[i];
+                }
+            }
+        }
+        return inTime;
     }
 }

@@ -33,7 +33,7 @@ final class Sifting {
     /**
      * Sifts.
      *
-     * @throws Refused when two bakes share a key or one waits for a key that is not there
+     * @throws Refused when two bakes share a key, or one waits for or is kept apart from a key that is not there
      */
     static Sifted sift(LoadProblem problem) {
         Sifting sifting = new Sifting(problem);
@@ -54,6 +54,14 @@ final class Sifting {
         for (Bake bake : problem.bakes()) {
             if (byKey.put(bake.key(), bake) != null) {
                 throw new Refused("key", bake.key() + " twice", "each key once", "Give every bake its own key.");
+            }
+        }
+        for (LoadProblem.Apart pair : problem.apart()) {
+            for (String key : List.of(pair.one(), pair.other())) {
+                if (!byKey.containsKey(key)) {
+                    throw new Refused(
+                            "apart", key, "the key of a bake in this plan", "Name two bakes that are planned.");
+                }
             }
         }
         for (Bake bake : problem.bakes()) {

@@ -100,6 +100,11 @@ public record Bake(
         return new Bake(key, name, count, least, unit, turns, low, high, hold, most, task, after, due);
     }
 
+    /** So many of the same. */
+    public Bake counting(int things) {
+        return new Bake(key, name, things, least, unit, turns, low, high, hold, most, hands, after, due);
+    }
+
     /** The same bake with somebody waiting. */
     public Bake dueAt(double min) {
         return new Bake(
