@@ -60,9 +60,7 @@ export function FindPlace() {
                 Every recipe of {asksFor(find.from, count(chosen, 'clay'))} in whole parts is tried, none is guessed.
               </span>
             </div>
-            {found && (
-              <FindProgress share={found.share} done={found.done} complete={found.complete} tried={found.tried} />
-            )}
+            {found && <FindProgress {...found} />}
           </>
         }
         drawing={<FoundRecipes found={found} find={sent} />}
@@ -79,18 +77,20 @@ function asksFor(from: Find['from'], clays: string) {
 
 interface ProgressProps {
   share: number;
+  waiting: boolean;
   done: boolean;
   complete: boolean;
   tried: number;
 }
 
-function FindProgress({ share, done, complete, tried }: ProgressProps) {
+function FindProgress({ share, waiting, done, complete, tried }: ProgressProps) {
   const percent = Math.round(share * 100);
   return (
     <div>
       <ProgressBar label="Recipes tried" percent={percent} />
       <p role="status" className="text-note text-soft">
-        {!done && `${percent} % looked at`}
+        {waiting && 'Two other searches are running; this one waits for its turn.'}
+        {!done && !waiting && `${percent} % looked at`}
         {done && complete && `All looked at; the colour of ${tried.toLocaleString('en')} was worked out.`}
         {done && !complete && `Stopped at ${percent} %: a nearer one may be among the rest.`}
       </p>

@@ -22,17 +22,23 @@ function lastOut(day: Day, finishMin: number): string {
 }
 
 function boundWords(score: Score): string {
-  if (score.proven) return 'none better';
-  if (score.objective === 'FINISH') return `at best ${minutes(score.value - score.bound)} sooner`;
-  if (score.objective === 'LATENESS') return `at best ${minutes(score.bound)}`;
-  return `at best ${plain(Math.round(score.bound * 100) / 100)}`;
+  if (score.proven) return 'proven best';
+  const known = 'no such plan is known';
+  if (score.objective === 'FINISH')
+    return `could be up to ${minutes(score.value - score.bound)} earlier at the very most; ${known}`;
+  if (score.objective === 'LATENESS') return `could be ${minutes(score.bound)} at the very least; ${known}`;
+  const least = plain(Math.round(score.bound * 100) / 100);
+  return score.objective === 'LOADS'
+    ? `could be as few as ${least}; ${known}`
+    : `could be ${least} at the least; ${known}`;
 }
 
 /** How good the plan is and how far from the best it may be, with the search for a better one. */
 export function PlanScores({ day }: { day: Day }) {
   const { look, begin, stop } = usePlanLook();
   const wishes = useWishes(day);
-  const looking = look?.state === 'LOOKING';
+  const waiting = look?.state === 'WAITING';
+  const looking = look?.state === 'LOOKING' || waiting;
   const scores = looking && look.scores.length > 0 ? look.scores : day.scores;
   const held = day.wishes.form.pins.length + day.wishes.form.apart.length;
   if (day.planned.length === 0) return <Findings findings={day.findings} />;
@@ -51,7 +57,9 @@ export function PlanScores({ day }: { day: Day }) {
           <>
             <span role="status" className="inline-flex items-center gap-2 text-soft">
               <progress aria-label="Looking for a better plan" className="h-2 w-28 accent-verdigris" />
-              {Math.round(look.seconds)} s, {count(look.found, 'plan')} so far
+              {waiting
+                ? 'Two other searches are running; this one waits for its turn.'
+                : `${Math.round(look.seconds)} s, ${count(look.found, 'plan')} so far`}
             </span>
             <Button onClick={() => stop.mutate()}>Stop and keep the best</Button>
           </>

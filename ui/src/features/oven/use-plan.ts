@@ -59,6 +59,10 @@ export function useMoved(move: Move) {
   });
 }
 
+function isUnderWay(look: PlanLook | undefined): boolean {
+  return look?.state === 'LOOKING' || look?.state === 'WAITING';
+}
+
 /** The search for a better plan: how it goes, and its buttons. */
 export function usePlanLook() {
   const client = useQueryClient();
@@ -67,11 +71,10 @@ export function usePlanLook() {
     queryFn: async () => {
       const before = client.getQueryData<PlanLook>(['plan-look']);
       const now = await take(api.GET('/api/baking/search'));
-      if (before?.state === 'LOOKING' && now.state !== 'LOOKING')
-        void client.invalidateQueries({ queryKey: ['baking'] });
+      if (isUnderWay(before) && !isUnderWay(now)) void client.invalidateQueries({ queryKey: ['baking'] });
       return now;
     },
-    refetchInterval: (query) => (query.state.data?.state === 'LOOKING' ? LOOK_EVERY_MS : false),
+    refetchInterval: (query) => (isUnderWay(query.state.data) ? LOOK_EVERY_MS : false),
   });
   const set = { onSuccess: (data: unknown) => client.setQueryData(['plan-look'], data) };
   return {

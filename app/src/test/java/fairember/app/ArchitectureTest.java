@@ -22,6 +22,7 @@ public class ArchitectureTest {
             "keeping",
             "web",
             "copies",
+            "turns",
             "ways",
             "shelf",
             "tile",

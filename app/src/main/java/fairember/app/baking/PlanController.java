@@ -3,6 +3,8 @@ package fairember.app.baking;
 import fairember.app.keeping.Keeping;
 import fairember.app.oven.WishesForm;
 import fairember.app.oven.WishesStore;
+import fairember.app.turns.CallerWatch;
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,8 +43,11 @@ class PlanController {
 
     /** What moving some things into another load would break or cost; nothing is changed. */
     @PostMapping("/moves")
-    MovedView move(@RequestBody MoveForm form) {
-        return moves.tried(form);
+    MovedView move(@RequestBody MoveForm form, HttpServletResponse response) {
+        moves.check(form);
+        try (CallerWatch caller = new CallerWatch(response)) {
+            return moves.tried(form, caller::gone);
+        }
     }
 
     /** Begins to look for a better plan, and says how far it is. */

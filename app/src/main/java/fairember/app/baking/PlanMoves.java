@@ -5,6 +5,7 @@ import fairember.app.oven.WishesForm;
 import fairember.app.run.BakeKeys;
 import fairember.app.run.LoadPlans;
 import fairember.app.run.Planning;
+import fairember.app.turns.SearchTurns;
 import fairember.app.web.FindingView;
 import fairember.core.finding.Finding;
 import fairember.core.finding.Verdict;
@@ -12,11 +13,13 @@ import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
 import fairember.core.measure.Refused;
 import fairember.core.ovenload.LoadPlan;
+import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.PlannedLoad;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import org.springframework.stereotype.Service;
 
 /** Tries moves in the plan: both loads are held as they would be, and the rest is planned anew around them. */
@@ -24,18 +27,22 @@ import org.springframework.stereotype.Service;
 class PlanMoves {
     private final Planning planning;
     private final LoadPlans plans;
+    private final SearchTurns turns;
 
-    PlanMoves(Planning planning, LoadPlans plans) {
+    PlanMoves(Planning planning, LoadPlans plans, SearchTurns turns) {
         this.planning = planning;
         this.plans = plans;
+        this.turns = turns;
     }
 
-    MovedView tried(MoveForm form) {
+    /** @param gone whether nobody waits for the answer any more */
+    MovedView tried(MoveForm form, BooleanSupplier gone) {
         Planning.Open open = planning.open();
         LoadPlan plan = plans.plan(LoadPlans.ALL, open.problem());
         WishesForm wanted = wanted(form, plan, open.wishes());
-        LoadPlan after = LoadPlanning.plan(
-                planning.open(wanted).problem(), Effort.SEARCH, Optional.of(plan), () -> false, better -> {});
+        LoadProblem moved = planning.open(wanted).problem();
+        LoadPlan after = turns.inTurn(
+                gone, () -> {}, () -> LoadPlanning.plan(moved, Effort.SEARCH, Optional.of(plan), gone, better -> {}));
         List<Finding> breaks = after.findings().stream()
                 .filter(f -> f.verdict() != Verdict.KEEPS && !plan.findings().contains(f))
                 .toList();
@@ -44,6 +51,12 @@ class PlanMoves {
                 DayView.ScoreView.all(plan.scores()),
                 DayView.ScoreView.all(after.scores()),
                 wanted);
+    }
+
+    /** Refuses at once what cannot be moved. */
+    void check(MoveForm form) {
+        Planning.Open open = planning.open();
+        wanted(form, plans.plan(LoadPlans.ALL, open.problem()), open.wishes());
     }
 
     /** The wishes there are, but for pins of these two loads, and both loads held as they would be. */

@@ -2,6 +2,7 @@ package fairember.app.baking;
 
 import fairember.app.run.LoadPlans;
 import fairember.app.run.Planning;
+import fairember.app.turns.SearchTurns;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
 import fairember.core.ovenload.LoadPlan;
@@ -25,6 +26,7 @@ class PlanSearch {
 
     private final Planning planning;
     private final LoadPlans plans;
+    private final SearchTurns turns;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
         Thread thread = new Thread(work, "load plan search");
         thread.setDaemon(true);
@@ -36,7 +38,7 @@ class PlanSearch {
     /** One search. */
     private static final class Look {
         private final Instant begun = Instant.now();
-        private volatile SearchView.State state = SearchView.State.LOOKING;
+        private volatile SearchView.State state = SearchView.State.WAITING;
         private volatile @Nullable Instant ended;
         private final AtomicInteger found = new AtomicInteger();
         private volatile @Nullable LoadPlan best;
@@ -58,9 +60,10 @@ class PlanSearch {
         }
     }
 
-    PlanSearch(Planning planning, LoadPlans plans) {
+    PlanSearch(Planning planning, LoadPlans plans, SearchTurns turns) {
         this.planning = planning;
         this.plans = plans;
+        this.turns = turns;
     }
 
     synchronized SearchView begin() {
@@ -77,11 +80,14 @@ class PlanSearch {
 
     private void run(Look next, LoadProblem problem) {
         try {
-            LoadPlan plan =
-                    LoadPlanning.plan(problem, Effort.PROOF, plans.earlier(LoadPlans.ALL), () -> next.stop, better -> {
-                        next.best = better;
-                        next.found.incrementAndGet();
-                    });
+            LoadPlan plan = turns.inTurn(
+                    () -> next.stop,
+                    () -> next.state = SearchView.State.LOOKING,
+                    () -> LoadPlanning.plan(
+                            problem, Effort.PROOF, plans.earlier(LoadPlans.ALL), () -> next.stop, better -> {
+                                next.best = better;
+                                next.found.incrementAndGet();
+                            }));
             next.best = plan;
             plans.keep(LoadPlans.ALL, problem, plan);
             next.end(next.stop ? SearchView.State.STOPPED : SearchView.State.DONE);

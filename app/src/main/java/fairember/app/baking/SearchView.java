@@ -14,6 +14,8 @@ record SearchView(State state, double seconds, int found, List<DayView.ScoreView
     /** How a search goes. */
     enum State {
         NONE,
+        /** Two other searches are running; this one begins when one of them ends. */
+        WAITING,
         LOOKING,
         DONE,
         STOPPED,

@@ -52,7 +52,7 @@ class FindController {
         Finds.Find find = finds.find(id).orElseThrow(() -> new MissingException("search", id));
         return find.found()
                 .map(found -> FoundView.of(find, found, clays.clays().keySet(), clays.learned()))
-                .orElseGet(() -> FoundView.underWay(find.share()));
+                .orElseGet(() -> FoundView.underWay(find));
     }
 
     /** Stops it; what it found so far is its answer. */

@@ -1,5 +1,6 @@
 package fairember.app.find;
 
+import fairember.app.turns.SearchTurns;
 import fairember.core.recipe.FoundRecipes;
 import fairember.core.recipe.RecipeFinding;
 import fairember.core.recipe.RecipeSearch;
@@ -22,11 +23,16 @@ class Finds {
 
     private final ConcurrentSkipListMap<Long, Find> finds = new ConcurrentSkipListMap<>();
     private final AtomicLong last = new AtomicLong();
+    private final SearchTurns turns;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
         Thread thread = new Thread(work, "recipe search");
         thread.setDaemon(true);
         return thread;
     });
+
+    Finds(SearchTurns turns) {
+        this.turns = turns;
+    }
 
     /** One search; its share and its answer change while it is under way. */
     static final class Find {
@@ -35,6 +41,7 @@ class Finds {
         final Pantry pantry;
 
         private volatile boolean stopped;
+        private volatile boolean waiting = true;
         private volatile double share;
         private volatile @Nullable FoundRecipes found;
         private volatile @Nullable RuntimeException failed;
@@ -42,6 +49,11 @@ class Finds {
         private Find(FindForm form, Pantry pantry) {
             this.form = form;
             this.pantry = pantry;
+        }
+
+        /** Whether it waits for its turn. */
+        boolean waiting() {
+            return waiting;
         }
 
         /** Share of all recipes that was looked at, 0 to 1. */
@@ -62,10 +74,13 @@ class Finds {
             return Optional.ofNullable(found);
         }
 
-        private void run(RecipeSearch search) {
+        private void run(RecipeSearch search, SearchTurns turns) {
             try {
                 // Told from several threads: the last to tell may be behind.
-                found = RecipeFinding.find(search, () -> stopped, now -> share = Math.max(share, now));
+                found = turns.inTurn(
+                        () -> stopped,
+                        () -> waiting = false,
+                        () -> RecipeFinding.find(search, () -> stopped, now -> share = Math.max(share, now)));
             } catch (RuntimeException trouble) {
                 failed = trouble;
             }
@@ -82,7 +97,7 @@ class Finds {
         while (finds.size() > REMEMBERED) {
             finds.pollFirstEntry();
         }
-        worker.execute(() -> find.run(search));
+        worker.execute(() -> find.run(search, turns));
         return id;
     }
 

@@ -9,23 +9,25 @@ import java.util.Set;
  * How far a search is, and what it found.
  *
  * @param share of all recipes that was looked at, 0 to 1
+ * @param waiting whether it waits for its turn, because two other searches run
  * @param done whether it has ended
  * @param complete whether it ended with every recipe looked at
  * @param tried recipes whose colour was worked out
  * @param recipes a short list, the nearest first
  */
-record FoundView(double share, boolean done, boolean complete, long tried, List<RecipeView> recipes) {
+record FoundView(double share, boolean waiting, boolean done, boolean complete, long tried, List<RecipeView> recipes) {
     private static final int LISTED = 10;
 
     /** A search that has no answer yet. */
-    static FoundView underWay(double share) {
-        return new FoundView(share, false, false, 0, List.of());
+    static FoundView underWay(Finds.Find find) {
+        return new FoundView(find.share(), find.waiting(), false, false, 0, List.of());
     }
 
     /** The answer of a search, as far as what it speaks of is still there. */
     static FoundView of(Finds.Find find, FoundRecipes found, Set<Long> shelf, LearnedClays learned) {
         return new FoundView(
                 find.share(),
+                false,
                 true,
                 found.complete(),
                 found.tried(),

@@ -1,5 +1,6 @@
 package fairember.app.probe;
 
+import fairember.app.clock.StudioClock;
 import fairember.app.keeping.Kept;
 import fairember.app.keeping.MissingException;
 import fairember.app.oven.LoadForm;
@@ -19,7 +20,6 @@ import fairember.core.measure.Minutes;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.MeasuredStage;
 import fairember.core.piece.PieceHeating;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
@@ -32,14 +32,16 @@ import org.springframework.stereotype.Service;
 @Service
 class LoadRecords {
     private static final int LONGEST_MIN = 590;
+    /** Seconds of the wall that a simulated probe may be behind. */
+    private static final double LAG_S = 5;
 
     private final LoadStore loads;
     private final ProbeStore probes;
     private final PieceStore pieces;
     private final OvenStore ovens;
-    private final Clock clock;
+    private final StudioClock clock;
 
-    LoadRecords(LoadStore loads, ProbeStore probes, PieceStore pieces, OvenStore ovens, Clock clock) {
+    LoadRecords(LoadStore loads, ProbeStore probes, PieceStore pieces, OvenStore ovens, StudioClock clock) {
         this.loads = loads;
         this.probes = probes;
         this.pieces = pieces;
@@ -63,7 +65,7 @@ class LoadRecords {
         double nowS = seconds(load.inAt(), end);
         List<Inside> inside = inside(load);
         Wanted wanted = wanted(load, inside);
-        LoadRecord record = LoadRecording.of(readings, wanted, nowS, load.outAt() == null);
+        LoadRecord record = LoadRecording.of(readings, wanted, nowS, load.outAt() == null, LAG_S * clock.speed());
         Slowest slowest = slowest(load, inside, record.points(), nowS);
         return RecordView.of(
                 load, wanted, record, nowS, slowest, coolAt(load, inside, now), FindingView.all(record.alarms()));

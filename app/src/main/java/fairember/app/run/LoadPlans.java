@@ -1,5 +1,6 @@
 package fairember.app.run;
 
+import fairember.app.turns.SearchTurns;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
 import fairember.core.ovenload.LoadPlan;
@@ -8,6 +9,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /**
@@ -25,18 +27,32 @@ public class LoadPlans {
     /** Up to so many bakes a search is over before a page would be waited for. */
     private static final int MOST_SEARCHED = 12;
 
+    private final SearchTurns turns;
     private final Map<LoadProblem, LoadPlan> found = new LinkedHashMap<>();
     private final Map<String, LoadPlan> last = new HashMap<>();
 
-    /** The plan of a problem, looked for when there is none yet. */
-    public synchronized LoadPlan plan(String scope, LoadProblem problem) {
-        LoadPlan known = found.get(problem);
-        if (known == null) {
-            Effort effort = scope.equals(ALL) && problem.bakes().size() <= MOST_SEARCHED ? Effort.SEARCH : Effort.RULES;
-            known = LoadPlanning.plan(problem, effort, earlier(scope), () -> false, plan -> {});
-            keep(scope, problem, known);
+    LoadPlans(SearchTurns turns) {
+        this.turns = turns;
+    }
+
+    /**
+     * The plan of a problem, looked for when there is none yet. No page waits for another's: while searches run, and for a
+     * batch by itself, it is planned by rule.
+     */
+    public LoadPlan plan(String scope, LoadProblem problem) {
+        LoadPlan known = known(problem);
+        if (known != null) {
+            return known;
         }
-        return known;
+        boolean searched = scope.equals(ALL) && problem.bakes().size() <= MOST_SEARCHED && turns.free();
+        LoadPlan plan = LoadPlanning.plan(
+                problem, searched ? Effort.SEARCH : Effort.RULES, earlier(scope), () -> false, better -> {});
+        keep(scope, problem, plan);
+        return plan;
+    }
+
+    private synchronized @Nullable LoadPlan known(LoadProblem problem) {
+        return found.get(problem);
     }
 
     /** The last plan of a scope. */

@@ -10,20 +10,8 @@ public final class LoadRecording {
     /** Points of a curve that can be told apart on a screen. */
     public static final int MOST_POINTS = 600;
 
-    /** No reading for so long: the probe is lost. */
-    static final double LOST_S = 45;
-
-    /** The very same reading for so long: it is stuck; a real one flickers. */
-    static final double STUCK_S = 180;
-
     /** Under its window for so long after having been inside: too cool. */
     static final double COOL_S = 240;
-
-    /** A thermostat swings so far over its setting without harm. */
-    static final double SWING_C = 5;
-
-    /** How slowly the skin of a piece follows the air: a thermostat's peaks are over before it does. */
-    private static final double SKIN_S = 120;
 
     /** So little before its minutes are full they count as done. */
     private static final double DONE_MIN = 0.5;
@@ -35,7 +23,6 @@ public final class LoadRecording {
     private static final double SEEN = 0.8;
 
     private static final double BROWNS_C = 165;
-    private static final double BURNS_C = 180;
     private static final double STILL_COLD_S = 1500;
 
     private LoadRecording() {}
@@ -43,104 +30,96 @@ public final class LoadRecording {
     /**
      * The record.
      *
-     * @param readings in the order of time; those before it went in are shown but not counted
+     * @param readings in the order of time; only those since it went in count
      * @param nowS seconds since it went in; for a load that is out, when it came out
      * @param isIn whether it is in now, so that a lost probe matters
+     * @param lagS how far readings may be behind, because the studio's time goes faster than the wall's
      */
-    public static LoadRecord of(List<Reading> readings, Wanted wanted, double nowS, boolean isIn) {
-        double inside = 0;
-        double warm = 0;
-        double seen = 0;
-        double hottest = Double.NEGATIVE_INFINITY;
-        double skin = Double.NaN;
-        double hottestSkin = Double.NEGATIVE_INFINITY;
-        double heat = 0;
-        double heated = 0;
-        boolean been = false;
-        double belowSince = Double.NaN;
-        double sameSince = Double.NaN;
-        Reading before = null;
-        for (Reading reading : readings) {
-            boolean counts = reading.atS() >= 0 && reading.atS() <= nowS;
-            hottest = counts ? Math.max(hottest, reading.c()) : hottest;
-            double passed = before == null ? SKIN_S : Math.min(reading.atS() - before.atS(), LOST_S);
-            skin = Double.isNaN(skin) ? reading.c() : skin + (reading.c() - skin) * (1 - Math.exp(-passed / SKIN_S));
-            hottestSkin = counts ? Math.max(hottestSkin, skin) : hottestSkin;
-            boolean within = reading.c() >= wanted.lowC() - SWING_C && reading.c() <= wanted.highC() + SWING_C;
-            if (before != null && counts && before.atS() >= 0) {
-                double gap = Math.min(reading.atS() - before.atS(), LOST_S);
-                inside += within ? gap / 60 : 0;
-                warm += reading.c() >= wanted.lowC() - SWING_C ? gap / 60 : 0;
-                seen += gap / 60;
-                heat += been ? gap * reading.c() : 0;
-                heated += been ? gap : 0;
-            }
-            been |= within && counts;
-            boolean cool = been && reading.c() < wanted.lowC() - SWING_C;
-            belowSince = cool ? Double.isNaN(belowSince) ? reading.atS() : belowSince : Double.NaN;
-            boolean same = before != null && Math.abs(before.c() - reading.c()) < 1e-9;
-            sameSince = same ? sameSince : reading.atS();
-            before = reading;
-        }
-        double lastAt = before == null ? Double.NaN : before.atS();
-        double last = before == null ? Double.NaN : before.c();
+    public static LoadRecord of(List<Reading> readings, Wanted wanted, double nowS, boolean isIn, double lagS) {
+        List<Reading> since = readings.stream().filter(r -> r.atS() >= 0).toList();
+        Believed believed = Believed.of(since);
+        Pace pace = Pace.of(believed.readings());
+        Scan scan = new Scan(wanted, pace);
+        scan.walk(believed.readings(), nowS);
+        int last = believed.readings().size() - 1;
+        double lastAt = last < 0 ? Double.NaN : believed.readings().get(last).atS();
+        double lastC = last < 0 ? Double.NaN : believed.readings().get(last).c();
+        double silent = nowS - lastAt;
+        double unread = scan.unreadMin + (last >= 0 && silent > pace.lostS() + lagS ? silent / 60 : 0);
         List<Finding> alarms = new ArrayList<>();
-        tooHot(alarms, isIn ? last : hottest, isIn ? skin : hottestSkin, hottestSkin, wanted, isIn);
-        if (seen >= SEEN * wanted.holdMin()) {
-            held(alarms, warm, nowS, wanted, isIn);
-        } else if (isIn) {
+        boolean hot = tooHot(alarms, scan, wanted, isIn, lastC);
+        if (scan.seenMin - scan.flatMin >= SEEN * wanted.holdMin()) {
+            held(alarms, scan.warmMin, nowS, wanted, isIn, hot);
+        } else if (isIn && last < 0) {
             byTheClock(alarms, nowS, wanted);
+        } else if (last >= 0) {
+            littleSeen(alarms, scan, unread, nowS, wanted, isIn);
         }
+        if (isIn && silent > pace.lostS() + lagS) {
+            lost(alarms, silent);
+        } else if (unread >= 1) {
+            unread(alarms, unread);
+        }
+        stuck(alarms, scan, isIn && scan.isStuck(lastAt));
         if (isIn) {
-            lost(alarms, lastAt, nowS);
-            stuck(alarms, lastAt - sameSince, last);
-            tooCool(alarms, been, lastAt - belowSince, nowS, last, wanted);
+            tooCool(alarms, scan, lastAt, nowS, lastC, wanted);
+        }
+        if (believed.absurd() > 0) {
+            alarms.add(Finding.keeps(
+                    "absurd",
+                    "%d readings jumped by over 30 °C and back; they are not counted.".formatted(believed.absurd())));
         }
         return new LoadRecord(
-                thinned(readings),
-                warm,
-                inside,
-                Double.isInfinite(hottest) ? Double.NaN : hottest,
-                heated > 0 ? heat / heated : Double.NaN,
-                last,
+                thinned(believed.readings()),
+                scan.warmMin,
+                scan.insideMin,
+                Double.isInfinite(scan.hottest) ? Double.NaN : scan.hottest,
+                scan.meanC(),
+                lastC,
                 lastAt,
                 alarms);
     }
 
-    private static void tooHot(
-            List<Finding> alarms, double nowC, double keptC, double hottest, Wanted wanted, boolean isIn) {
-        if (nowC >= BURNS_C) {
+    /** Whether it is too hot now, or was for good when it is out. */
+    private static boolean tooHot(List<Finding> alarms, Scan scan, Wanted wanted, boolean isIn, double lastC) {
+        boolean burns = isIn ? scan.burns : scan.hottest >= Scan.BURNS_C;
+        boolean over = isIn ? scan.over : scan.hottestSkin > wanted.highC() + Scan.SWING_C;
+        double shown = isIn ? scan.skin : scan.hottestSkin;
+        if (burns) {
             alarms.add(
                     Finding.breaks(
                             "burning",
-                            "%s: clay burns near here and gives off irritant fumes.".formatted(show(nowC)),
+                            "%s: clay burns near here and gives off irritant fumes."
+                                    .formatted(show(isIn ? lastC : scan.hottest)),
                             "Off, door shut until it is cooler, windows open, leave the room. Follow the packet and the safety sheet."));
-        } else if (keptC > wanted.highC() + SWING_C) {
+        } else if (over) {
             alarms.add(Finding.breaks(
                     "over-ceiling",
                     "About %s for minutes, over the %s its pieces take%s."
                             .formatted(
-                                    show(keptC),
+                                    show(shown),
                                     show(wanted.highC()),
-                                    nowC > BROWNS_C ? "; clay may darken and blister" : ""),
+                                    shown > BROWNS_C ? "; clay may darken and blister" : ""),
                     isIn
                             ? "Turn the dial down or switch it off; if it smokes: off, air, out."
                             : "Look for browning; log what you find, and check the dial with a thermometer."));
-        } else if (isIn && hottest > wanted.highC() + SWING_C) {
+        } else if (isIn && scan.hottestSkin > wanted.highC() + Scan.SWING_C) {
             alarms.add(Finding.warns(
                     "was-over",
                     "It was at about %s for minutes, over the %s its pieces take."
-                            .formatted(show(hottest), show(wanted.highC())),
+                            .formatted(show(scan.hottestSkin), show(wanted.highC())),
                     "Look for browning when it is out."));
         }
+        return burns || over;
     }
 
     /**
      * Whether its minutes are done, still missing, or more than its pieces take.
      *
      * @param warm minutes that were not too cool
+     * @param hot whether it is too hot: then nobody is told to leave it in
      */
-    private static void held(List<Finding> alarms, double warm, double nowS, Wanted wanted, boolean isIn) {
+    private static void held(List<Finding> alarms, double warm, double nowS, Wanted wanted, boolean isIn, boolean hot) {
         if (warm > wanted.mostMin()) {
             String says =
                     "At heat for %s; its pieces take %s at most.".formatted(minutes(warm), minutes(wanted.mostMin()));
@@ -152,13 +131,15 @@ public final class LoadRecording {
             alarms.add(Finding.keeps(
                     "hold-done",
                     "Its %s at heat are done: take it out, with gloves.".formatted(minutes(wanted.holdMin()))));
-        } else if (isIn && warm > 0 && nowS >= 60 * wanted.holdMin()) {
+        } else if (warm < DONE_MIN && nowS >= 60 * wanted.holdMin()) {
+            neverHot(alarms, wanted, isIn);
+        } else if (isIn && !hot && nowS >= 60 * wanted.holdMin()) {
             alarms.add(Finding.warns(
                     "hold-short",
                     "Time is up, but it was at heat for only %s of %s."
                             .formatted(minutes(warm), minutes(wanted.holdMin())),
                     "Leave it in for %s more.".formatted(minutes(Math.ceil(wanted.holdMin() - warm)))));
-        } else if (!isIn && warm > 0 && warm < SHORT * wanted.holdMin()) {
+        } else if (!isIn && warm < SHORT * wanted.holdMin()) {
             alarms.add(Finding.warns(
                     "hold-short",
                     "It was at heat for only %s of %s.".formatted(minutes(warm), minutes(wanted.holdMin())),
@@ -166,7 +147,36 @@ public final class LoadRecording {
         }
     }
 
-    /** Where the probe saw too little of the hold only the clock is known. */
+    private static void neverHot(List<Finding> alarms, Wanted wanted, boolean isIn) {
+        alarms.add(Finding.breaks(
+                "never-hot",
+                "The air was never at %s: none of its %s count."
+                        .formatted(show(wanted.lowC() - Scan.SWING_C), minutes(wanted.holdMin())),
+                isIn
+                        ? "Look at the dial and the door. The clay is not cured; bake it for all of its minutes."
+                        : "The clay is not cured. Bake the load again, for all of its minutes."));
+    }
+
+    /** Where the probe saw too little of the hold, what it did see is said, and the clock for the rest. */
+    private static void littleSeen(
+            List<Finding> alarms, Scan scan, double unread, double nowS, Wanted wanted, boolean isIn) {
+        if (nowS < 60 * wanted.holdMin()) {
+            return;
+        }
+        if (scan.warmMin < DONE_MIN && scan.flatMin == 0 && unread < 1) {
+            neverHot(alarms, wanted, isIn);
+        } else if (isIn && scan.flatMin == 0) {
+            byTheClock(alarms, nowS, wanted);
+        } else if (!isIn) {
+            alarms.add(Finding.warns(
+                    "hold-unknown",
+                    "Of its %s, the probe saw only %s."
+                            .formatted(minutes(wanted.holdMin()), minutes(scan.seenMin - scan.flatMin)),
+                    "Try one piece; bake the load again by the packet if it is brittle or chalky."));
+        }
+    }
+
+    /** Where there is no probe only the clock is known. */
     private static void byTheClock(List<Finding> alarms, double nowS, Wanted wanted) {
         if (nowS > 60 * wanted.mostMin()) {
             alarms.add(Finding.breaks(
@@ -184,35 +194,42 @@ public final class LoadRecording {
         return Figures.show(Math.rint(min), "min");
     }
 
-    private static void lost(List<Finding> alarms, double lastAt, double nowS) {
-        if (!Double.isNaN(lastAt) && nowS - lastAt > LOST_S) {
-            alarms.add(
-                    Finding.breaks(
-                            "probe-lost",
-                            "No reading for %s.".formatted(Figures.show(Math.rint((nowS - lastAt) / 6) / 10.0, "min")),
-                            "Look at the probe and its lead, and at the oven's own thermometer; the minutes are not counted meanwhile."));
-        }
+    private static void lost(List<Finding> alarms, double silentS) {
+        alarms.add(
+                Finding.breaks(
+                        "probe-lost",
+                        "No reading for %s.".formatted(Figures.show(Math.rint(silentS / 6) / 10.0, "min")),
+                        "Look at the probe and its lead, and at the oven's own thermometer; the minutes are not counted meanwhile."));
     }
 
-    private static void stuck(List<Finding> alarms, double forS, double last) {
-        if (forS > STUCK_S) {
+    private static void unread(List<Finding> alarms, double unreadMin) {
+        alarms.add(Finding.warns(
+                "unread",
+                "The probe read nothing for %s in all; these minutes are not counted.".formatted(minutes(unreadMin)),
+                "If the oven was hot meanwhile, count them by its own thermometer."));
+    }
+
+    /** A flat line is said while it lasts, and for good. */
+    private static void stuck(List<Finding> alarms, Scan scan, boolean now) {
+        if (scan.flatMin > 0) {
             alarms.add(Finding.warns(
                     "probe-stuck",
-                    "The probe has read %s for %s without a flicker."
-                            .formatted(show(last), Figures.show(Math.rint(forS / 60), "min")),
-                    "Look at the probe; do not trust its minutes."));
+                    "The probe %s exactly %s for %s without a flicker; these minutes are not counted."
+                            .formatted(now ? "has read" : "read", show(scan.flatC), minutes(scan.flatMin)),
+                    "Look at the probe; go by the oven's own thermometer and the clock."));
         }
     }
 
     private static void tooCool(
-            List<Finding> alarms, boolean been, double belowS, double nowS, double last, Wanted wanted) {
+            List<Finding> alarms, Scan scan, double lastAt, double nowS, double last, Wanted wanted) {
+        double belowS = lastAt - scan.belowSince;
         if (belowS > COOL_S) {
             alarms.add(Finding.warns(
                     "under-window",
                     "%s is under the window, from %s, for %s."
                             .formatted(show(last), show(wanted.lowC()), Figures.show(Math.rint(belowS / 60), "min")),
                     "Shut the door, look at the dial; hold it longer by as much."));
-        } else if (!been && nowS > STILL_COLD_S && !Double.isNaN(last)) {
+        } else if (!scan.been && nowS > STILL_COLD_S && !Double.isNaN(last) && last < wanted.lowC()) {
             alarms.add(Finding.warns(
                     "still-cold",
                     "%s after %s in the oven.".formatted(show(last), Figures.show(Math.rint(nowS / 60), "min")),

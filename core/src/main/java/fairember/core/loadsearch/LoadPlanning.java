@@ -65,6 +65,15 @@ public final class LoadPlanning {
     }
 
     /**
+     * Refuses at once what {@link #plan} would refuse.
+     *
+     * @throws Refused when keys are told twice or not there
+     */
+    public static void check(LoadProblem problem) {
+        Sifting.sift(problem);
+    }
+
+    /**
      * The same, told while it is found.
      *
      * @param earlier a plan of much the same bakes, begun from where it is better than what the rules give

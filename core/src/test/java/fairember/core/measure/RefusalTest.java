@@ -21,7 +21,7 @@ public class RefusalTest {
             {ShapeKind.BALL, List.of(Double.POSITIVE_INFINITY), "diameterMm", "no finite number"},
             {ShapeKind.ROD, List.of(10.0, 1e9), "lengthMm", "1000000000 mm"},
             {ShapeKind.DISC, List.of(20.0, 0.05), "thicknessMm", "0.05 mm"},
-            {ShapeKind.CAP, List.of(20.0, 11.0), "heightMm", "11 mm"},
+            {ShapeKind.CAPSULE, List.of(20.0, 11.0), "lengthMm", "11 mm"},
         };
     }
 
@@ -39,7 +39,7 @@ public class RefusalTest {
     @Test
     public void allThatIsWrongIsToldAtOnceWithItsPath() {
         Gathering gathering = new Gathering();
-        gathering.at("parts[2].shape", () -> ShapeKind.FRUSTUM.make(List.of(0.0, 20.0, 900.0)));
+        gathering.at("parts[2].shape", () -> ShapeKind.FRUSTUM.make(List.of(-1.0, 20.0, 900.0)));
         gathering.at("parts[2].core", () -> new CoreSpec(new Length(31), Packing.FIRM));
         assertThat(Refusals.of(gathering::orRefuse))
                 .extracting(Wrong::field)
