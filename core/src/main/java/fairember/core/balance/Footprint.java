@@ -4,6 +4,7 @@ import fairember.core.piece.Part;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
@@ -24,7 +25,7 @@ final class Footprint {
     private static final double LEAST_MM = 0.3;
     private static final double STEEPEST = 5;
     private static final int WAYS = 8;
-    private static final int SIDES = 360;
+    private static final int SIDES = 180;
     private static final double BESIDE = 1e-4;
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
@@ -33,6 +34,9 @@ final class Footprint {
 
     /** How far it reaches to each of the sides, mm. */
     private final double[] reach = new double[SIDES];
+
+    /** Its corners, worked out when somebody wants them. */
+    private @Nullable List<Coordinate> outline;
 
     /** What stands on the ground, and the height of the section that it stands on. */
     private record Foot(Stand stand, double levelMm) {}
@@ -136,6 +140,9 @@ final class Footprint {
 
     /** The point that is farthest to each side, s·e + s'·e⊥; what is one corner is told once. */
     private List<Coordinate> outline() {
+        if (outline != null) {
+            return outline;
+        }
         List<Coordinate> corners = new ArrayList<>();
         for (int i = 0; i < SIDES; i++) {
             double angle = angle(i);
@@ -147,6 +154,7 @@ final class Footprint {
                 corners.add(corner);
             }
         }
+        outline = corners;
         return corners;
     }
 

@@ -154,10 +154,10 @@ public class RandomBalancesTest {
             double ay = corners.get(2 * i + 1);
             double cross = (corners.get(2 * ((i + 1) % n)) - ax) * (y - ay)
                     - (corners.get(2 * ((i + 1) % n) + 1) - ay) * (x - ax);
-            if (Math.abs(cross) > 1e-9 && sign * cross < 0) {
+            if (Math.abs(cross) > 1e-3 && sign * cross < 0) {
                 return false;
             }
-            sign = Math.abs(cross) > 1e-9 ? Math.signum(cross) : sign;
+            sign = Math.abs(cross) > 1e-3 ? Math.signum(cross) : sign;
         }
         return true;
     }
@@ -171,8 +171,8 @@ public class RandomBalancesTest {
         double y = balance.centre().frontMm();
         double edge = edgeDistance(standing.footprint(), x, y);
         double inside = covers(standing.footprint(), x, y) ? edge : -edge;
-        // The foot is told by its corners, 360 where it is round.
-        assertThat(standing.insideMm()).isCloseTo(inside, within(0.06));
+        // The foot is told by its corners, 180 where it is round.
+        assertThat(standing.insideMm()).isCloseTo(inside, within(0.2));
         assertThat(standing.tipDeg())
                 .isCloseTo(Math.toDegrees(Math.atan2(standing.insideMm(), standing.aboveMm())), within(1e-9));
     }

@@ -58,7 +58,7 @@ public class LoadRecordingTest {
                         readings(0, 1200, 1, s -> s < 300 ? 160 - s % 2 : 130 + s % 2), WANTED, 1200, true, 0)))
                 .containsExactly("was-over");
         // When it is out a probe that was taken away is nobody's alarm.
-        assertThat(alarms(LoadRecording.of(readings(0, 900, 1, s -> 130 + s % 2), WANTED, 3000, false, 0)))
+        assertThat(alarms(LoadRecording.of(readings(0, 1700, 1, s -> 130 + s % 2), WANTED, 1730, false, 0)))
                 .isEmpty();
         assertThat(alarms(LoadRecording.of(List.of(), WANTED, 900, true, 0))).isEmpty();
         // Without a probe there is still the clock.

@@ -117,7 +117,7 @@ final class Meridian {
         double width =
                 points.stream().mapToDouble(Outline.Point::acrossMm).max().orElse(0);
         double height = points.stream().mapToDouble(Outline.Point::upMm).max().orElse(0);
-        int n = 90;
+        int n = 60;
         List<double[]> starts = new ArrayList<>();
         for (int i = 0; i <= n; i++) {
             for (int j = 0; j <= n; j++) {
@@ -129,7 +129,7 @@ final class Meridian {
         starts.sort((a, b) -> Double.compare(b[0], a[0]));
         return 2
                 * starts.stream()
-                        .limit(40)
+                        .limit(24)
                         .mapToDouble(start -> uphill(inner, raised, start, width / n))
                         .max()
                         .orElse(0);
