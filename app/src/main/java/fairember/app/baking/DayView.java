@@ -62,7 +62,7 @@ public record DayView(
             List<LoggedItemView> items) {}
 
     /** So many things of a stage bake, in words. */
-    public record LoggedItemView(String name, String runName, LoadForm.LoadItemForm item) {}
+    public record LoggedItemView(String name, String runName, LoadForm.LoadItemForm item, int unitsEach) {}
 
     /** How good the plan is by one objective; no plan is under the bound. */
     public record ScoreView(Objective objective, double value, double bound, double gapPercent, boolean proven) {

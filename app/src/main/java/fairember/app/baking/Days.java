@@ -9,6 +9,7 @@ import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenForm;
 import fairember.app.oven.OvenStore;
 import fairember.app.oven.WishesStore;
+import fairember.app.piece.PartForm;
 import fairember.app.piece.PieceForm;
 import fairember.app.piece.PieceStore;
 import fairember.app.run.PlannedLoadView;
@@ -24,6 +25,7 @@ import fairember.core.run.WorkHours;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
@@ -64,6 +66,7 @@ class Days {
         Planning.Open open = planning.open();
         RunSchedule plan = planning.schedule(open);
         CriticalChain chain = CriticalChain.of(plan, hours);
+        Map<Long, String> names = planning.runNames();
         return new DayView(
                 planning.instant(),
                 hours.from(),
@@ -79,7 +82,7 @@ class Days {
                         .map(this::logged)
                         .toList(),
                 plan.loads().stream()
-                        .map(load -> PlannedLoadView.of(load, open.jobs()))
+                        .map(load -> PlannedLoadView.of(load, open.jobs(), names))
                         .toList(),
                 plan.tasks().stream().map(TaskView::of).toList(),
                 IntStream.range(0, plan.dryings().size())
@@ -113,10 +116,23 @@ class Days {
     private DayView.LoggedLoadView logged(Kept.Held<LoadForm> held) {
         LoadForm load = held.form();
         List<DayView.LoggedItemView> items = load.items().stream()
-                .map(item -> new DayView.LoggedItemView(nameOf(item), runName(item.runId()), item))
+                .map(item -> new DayView.LoggedItemView(nameOf(item), runName(item.runId()), item, unitsEach(item)))
                 .toList();
         return new DayView.LoggedLoadView(
                 held.id(), load.tempC(), load.holdMin(), load.inAt(), load.dueOut(), load.outAt(), load.oven(), items);
+    }
+
+    /** Things on the tray for one piece: its loose parts of that bake, else 1. */
+    private int unitsEach(LoadForm.LoadItemForm item) {
+        return pieces.find(item.pieceId())
+                .map(Kept.Held::form)
+                .filter(piece -> item.stage() < piece.stages().size()
+                        && piece.stages().get(item.stage()).loose())
+                .map(piece -> piece.parts().stream()
+                        .filter(part -> or(part.stage(), 0) == item.stage())
+                        .mapToInt(PartForm::count)
+                        .sum())
+                .orElse(1);
     }
 
     private String nameOf(LoadForm.LoadItemForm item) {

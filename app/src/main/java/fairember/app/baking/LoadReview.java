@@ -63,16 +63,12 @@ class LoadReview {
                 throw new Refused("stage", name, "pieces whose earlier bake is done", "Bake the earlier stage first.");
             }
         }
-        if (item.stage() == job.piece().piece().lastStage() && !gateOpen(job)) {
+        if (item.stage() == job.piece().piece().lastStage() && !job.gateOpen()) {
             throw new Refused(
                     "gate", name + " with an open gate", "every line of its gate ticked", "Check the gate first.");
         }
         window(load, stage, name);
         return true;
-    }
-
-    private static boolean gateOpen(Job job) {
-        return job.piece().piece().gateLines().isEmpty() || job.progress().gatePassed();
     }
 
     private static void window(LoadForm load, MeasuredStage stage, String name) {

@@ -12,6 +12,8 @@ import fairember.core.run.Job;
 import fairember.core.run.RunSchedule;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A load of the plan in an oven, counted from 0, with its times, its tray and its reasons. */
@@ -34,14 +36,19 @@ public record PlannedLoadView(
     /** Minutes that count in the part that is hot last, and what that is; nothing when the load cures nothing. */
     public record CountingView(String pieceName, String partName, double countingMin) {}
 
-    /** So many things of a stage bake. */
-    public record PlannedItemView(String name, long runId, long pieceId, int stage, int count) {}
+    /**
+     * So many things of a stage bake.
+     *
+     * @param unitsEach of them to one piece: 1, or its small parts
+     */
+    public record PlannedItemView(
+            String name, long runId, String runName, long pieceId, int stage, int count, int unitsEach) {}
 
     /** Where one thing lies; the item is counted from 0. */
     public record PlaceView(
             int item, int shelf, double leftMm, double backMm, double widthMm, double depthMm, double heightMm) {}
 
-    public static PlannedLoadView of(RunSchedule.TimedLoad timed, List<Job> jobs) {
+    public static PlannedLoadView of(RunSchedule.TimedLoad timed, List<Job> jobs, Map<Long, String> runNames) {
         PlannedLoad load = timed.load();
         List<String> keys = load.items().stream().map(i -> i.bake().key()).toList();
         return new PlannedLoadView(
@@ -54,7 +61,7 @@ public record PlannedLoadView(
                 timed.cooled(),
                 load.energy().kwh(),
                 load.fill().percent(),
-                load.items().stream().map(PlannedLoadView::item).toList(),
+                load.items().stream().map(i -> item(i, jobs, runNames)).toList(),
                 load.places().stream().map(p -> place(p, keys)).toList(),
                 load.pinned(),
                 counting(load, jobs),
@@ -92,9 +99,21 @@ public record PlannedLoadView(
         return null;
     }
 
-    private static PlannedItemView item(PlannedLoad.Item item) {
+    private static PlannedItemView item(PlannedLoad.Item item, List<Job> jobs, Map<Long, String> runNames) {
         LoadForm.LoadItemForm ids = BakeKeys.item(item.bake().key(), item.count());
-        return new PlannedItemView(item.bake().name(), ids.runId(), ids.pieceId(), ids.stage(), item.count());
+        int unitsEach = jobs.stream()
+                .flatMap(job -> Stream.ofNullable(stage(job, item.bake().key())))
+                .mapToInt(MeasuredStage::unitsEach)
+                .findFirst()
+                .orElse(1);
+        return new PlannedItemView(
+                item.bake().name(),
+                ids.runId(),
+                runNames.getOrDefault(ids.runId(), "this batch"),
+                ids.pieceId(),
+                ids.stage(),
+                item.count(),
+                unitsEach);
     }
 
     private static PlaceView place(Place place, List<String> keys) {

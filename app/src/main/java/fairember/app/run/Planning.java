@@ -250,6 +250,13 @@ public class Planning {
                         .toList());
     }
 
+    /** The names of all runs, by number. */
+    public Map<Long, String> runNames() {
+        Map<Long, String> names = new HashMap<>();
+        runs.all().forEach(held -> names.put(held.id(), held.form().name()));
+        return names;
+    }
+
     /** The oven that costs are reckoned with. */
     public Oven oven() {
         return ovens.first();

@@ -10,7 +10,9 @@ import fairember.core.run.Job;
 import fairember.core.run.RunCutting;
 import fairember.core.run.RunNeeding;
 import fairember.core.run.RunNeeds;
+import fairember.core.run.RunSchedule;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -73,11 +75,7 @@ class RunController {
     @GetMapping("/{id}")
     RunView run(@PathVariable long id) {
         Planning.Work work = planning.work(id);
-        return new RunView(
-                id,
-                work.held().edition(),
-                work.held().form(),
-                plan(id, work.held().form(), work.jobs(), done(id)));
+        return new RunView(id, work.held().edition(), work.held().form(), joint(work));
     }
 
     /** Plans a run that is being typed; nothing is saved. With a number, what is done of that run is kept in mind. */
@@ -89,8 +87,28 @@ class RunController {
     }
 
     private RunPlanView plan(long id, RunForm form, List<Job> jobs, ProgressForm done) {
+        return view(form, jobs, jobs, planning.schedule(id, form, jobs), done, false);
+    }
+
+    /** A run as it stands in the plan of all runs: the same loads and times as the oven has. */
+    private RunPlanView joint(Planning.Work work) {
+        RunForm form = work.held().form();
+        if (form.state() == RunState.FINISHED) {
+            return plan(work.held().id(), form, work.jobs(), done(work.held().id()));
+        }
+        Planning.Open open = planning.open();
+        RunSchedule own = planning.schedule(open).of(work.jobs());
+        return view(form, work.jobs(), open.jobs(), own, done(work.held().id()), true);
+    }
+
+    private RunPlanView view(
+            RunForm form, List<Job> jobs, List<Job> baked, RunSchedule schedule, ProgressForm done, boolean joint) {
         RunCosting costing = new RunCosting(ways.ways(), planning.oven());
-        return RunPlanView.of(form, jobs, planning.schedule(id, form, jobs), costing, done);
+        Map<Long, String> names = planning.runNames();
+        List<PlannedLoadView> loads = schedule.loads().stream()
+                .map(load -> PlannedLoadView.of(load, baked, names))
+                .toList();
+        return RunPlanView.of(form, jobs, schedule, loads, costing, done, joint);
     }
 
     private ProgressForm done(long id) {

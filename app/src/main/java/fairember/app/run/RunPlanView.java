@@ -11,7 +11,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** A run with all its sums: needs, hands and oven in time, where the pieces stand, what it costs. */
+/**
+ * A run with all its sums: needs, hands and oven in time, where the pieces stand, what it costs.
+ *
+ * @param joint whether its loads and times are those of the plan of all runs; false for a preview of it alone
+ */
 public record RunPlanView(
         NeedsView needs,
         List<TaskView> tasks,
@@ -25,6 +29,7 @@ public record RunPlanView(
         List<WorthRowView> worth,
         long costMinor,
         long priceMinor,
+        boolean joint,
         List<FindingView> findings) {
 
     /** The gate of a piece in this run. */
@@ -47,16 +52,21 @@ public record RunPlanView(
         }
     }
 
-    static RunPlanView of(RunForm form, List<Job> jobs, RunSchedule schedule, RunCosting costing, ProgressForm done) {
+    static RunPlanView of(
+            RunForm form,
+            List<Job> jobs,
+            RunSchedule schedule,
+            List<PlannedLoadView> loads,
+            RunCosting costing,
+            ProgressForm done,
+            boolean joint) {
         NeedsView needs = NeedsView.of(RunNeeding.needs(jobs, costing.waste()));
         List<WorthRowView> worth =
                 jobs.stream().map(job -> WorthRowView.of(job, costing.of(job))).toList();
         return new RunPlanView(
                 needs,
                 schedule.tasks().stream().map(TaskView::of).toList(),
-                schedule.loads().stream()
-                        .map(load -> PlannedLoadView.of(load, jobs))
-                        .toList(),
+                loads,
                 schedule.hands().min(),
                 schedule.energy().kwh(),
                 schedule.finish(),
@@ -66,6 +76,7 @@ public record RunPlanView(
                 worth,
                 sum(worth.stream().map(w -> new Money(w.costMinor()).times(w.quantity()))),
                 sum(worth.stream().map(w -> new Money(w.priceMinor()).times(w.quantity()))),
+                joint,
                 FindingView.all(Stream.concat(
                                 jobs.stream().flatMap(j -> j.piece().findings().stream()), schedule.findings().stream())
                         .toList()));

@@ -27,6 +27,11 @@ public record Job(String key, MeasuredPiece piece, int quantity, Progress progre
         return Math.max(0, quantity - progress.lost());
     }
 
+    /** Whether its last bake may start: every line of its gate is ticked, its inserts' lines too. */
+    public boolean gateOpen() {
+        return piece.piece().gateLines().isEmpty() || progress.gatePassed();
+    }
+
     /** The key of the bake of one stage. */
     public String bakeKey(int stage) {
         return key + "/" + stage;

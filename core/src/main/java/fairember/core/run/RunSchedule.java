@@ -7,7 +7,12 @@ import fairember.core.ovenload.PlannedLoad;
 import fairember.core.ovenload.Score;
 import fairember.core.piece.Step;
 import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * When hands and oven do what is left of some jobs.
@@ -36,6 +41,58 @@ public record RunSchedule(
         scores = List.copyOf(scores);
         dryings = List.copyOf(dryings);
         findings = List.copyOf(findings);
+    }
+
+    /** The part of this schedule that some jobs have in it; its finish is when the last of theirs is done. */
+    public RunSchedule of(List<Job> jobs) {
+        Set<String> keys = jobs.stream().map(Job::key).collect(Collectors.toSet());
+        Set<String> bakes = new HashSet<>();
+        for (Job job : jobs) {
+            for (int i = 0; i < job.piece().stages().size(); i++) {
+                bakes.add(job.bakeKey(i));
+            }
+        }
+        List<HandsTask> own =
+                tasks.stream().filter(t -> keys.contains(t.job().key())).toList();
+        List<TimedLoad> ownLoads = loads.stream()
+                .filter(l -> l.load().items().stream()
+                        .anyMatch(i -> bakes.contains(i.bake().key())))
+                .toList();
+        List<Drying> drying =
+                dryings.stream().filter(d -> keys.contains(d.job().key())).toList();
+        Set<String> names = jobs.stream().map(j -> j.piece().piece().name()).collect(Collectors.toSet());
+        LocalDateTime last = Stream.of(
+                        own.stream().map(HandsTask::end),
+                        ownLoads.stream().map(TimedLoad::cooled),
+                        drying.stream().map(Drying::to))
+                .flatMap(times -> times)
+                .max(Comparator.naturalOrder())
+                .orElse(finish);
+        return new RunSchedule(
+                own,
+                ownLoads,
+                drying,
+                new Minutes(own.stream().mapToDouble(t -> t.minutes().min()).sum()),
+                new Energy(ownLoads.stream()
+                        .mapToDouble(l -> l.load().energy().kwh() * share(l.load(), bakes))
+                        .sum()),
+                last,
+                scores,
+                findings.stream()
+                        .filter(f -> f.about().isEmpty()
+                                || f.about().stream()
+                                        .anyMatch(about -> names.stream().anyMatch(about::startsWith)))
+                        .toList());
+    }
+
+    /** The share of a load's things that are among some bakes. */
+    private static double share(PlannedLoad load, Set<String> bakes) {
+        double all = load.items().stream().mapToInt(PlannedLoad.Item::count).sum();
+        double own = load.items().stream()
+                .filter(i -> bakes.contains(i.bake().key()))
+                .mapToInt(PlannedLoad.Item::count)
+                .sum();
+        return all == 0 ? 0 : own / all;
     }
 
     /**

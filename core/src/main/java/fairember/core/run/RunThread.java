@@ -38,7 +38,7 @@ public record RunThread(Map<Station, Integer> standing, int finished, int lost) 
     /** Pieces of a job done with a station; all of them when the station has nothing to do for it. */
     private static int done(Job job, Station station) {
         if (station == Station.GATE) {
-            return job.piece().piece().gate().isEmpty() || job.progress().gatePassed() ? job.alive() : 0;
+            return job.gateOpen() ? job.alive() : 0;
         }
         if (station == Station.OVEN) {
             int last = job.piece().piece().lastStage();
