@@ -1,4 +1,5 @@
 import type { Day, LoggedLoad, PlannedLoad } from '../server/types';
+import { loggedThings, type LoadThing } from '../words/load-items';
 import { dateOf, isoDay, plusDays } from '../words/days';
 
 /** A load as the spine shows it. */
@@ -10,7 +11,7 @@ export interface SpineLoad {
   holdMin: number;
   from: string;
   to: string;
-  items: { name: string; count: number }[];
+  items: LoadThing[];
   fillPercent?: number;
 }
 
@@ -23,7 +24,7 @@ function ofLogged(load: LoggedLoad): SpineLoad {
     holdMin: load.holdMin,
     from: load.inAt,
     to: load.outAt ?? load.dueOut,
-    items: load.items.map((i) => ({ name: i.name, count: i.item.count })),
+    items: loggedThings(load.items),
   };
 }
 
@@ -36,7 +37,7 @@ function ofPlanned(load: PlannedLoad, index: number): SpineLoad {
     holdMin: load.holdMin,
     from: load.inAt,
     to: load.outAt,
-    items: load.items.map((i) => ({ name: i.name, count: i.count })),
+    items: load.items,
     fillPercent: load.fillPercent,
   };
 }
@@ -44,7 +45,7 @@ function ofPlanned(load: PlannedLoad, index: number): SpineLoad {
 /** All loads there are, in the order of time. */
 export function spineLoads(day: Day): SpineLoad[] {
   const logged = [...day.logged, ...day.inOvens].map(ofLogged);
-  return [...logged, ...day.planned.map(ofPlanned)].sort((a, b) => a.from.localeCompare(b.from));
+  return [...logged, ...day.planned.map(ofPlanned)].sort((a, b) => dateOf(a.from).getTime() - dateOf(b.from).getTime());
 }
 
 export function loadsOn(loads: SpineLoad[], day: string): SpineLoad[] {

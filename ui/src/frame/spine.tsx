@@ -1,10 +1,12 @@
 import { useState } from 'react';
 import { NavLink } from 'react-router';
 import { useSize } from '../drawing/use-size';
+import type { Day } from '../server/types';
 import { useDay } from '../server/use-bench';
 import { useNow } from '../server/use-now';
 import { clock, isoDay, relativeDay, weekdayName } from '../words/days';
 import { minutes, percent, plain, stopwatch } from '../words/figures';
+import { inLoad, things } from '../words/load-items';
 import { SpineLive } from './spine-live';
 import { firstDay, loadsOn, minuteOf, neighbourDay, spineLoads, type SpineLoad } from './spine-loads';
 import { stretchesOf, stripScale, type Strip } from './strip-scale';
@@ -60,12 +62,19 @@ export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void 
       />
       {open && today.length === 0 && (
         <p className="px-3 pb-4 text-note text-spine-soft">
-          Nothing to bake {relativeDay(shown, day.now) === 'today' ? 'today' : `on ${weekdayName(shown)}`}. Put a run on
-          the bench to fill the oven.
+          {nothingOn(day, shown)}
         </p>
       )}
     </aside>
   );
+}
+
+/** Why a day's strip is empty, and when the next load is. */
+function nothingOn(day: Day, shown: string): string {
+  const when = relativeDay(shown, day.now) === 'today' ? 'today' : `on ${weekdayName(shown)}`;
+  const next = day.planned[0];
+  if (next) return `No load ${when}. The next one: ${relativeDay(next.inAt, day.now)} ${clock(next.inAt)}.`;
+  return `No load ${when}. ${day.onBench > 0 ? 'All that is on the bench has been baked.' : 'Put a run on the bench to fill the oven.'}`;
 }
 
 interface StepProps {
@@ -161,7 +170,7 @@ function Hours({ strip, from, to, now }: { strip: Strip; from: number; to: numbe
 function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: Date }) {
   const left = (new Date(load.to).getTime() - now.getTime()) / 1000;
   const over = load.kind === 'in' && left < 0;
-  const what = load.items.map((i) => `${i.count} ${i.name}`).join(', ');
+  const what = inLoad(load.items);
   return (
     <NavLink
       to={load.href}
@@ -180,8 +189,9 @@ function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: D
           {load.kind === 'in' && <SpineLive id={Number(load.id.replace('logged-', ''))} />}
           {load.kind !== 'in' &&
             load.items.map((item) => (
-              <span key={item.name} className="truncate">
-                {item.count} {item.name}
+              <span key={`${item.name} ${item.runName}`} className="truncate">
+                {things(item)}
+                <span className="text-spine-soft"> · {item.runName}</span>
               </span>
             ))}
           {load.kind === 'done' && isoDay(load.to) && <span>out {clock(load.to)}</span>}

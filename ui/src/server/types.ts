@@ -27,6 +27,7 @@ export type MeasuredMix = Schemas['MeasuredMixView'];
 export type Weighed = Schemas['WeighedView'];
 export type Instead = Schemas['InsteadView'];
 export type Recipe = Schemas['RecipeView'];
+export type Look = Schemas['LookForm'];
 export type Leftovers = Schemas['LeftoversView'];
 export type Lump = Schemas['LumpForm'];
 export type Trial = Schemas['TrialForm'];

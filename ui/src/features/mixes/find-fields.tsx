@@ -10,6 +10,7 @@ import type { Find } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
 import { useMixes, useShelf } from '../../server/use-studio';
+import { lookOf, lookWords } from './looks';
 import { PhotoReader } from './photo-reader';
 
 interface Props {
@@ -19,6 +20,13 @@ interface Props {
 }
 
 const nothing = () => undefined;
+
+/** The same search, however what it finds hides and shimmers. */
+function anyLook(find: Find): Find {
+  const free = { ...find };
+  delete free.like;
+  return free;
+}
 
 /** What is looked for: the colour, how it is to be had, and what may go in. */
 export function FindFields({ find, wrongs, onChange }: Props) {
@@ -50,7 +58,11 @@ export function FindFields({ find, wrongs, onChange }: Props) {
           }))}
           onChange={(id) => {
             const mix = mixes.find((m) => m.id === Number(id));
-            if (mix) set({ targetHex: find.face === 'RAW' ? mix.measured.rawHex : mix.measured.curedHex });
+            if (mix)
+              set({
+                targetHex: find.face === 'RAW' ? mix.measured.rawHex : mix.measured.curedHex,
+                like: lookOf(mix.measured),
+              });
           }}
         />
         <Segments
@@ -95,7 +107,7 @@ export function FindFields({ find, wrongs, onChange }: Props) {
             onChange={(wantedG) => set({ wantedG })}
             onSettle={nothing}
           />
-          g
+          g in pieces
         </label>
         <Switch
           label="only what the shelf has enough of"
@@ -117,6 +129,21 @@ export function FindFields({ find, wrongs, onChange }: Props) {
             onChange={(from) => set({ from })}
           />
         </span>
+        {find.like ? (
+          <Switch
+            label={`only what ${lookWords(find.like)}`}
+            on
+            onChange={() => onChange(anyLook)}
+          />
+        ) : (
+          like && (
+            <Switch
+              label={`only what ${lookWords(lookOf(like.measured))}`}
+              on={false}
+              onChange={() => set({ like: lookOf(like.measured) })}
+            />
+          )
+        )}
         <PhotoReader of="colour looked for" onRead={(targetHex) => set({ targetHex })} />
       </div>
       {find.from === 'LEFTOVERS' ? (

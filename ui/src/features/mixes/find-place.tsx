@@ -9,6 +9,7 @@ import { useMixes, useShelf } from '../../server/use-studio';
 import { count } from '../../words/figures';
 import { FindFields } from './find-fields';
 import { FoundRecipes } from './found-recipes';
+import { lookOf } from './looks';
 import { MixesTabs } from './mixes-tabs';
 import { useFind } from './use-find';
 
@@ -25,6 +26,7 @@ export function FindPlace() {
     mostParts: 12,
     wantedG: Number(asked.get('g')) || 50,
     onHandOnly: asked.get('onhand') === '1',
+    ...(like && { like: lookOf(like.measured) }),
   });
   // The answer is to what was asked: the fields may have gone on since.
   const [sent, setSent] = useState(find);

@@ -4,6 +4,7 @@ import type { Find, Found, Recipe } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { useMoney } from '../../server/use-studio';
 import { count, grams, plain } from '../../words/figures';
+import { lookWords } from './looks';
 import { useMixActs } from './use-mix';
 
 const merits: Record<Recipe['merits'][number], string> = {
@@ -32,8 +33,8 @@ export function FoundRecipes({ found, find }: { found: Found | undefined; find: 
   if (found.done && found.recipes.length === 0) {
     return (
       <p className="rounded-card border border-line bg-paper p-4">
-        Nothing on the shelf is enough for {grams(find.wantedG)} g. Ask for less, let it be bought, or choose more
-        clays.
+        Nothing that may go in makes it{find.like && ` and ${lookWords(find.like)}`}, or nothing is enough for{' '}
+        {grams(found.toMixG)} g to mix. Ask for less, let it be bought, or choose more clays.
       </p>
     );
   }
@@ -69,11 +70,11 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
   const go = useNavigate();
   const { add } = useMixActs();
   const hex = find.face === 'RAW' ? recipe.rawHex : recipe.curedHex;
-  const keep = () =>
+  const keep = (clays: Recipe['clays']) =>
     add.mutate(
       {
         name: `Like ${find.targetHex}`,
-        parts: recipe.clays.map((c) => ({ clayId: c.clayId, parts: tidy(c.parts) })),
+        parts: clays.map((c) => ({ clayId: c.clayId, parts: tidy(c.parts) })),
       },
       { onSuccess: (added) => void go(`/mixes/${added.id}`) },
     );
@@ -98,8 +99,9 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
         <p className="text-note text-soft">
           {recipe.parts.map((p) => `${grams(p.massG)} g`).join(' + ')} · {money(recipe.costMinor)}
           {recipe.missingG > 0 && <b className="text-straw"> · ◦ {grams(recipe.missingG)} g short</b>}
-          {recipe.beyondScreen && ' · beyond the screen'}
+          {recipe.beyondScreen && ' · beyond the screen'} · {lookWords(recipe)}
         </p>
+        {recipe.others.length > 0 && <OtherRatios recipe={recipe} onKeep={keep} />}
         {recipe.merits.length > 0 && (
           <p className="mt-1 flex flex-wrap gap-1.5">
             {recipe.merits.map((merit) => (
@@ -117,10 +119,40 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
         kind="quiet"
         className="shrink-0 self-center"
         aria-label={`Keep ${words(recipe)} as a mix`}
-        onClick={keep}
+        onClick={() => keep(recipe.clays)}
       >
         Keep
       </Button>
     </li>
+  );
+}
+
+/** The same clays in other ratios. */
+function OtherRatios({ recipe, onKeep }: { recipe: Recipe; onKeep: (clays: Recipe['clays']) => void }) {
+  return (
+    <details className="text-note">
+      <summary className="min-h-8 cursor-pointer text-verdigris underline decoration-dotted underline-offset-4">
+        {count(recipe.others.length, 'other ratio')} of them
+      </summary>
+      <ul>
+        {recipe.others.map((ratio) => {
+          const parts = ratio.parts.join(' : ');
+          return (
+            <li key={parts} className="flex items-center gap-2">
+              <span aria-hidden="true" className="size-4 border border-soft" style={{ background: ratio.hex }} />
+              <span className="flex-1">
+                <b className="figure">{parts}</b>{' '}
+                <span className="text-soft">
+                  {one(ratio.off)} off, {ratio.differs} · {ratio.massG.map((g) => `${grams(g)} g`).join(' + ')}
+                </span>
+              </span>
+              <Button kind="quiet" aria-label={`Keep ${parts} as a mix`} onClick={() => onKeep(ratio.clays)}>
+                Keep
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+    </details>
   );
 }

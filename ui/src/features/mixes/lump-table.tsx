@@ -9,7 +9,7 @@ import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
 import { dayName } from '../../words/days';
-import { percent } from '../../words/figures';
+import { plain } from '../../words/figures';
 import { useMixActs } from './use-mix';
 
 interface Props {
@@ -52,7 +52,7 @@ export function LumpTable({ box, chosen, onChoose }: Props) {
                 className="w-72 max-w-full font-semibold"
               />
               <span className="block px-1.5 text-note text-soft">
-                {seen?.clays.map((c) => `${percent(c.percent)} % ${c.name}`).join(', ')}, {dayName(lump.madeOn)}
+                {seen?.clays.map((c) => `${plain(c.percent)} % ${c.name}`).join(', ')}, {dayName(lump.madeOn)}
               </span>
             </span>
             <span className="inline-flex items-baseline gap-1">

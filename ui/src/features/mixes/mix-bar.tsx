@@ -1,4 +1,4 @@
-import { grams, percent } from '../../words/figures';
+import { grams } from '../../words/figures';
 
 interface Share {
   name: string;
@@ -7,7 +7,7 @@ interface Share {
   massG: number;
 }
 
-/** One bar divided in its clays, the grams under each; a table of the same stands beside it. */
+/** One bar divided in its clays, and the grams of every one: the least of them is often the tint. */
 export function MixBar({ name, clays, height = 44 }: { name: string; clays: Share[]; height?: number }) {
   const all = clays.reduce((sum, c) => sum + c.massG, 0);
   const shown = clays.filter((c) => c.massG > 0);
@@ -18,20 +18,15 @@ export function MixBar({ name, clays, height = 44 }: { name: string; clays: Shar
           <div key={c.name} style={{ width: `${(100 * c.massG) / all}%`, background: c.rawHex }} />
         ))}
       </div>
-      <div className="mt-1 flex text-note">
+      <ul className="mt-1 flex flex-wrap gap-x-4 text-note">
         {shown.map((c) => (
-          <div key={c.name} className="min-w-0 overflow-hidden pr-1" style={{ width: `${(100 * c.massG) / all}%` }}>
-            {(100 * c.massG) / all > 9 && (
-              <>
-                <div className="truncate font-semibold">{c.name}</div>
-                <div className="truncate figure text-soft">
-                  {grams(c.massG)} g{(100 * c.massG) / all > 30 && ` · ${percent((100 * c.massG) / all)} %`}
-                </div>
-              </>
-            )}
-          </div>
+          <li key={c.name} className="inline-flex items-center gap-1.5">
+            <span aria-hidden="true" className="size-3 border border-soft" style={{ background: c.rawHex }} />
+            <span className="font-semibold">{c.name}</span>
+            <span className="figure whitespace-nowrap">{grams(c.massG)} g</span>
+          </li>
         ))}
-      </div>
+      </ul>
     </div>
   );
 }

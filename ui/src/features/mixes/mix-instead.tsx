@@ -42,12 +42,12 @@ function Ways({ instead, wantedG }: { instead: Instead; wantedG: number }) {
       <Way title="Another recipe" better={better === 'RECIPE'} hex={recipe?.curedHex} target={instead.targetHex}>
         {recipe
           ? `${words(recipe)}: ${recipe.parts.map((p) => `${grams(p.massG)} g ${p.name}`).join(' + ')}. ${one(recipe.off)} off, ${recipe.differs}.`
-          : `No recipe of up to ${instead.kinds} clays can be made for ${grams(wantedG)} g of what is there.`}
+          : `No recipe of up to ${instead.kinds} clays can be made for ${grams(wantedG)} g in pieces of what is there that hides and shimmers as it does.`}
       </Way>
       <Way title="Patch it" better={better === 'PATCH'} hex={patch?.curedHex} target={instead.targetHex}>
         {patch
           ? `${patch.grams.map((g) => `${grams(g.massG)} g ${g.name}`).join(' + ')}. ${one(patch.off)} off, ${patch.differs}.`
-          : 'The shelf has not enough of anything to make up the rest.'}
+          : 'The shelf has not enough of anything that hides and shimmers as it does.'}
       </Way>
       <Way title="Buy" better={better === 'BUY'}>
         {missing

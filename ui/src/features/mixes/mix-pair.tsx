@@ -55,7 +55,7 @@ export function MixPair({ id }: { id: number }) {
               className="w-60 font-head text-large font-bold"
             />
             <label className="inline-flex items-baseline gap-1 text-soft">
-              wanted
+              for
               <NumberField
                 label="Wanted"
                 value={wantedG}
@@ -65,7 +65,7 @@ export function MixPair({ id }: { id: number }) {
                 onChange={setWantedG}
                 onSettle={draft.settle}
               />
-              g
+              g in pieces
             </label>
             <span className="inline-flex items-baseline gap-1 text-soft">
               in
@@ -77,6 +77,9 @@ export function MixPair({ id }: { id: number }) {
               />
             </span>
           </div>
+          <p className="px-1 text-soft">
+            Mix <b className="figure text-ink">{grams(measured.toMixG)} g</b>: the rest stays on hands and in the machine.
+          </p>
           <MixLines id={id} draft={draft} measured={measured} wrongs={wrongs} />
           <MixStrewn draft={draft} measured={measured} wrongs={wrongs} />
           {general && (
@@ -93,7 +96,7 @@ export function MixPair({ id }: { id: number }) {
             >
               Find what else makes this colour
             </Link>{' '}
-            <span className="text-soft">from what is on the shelf, for {grams(wantedG)} g.</span>
+            <span className="text-soft">from what is on the shelf, for {grams(wantedG)} g in pieces.</span>
           </p>
           <MixUsed mixId={id} />
           <Switch

@@ -36,7 +36,7 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
         />
       </div>
       <p className="px-3 pb-1 text-note text-soft">
-        For {grams(weighed.netG)} g in pieces, mix {grams(weighed.toMixG)} g: {plain(weighed.handsPercent)} % stay on
+        For {grams(weighed.netG)} g in pieces, mix {grams(weighed.toMixG)} g: {plain(weighed.handsPercent)} % stays on
         hands
         {weighed.machineG > 0 && `, ${grams(weighed.machineG)} g in the machine`}.
       </p>

@@ -1,6 +1,7 @@
 import { Button } from '../../controls/button';
 import { grams, plain } from '../../words/figures';
 import { words } from './found-recipes';
+import { lookWords } from './looks';
 import { useUses } from './use-leftovers';
 
 const one = (value: number) => plain(Math.round(value * 10) / 10);
@@ -17,7 +18,7 @@ export function UsesList({ onKnead }: Props) {
       <h2 className="text-figure">
         What they could become <span className="font-text text-note font-normal text-soft">nearest first</span>
       </h2>
-      {uses.length === 0 && <p className="text-soft">Nothing yet: the box is empty, or there is no mix.</p>}
+      {uses.length === 0 && <p className="text-soft">Nothing yet: the box is empty, or nothing in it hides and shimmers as a mix does.</p>}
       <ul className="flex flex-col gap-1.5">
         {uses.map(({ mixId, name, curedHex, recipe }) => {
           const sum = recipe.parts.reduce((all, p) => all + p.parts, 0);
@@ -34,7 +35,7 @@ export function UsesList({ onKnead }: Props) {
                   <b>{name}</b> <span className="text-soft">of</span> {words(recipe)}
                 </p>
                 <p className="text-note text-soft">
-                  <b className="figure text-ink">{one(recipe.off)}</b> off, {recipe.differs} · up to{' '}
+                  <b className="figure text-ink">{one(recipe.off)}</b> off, {recipe.differs} · {lookWords(recipe)} · up to{' '}
                   {grams(recipe.mostG)} g
                 </p>
               </div>

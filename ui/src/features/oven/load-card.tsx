@@ -6,6 +6,7 @@ import { api, Problem, take } from '../../server/client';
 import type { Day, LoggedLoad, PlannedLoad } from '../../server/types';
 import { clock, relativeDay } from '../../words/days';
 import { minutes, plain } from '../../words/figures';
+import { loggedThings, things } from '../../words/load-items';
 import { LoadItems } from './load-items';
 import { RecordCard } from './record-card';
 import { TrayPlan } from './tray-plan';
@@ -14,14 +15,15 @@ import { useWishes, type Move } from './use-plan';
 
 interface PlannedProps {
   load: PlannedLoad;
-  number: number;
   day: Day;
   /** Given where loads can be moved and held. */
   onMove?: (move: Move) => void;
+  /** Whether it can be started: not where the load is of a preview. */
+  startable?: boolean;
 }
 
 /** A load of the plan: what shares it and why, where each piece lies, and the start. */
-export function PlannedLoadCard({ load, number, day, onMove }: PlannedProps) {
+export function PlannedLoadCard({ load, day, onMove, startable = true }: PlannedProps) {
   const { now } = day;
   const oven = day.ovens[load.oven];
   const busy = day.inOvens.some((l) => l.ovenId === oven?.id);
@@ -31,7 +33,7 @@ export function PlannedLoadCard({ load, number, day, onMove }: PlannedProps) {
   return (
     <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <header className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="text-large">Load {number}</h2>
+        <h2 className="text-large">Load {load.number}</h2>
         <p className="figure text-large font-semibold text-ember-deep">
           {plain(load.tempC)} °C · {minutes(load.holdMin)}
         </p>
@@ -54,10 +56,10 @@ export function PlannedLoadCard({ load, number, day, onMove }: PlannedProps) {
         <Button
           kind="heat"
           className={onMove ? '' : 'ml-auto'}
-          disabled={busy}
+          disabled={busy || !startable}
           onClick={() => start.mutate({ load, ovenId: oven?.id })}
         >
-          {busy ? 'Oven in use' : 'It is in now'}
+          {busy ? 'Oven in use' : startable ? 'It is in now' : 'Only a preview'}
         </Button>
       </header>
       {refused && (
@@ -73,7 +75,7 @@ export function PlannedLoadCard({ load, number, day, onMove }: PlannedProps) {
       )}
       <Counting load={load} />
       <TrayPlan load={load} oven={oven} named={!onMove} />
-      {onMove && <LoadItems load={load} index={number - 1} day={day} onMove={onMove} />}
+      {onMove && <LoadItems load={load} index={load.number - 1} day={day} onMove={onMove} />}
       <Findings findings={load.why.filter((f) => f.verdict !== 'KEEPS')} />
       <section aria-label="Why">
         <h3 className="text-body">Why these together</h3>
@@ -145,9 +147,9 @@ export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string })
         )}
       </header>
       <ul>
-        {load.items.map((item) => (
-          <li key={item.name} className="flex gap-3 border-t border-line py-1.5">
-            <b className="w-10 text-right figure">{item.item.count}</b> {item.name}
+        {loggedThings(load.items).map((item) => (
+          <li key={`${item.name} ${item.runName}`} className="flex gap-3 border-t border-line py-1.5">
+            {things(item)}
             <span className="ml-auto text-soft">{item.runName}</span>
           </li>
         ))}

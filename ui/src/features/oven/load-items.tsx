@@ -3,6 +3,7 @@ import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import type { Day, PlannedLoad } from '../../server/types';
+import { things } from '../../words/load-items';
 import { lotFills } from './tray-plan';
 import { itemsOf, useWishes, type Move } from './use-plan';
 
@@ -34,8 +35,9 @@ export function LoadItems({ load, index, day, onMove }: Props) {
             className="size-3.5 border border-ink"
             style={{ background: lotFills[i % lotFills.length] }}
           />
-          <b className="w-8 text-right figure">{item.count}</b>
-          <span className="min-w-0 flex-1">{item.name}</span>
+          <span className="min-w-0 flex-1">
+            {things(item)} <span className="text-soft">{item.runName}</span>
+          </span>
           <Button kind="quiet" aria-expanded={open === i} onClick={() => setOpen(open === i ? null : i)}>
             Move …
           </Button>

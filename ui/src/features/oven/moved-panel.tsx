@@ -3,6 +3,7 @@ import { Findings } from '../../controls/findings';
 import { Problem } from '../../server/client';
 import type { Day, LoadItem, Moved, Score } from '../../server/types';
 import { count, minutes, plain } from '../../words/figures';
+import { things } from '../../words/load-items';
 import { useMoved, useWishes, type Move } from './use-plan';
 
 interface Props {
@@ -23,7 +24,7 @@ export function MovedPanel({ day, move, onDone }: Props) {
   return (
     <section aria-label="A move" className="flex flex-col gap-2 rounded-card border-2 border-verdigris bg-paper p-4">
       <h2 className="text-figure">
-        {move.item.count} {item?.name} into {where}?
+        {item && things({ ...item, count: move.item.count })} into {where}?
       </h2>
       {isFetching && <p role="status">Planning around it …</p>}
       {error instanceof Problem && (

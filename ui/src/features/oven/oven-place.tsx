@@ -8,6 +8,7 @@ import { useDay } from '../../server/use-bench';
 import { useOvens } from '../../server/use-studio';
 import { clock, relativeDay } from '../../words/days';
 import { minutes, percent, plain } from '../../words/figures';
+import { inLoad, loggedThings } from '../../words/load-items';
 import { OvenCard } from '../ways/oven-fields';
 import { LanesDrawing } from './lanes-drawing';
 import { LoggedLoadCard, PlannedLoadCard } from './load-card';
@@ -40,10 +41,10 @@ export function OvenPlace() {
     return (
       <Place title="Oven" about={about}>
         <Empty
-          title="Nothing to bake"
+          title={day.onBench > 0 ? 'All that is on the bench has been baked' : 'Nothing to bake'}
           step={
             <Link to="/runs" className="font-semibold text-verdigris underline">
-              Put a run on the bench
+              {day.onBench > 0 ? 'See the runs' : 'Put a run on the bench'}
             </Link>
           }
         >
@@ -128,7 +129,6 @@ function LoadsPair({ day, chosen }: { day: Day; chosen: Chosen }) {
             <PlannedLoadCard
               key={`${planned.oven} ${planned.inAt}`}
               load={planned}
-              number={chosen.planned + 1}
               day={day}
               onMove={setMove}
             />
@@ -186,7 +186,6 @@ interface ListProps {
 }
 
 function LoadsList({ day, chosen, onDrop }: ListProps) {
-  const words = (items: { name: string; count: number }[]) => items.map((i) => `${i.count} ${i.name}`).join('; ');
   const logged = (l: Day['logged'][number]) => (
     <LoadRow
       key={l.id}
@@ -195,7 +194,7 @@ function LoadsList({ day, chosen, onDrop }: ListProps) {
       when={`${relativeDay(l.inAt, day.now)} ${clock(l.inAt)}`}
       tempC={l.tempC}
       holdMin={l.holdMin}
-      what={words(l.items.map((i) => ({ name: i.name, count: i.item.count })))}
+      what={inLoad(loggedThings(l.items))}
       end={l.outAt ? `out ${clock(l.outAt)}` : `due ${clock(l.dueOut)}`}
     />
   );
@@ -218,7 +217,7 @@ function LoadsList({ day, chosen, onDrop }: ListProps) {
               when={`${relativeDay(l.inAt, day.now)} ${clock(l.inAt)}`}
               tempC={l.tempC}
               holdMin={l.holdMin}
-              what={words(l.items)}
+              what={inLoad(l.items)}
               end={`${l.pinned ? '⚲ held, ' : ''}${percent(l.fillPercent)} % full`}
               onDrop={(dragged) => dragged.from !== i && onDrop({ ...dragged, to: i })}
             />

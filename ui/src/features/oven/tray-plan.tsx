@@ -1,5 +1,6 @@
 import type { Day, PlannedLoad } from '../../server/types';
 import { percent } from '../../words/figures';
+import { inLoad, thingsOfRun } from '../../words/load-items';
 
 /** Quiet fills that tell one lot on the tray from the next; each lot has its name beside it. */
 export const lotFills = ['#c4d3cd', '#e0d7c2', '#cfd4de', '#dcc9c4', '#cdd8b9', '#d8cfdd'];
@@ -29,7 +30,7 @@ export function TrayPlan({ load, oven, named = true }: Props) {
             className="max-h-72 min-w-0 flex-1 rounded-card border border-line bg-tile"
             role="img"
           >
-            <title>{`Tray ${oven.trays > 1 ? tray + 1 : ''} from above, ${percent(load.fillPercent)} per cent covered: ${load.items.map((i) => `${i.count} ${i.name}`).join(', ')}`}</title>
+            <title>{`Tray ${oven.trays > 1 ? tray + 1 : ''} from above, ${percent(load.fillPercent)} per cent covered: ${inLoad(load.items)}`}</title>
             <rect width={trayWidthMm} height={trayDepthMm} rx="3" fill="#fbfcfb" stroke="#50605a" strokeWidth="1" />
             {load.places
               .filter((place) => place.shelf === tray)
@@ -48,9 +49,9 @@ export function TrayPlan({ load, oven, named = true }: Props) {
       <figcaption className="flex flex-wrap gap-x-4 gap-y-1 text-note">
         {named &&
           load.items.map((item, i) => (
-            <span key={item.name} className="inline-flex items-center gap-1.5">
+            <span key={`${item.name} ${item.runName}`} className="inline-flex items-center gap-1.5">
               <span className="size-3.5 border border-ink" style={{ background: lotFills[i % lotFills.length] }} />
-              {item.count} {item.name}
+              {thingsOfRun(item)}
             </span>
           ))}
         <span className="text-soft">the taller, the darker; {percent(load.fillPercent)} % of the tray covered</span>

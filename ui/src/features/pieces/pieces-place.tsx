@@ -8,7 +8,7 @@ import { Empty } from '../../controls/empty';
 import { Place } from '../../controls/place';
 import { Segments } from '../../controls/segments';
 import { api, take } from '../../server/client';
-import type { Piece, PieceView } from '../../server/types';
+import type { Finding, Piece, PieceView } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { useMixes, usePieces } from '../../server/use-studio';
 import { count, grams, mm, plain, whole } from '../../words/figures';
@@ -133,7 +133,9 @@ function NewPiece({ mixId }: { mixId: number }) {
 function PieceCard({ piece: { id, piece, measured } }: { piece: PieceView }) {
   const kind = choicesOf(useLimits(), 'pieceKind').find((k) => k.value === piece.kind)?.label;
   const last = measured.stages.at(-1);
-  const flaws = measured.findings.filter((f) => f.verdict !== 'KEEPS').length;
+  const of = (verdict: Finding['verdict']) => measured.findings.filter((f) => f.verdict === verdict).length;
+  const stops = of('BREAKS');
+  const flaws = of('WARNS');
   return (
     <li>
       <Link
@@ -154,6 +156,7 @@ function PieceCard({ piece: { id, piece, measured } }: { piece: PieceView }) {
             {whole(last.holdMin)} min at {plain(last.lowC)} °C
           </span>
         )}
+        {stops > 0 && <span className="mt-1 text-note font-semibold text-madder">✕ {count(stops, 'stop')}</span>}
         {flaws > 0 && <span className="mt-1 text-note font-semibold text-straw">◦ {count(flaws, 'caution')}</span>}
       </Link>
     </li>

@@ -39,10 +39,10 @@ export function dayLanes(plan: RunPlan): DayLane[] {
       });
     }
   }
-  plan.loads.forEach((load, i) => {
+  for (const load of plan.loads) {
     const on = lane(load.inAt);
-    on.oven.push({ from: minuteOn(load.inAt, on.day), to: minuteOn(load.outAt, on.day), label: `load ${i + 1}` });
-  });
+    on.oven.push({ from: minuteOn(load.inAt, on.day), to: minuteOn(load.outAt, on.day), label: `load ${load.number}` });
+  }
   const days = [...lanes.keys()].sort();
   const first = days[0];
   const last = days.at(-1);

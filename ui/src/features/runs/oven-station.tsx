@@ -1,14 +1,15 @@
 import { useState } from 'react';
 import { Findings } from '../../controls/findings';
 import { Pair } from '../../controls/place';
-import type { Run, RunPlan } from '../../server/types';
+import type { RunPlan } from '../../server/types';
 import { useDay } from '../../server/use-bench';
 import { clock, relativeDay } from '../../words/days';
 import { minutes, percent, plain } from '../../words/figures';
+import { inLoad } from '../../words/load-items';
 import { PlannedLoadCard } from '../oven/load-card';
 
-/** The loads of this run alone, if nothing else wanted the oven: which stages share, at what heat, how long, and why. */
-export function OvenStation({ plan, state }: { plan: RunPlan; state: Run['state'] }) {
+/** The loads this run is in: which bakes share, at what heat, how long, and why. */
+export function OvenStation({ plan }: { plan: RunPlan }) {
   const { day } = useDay();
   const [chosen, setChosen] = useState(0);
   const load = plan.loads[Math.min(chosen, plan.loads.length - 1)];
@@ -20,18 +21,18 @@ export function OvenStation({ plan, state }: { plan: RunPlan; state: Run['state'
           {plan.loads.length === 0 && <p className="text-soft">Everything that can be baked has been.</p>}
           <ul className="rounded-card border border-line bg-paper">
             {plan.loads.map((l, i) => (
-              <li key={i} className="border-t border-line first:border-t-0">
+              <li key={l.number} className="border-t border-line first:border-t-0">
                 <button
                   type="button"
                   aria-pressed={l === load}
                   onClick={() => setChosen(i)}
                   className="grid min-h-12 w-full grid-cols-[1.5rem_9.5rem_1fr_6.5rem] items-center gap-2 px-3 py-1.5 text-left hover:bg-verdigris-tint aria-pressed:bg-verdigris-tint"
                 >
-                  <span className="figure text-large text-soft">{i + 1}</span>
+                  <span className="figure text-large text-soft">{l.number}</span>
                   <span className="figure font-semibold whitespace-nowrap text-ember-deep">
                     {plain(l.tempC)} °C · {minutes(l.holdMin)}
                   </span>
-                  <span>{l.items.map((item) => `${item.count} ${item.name}`).join('; ')}</span>
+                  <span>{inLoad(l.items)}</span>
                   <span className="text-right text-note text-soft">
                     {relativeDay(l.inAt, day.now)} {clock(l.inAt)}
                     <br />
@@ -42,12 +43,9 @@ export function OvenStation({ plan, state }: { plan: RunPlan; state: Run['state'
             ))}
           </ul>
           <Findings findings={plan.findings.filter((f) => f.verdict === 'BREAKS')} />
-          {state === 'ON_BENCH' && (
-            <p className="text-note text-soft">With all runs together, the Oven place has the plan.</p>
-          )}
         </>
       }
-      drawing={load && <PlannedLoadCard key={chosen} load={load} number={plan.loads.indexOf(load) + 1} day={day} />}
+      drawing={load && <PlannedLoadCard key={chosen} load={load} day={day} startable={plan.joint} />}
     />
   );
 }

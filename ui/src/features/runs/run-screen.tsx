@@ -52,6 +52,11 @@ function OneRun({ runId, station }: { runId: number; station: string }) {
     >
       <Thread runId={runId} thread={plan.thread} />
       <ProblemNote problem={run.problem} />
+      {!plan.joint && draft.form.state !== 'FINISHED' && (
+        <p role="note" className="text-note text-straw">
+          ◦ A preview of this run alone, as it is typed. Once saved, its loads and times are those of all runs together.
+        </p>
+      )}
       <Station station={station} run={run} id={runId} />
     </Place>
   );
@@ -104,7 +109,7 @@ function Station({ station, run, id }: { station: string; run: RunDraft; id: num
     case 'gate':
       return <GateStation plan={plan} runId={id} />;
     case 'oven':
-      return <OvenStation plan={plan} state={run.draft.form.state} />;
+      return <OvenStation plan={plan} />;
     case 'finish':
       return <StepsStation plan={plan} station="FINISH" runId={id} />;
     case 'fit':

@@ -5,6 +5,7 @@ import { Button } from '../../controls/button';
 import { Swatch } from '../../controls/swatch';
 import { api, take } from '../../server/client';
 import { percent, plain } from '../../words/figures';
+import { lookWords } from '../mixes/looks';
 
 /** What a clay is used in, and what comes nearest to it: asked for at once when it is not sold any more. */
 export function StandIns({ clayId, sold }: { clayId: number; sold: boolean }) {
@@ -38,6 +39,9 @@ export function StandIns({ clayId, sold }: { clayId: number; sold: boolean }) {
               </span>
             ))}
           </p>
+          {data.recipes.length === 0 && (
+            <p className="text-note text-straw">Nothing on the shelf hides and shimmers as it does: nothing stands in.</p>
+          )}
           <ul className="mt-1 flex flex-col">
             {data.recipes.map((r) => (
               <li key={r.parts.map((p) => `${p.parts} ${p.name}`).join()} className="flex items-center gap-2 py-0.5">
@@ -46,7 +50,7 @@ export function StandIns({ clayId, sold }: { clayId: number; sold: boolean }) {
                   {r.parts.length === 1 ? r.parts[0]?.name : r.parts.map((p) => `${p.parts} ${p.name}`).join(' : ')}
                 </span>
                 <span className="text-note text-soft">
-                  <b className="figure text-ink">{plain(Math.round(r.off * 10) / 10)}</b> off, {r.differs}
+                  <b className="figure text-ink">{plain(Math.round(r.off * 10) / 10)}</b> off, {r.differs}, {lookWords(r)}
                 </span>
               </li>
             ))}

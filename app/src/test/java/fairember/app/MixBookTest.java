@@ -31,10 +31,11 @@ public class MixBookTest extends ServerTest {
     @Test
     public void aMixInAMixIsWeighedFromItAndPaidByItsClays() {
         long id = added(http().post("/api/mixes", MIST.formatted(5)));
-        JsonNode view = http().get("/api/mixes/" + id + "?wantedG=125").json();
+        JsonNode view =
+                http().get("/api/mixes/" + id + "?wantedG=" + 125 / toMix(1)).json();
         assertThat(view.path("mix")).isEqualTo(Http.JSON.readTree(MIST.formatted(5)));
         JsonNode measured = view.path("measured");
-        // 125 g with a quarter strewn in are 100 g of clay: 75 g of the mix, 25 g of white, 25 g of mica.
+        // 125 g to mix with a quarter strewn in are 100 g of clay: 75 g of the mix, 25 g of white, 25 g of mica.
         assertThat(measured.path("lines").get(0).path("mixId").asLong()).isEqualTo(5);
         assertThat(measured.path("lines").get(0).path("massG").asDouble()).isCloseTo(75, offset(1e-9));
         assertThat(measured.path("inclusions").get(0).path("massG").asDouble()).isCloseTo(25, offset(1e-9));
@@ -132,13 +133,14 @@ public class MixBookTest extends ServerTest {
             }
             assertThat(step).as("%s: %s, %s", unit, colour, again).isLessThanOrEqualTo(2);
         }
-        // Of 106 g with 6 % strewn in, 100 g are counted out as clay.
+        // Of 106 g to mix with 6 % strewn in, 100 g are counted out as clay.
         JsonNode sand = http().get("/api/mixes/14").json().path("mix");
-        JsonNode inGrams =
-                http().post("/api/mixes/restate?wantedG=106&unit=GRAMS", sand).json();
+        JsonNode inGrams = http().post("/api/mixes/restate?unit=GRAMS&wantedG=" + 106 / toMix(1), sand)
+                .json();
         assertThat(sum(inGrams.path("parts"), "parts")).isCloseTo(100, offset(0.02));
         // 24 drops of 0.03 g and 1 of 0.05 g: 0.72 g and 0.05 g.
-        JsonNode glaze = http().get("/api/mixes/13?wantedG=77").json().path("measured");
+        JsonNode glaze =
+                http().get("/api/mixes/13?wantedG=" + 77 / toMix(1)).json().path("measured");
         assertThat(glaze.path("lines").get(0).path("massG").asDouble()).isCloseTo(72, offset(1e-9));
         assertThat(glaze.path("lines").get(1).path("drops").asDouble()).isCloseTo(100, offset(1e-9));
     }
@@ -250,9 +252,9 @@ public class MixBookTest extends ServerTest {
     @Test
     public void aShelfThatIsShortIsPatchedReplacedOrBoughtForAndTheBetterIsSaid() {
         JsonNode pink = http().get("/api/mixes/10").json().path("mix");
-        // Dusk pink: 3 of 8 parts are Rose pink, of which there are 12 g: for 100 g 25.5 g are missing.
-        JsonNode instead =
-                http().post("/api/finds/instead?wantedG=100&id=10", pink).json();
+        // Dusk pink: 3 of 8 parts are Rose pink, of which there are 12 g: for 100 g to mix 25.5 g are missing.
+        JsonNode instead = http().post("/api/finds/instead?id=10&wantedG=" + 100 / toMix(1), pink)
+                .json();
         JsonNode missing = instead.path("missing").get(0);
         assertThat(missing.path("clayId").asLong()).isEqualTo(12);
         assertThat(missing.path("neededG").asDouble()).isCloseTo(37.5, offset(1e-9));

@@ -61,9 +61,12 @@ public class MixRoundTripTest extends ServerTest {
         assertThat(view.path("mix")).isEqualTo(sent);
         JsonNode measured = view.path("measured");
         double all = sum(sent.path("parts"), "parts");
-        double clay = wanted / (1 + strewn / 100);
+        double toMix = toMix(wanted);
+        assertThat(measured.path("netG").asDouble()).isEqualTo(wanted);
+        assertThat(measured.path("toMixG").asDouble()).isCloseTo(toMix, offset(1e-9 * wanted));
+        double clay = toMix / (1 + strewn / 100);
         assertThat(sum(measured.path("clays"), "massG")).isCloseTo(clay, offset(1e-9 * wanted));
-        assertThat(sum(measured.path("inclusions"), "massG")).isCloseTo(wanted - clay, offset(1e-9 * wanted));
+        assertThat(sum(measured.path("inclusions"), "massG")).isCloseTo(toMix - clay, offset(1e-9 * wanted));
         for (int i = 0; i < sent.path("parts").size(); i++) {
             double share = sent.path("parts").get(i).path("parts").asDouble() / all;
             assertThat(measured.path("clays").get(i).path("massG").asDouble())

@@ -53,7 +53,7 @@ public class MixesTest extends ServerTest {
             double grams = StreamSupport.stream(recipe.path("parts").spliterator(), false)
                     .mapToDouble(part -> part.path("massG").asDouble())
                     .sum();
-            assertThat(grams).isCloseTo(40, offset(1e-9));
+            assertThat(grams).isCloseTo(toMix(40), offset(1e-9));
             assertThat(recipe.path("unsure").asDouble()).isPositive();
             assertThat(recipe.path("tiles").asInt()).isBetween(0, 20);
         }
@@ -61,7 +61,7 @@ public class MixesTest extends ServerTest {
 
     @Test
     public void whatTheShelfHasNotEnoughOfIsLeftOutWhenAskedOr() throws InterruptedException {
-        // Rose pink: 12 g opened and no block. Of 200 g, no recipe may take more than 12 g of it.
+        // Rose pink: 12 g opened and no block. For 200 g in pieces, no recipe may take more than 12 g of it.
         JsonNode strict = found(FIND.formatted("#d07d86", 3, "200", "true", ""));
         assertThat(strict.path("recipes").size()).isPositive();
         for (JsonNode recipe : strict.path("recipes")) {
@@ -74,7 +74,7 @@ public class MixesTest extends ServerTest {
         JsonNode free = found(FIND.formatted("#d07d86", 1, "200", "false", ",\"clayIds\":[12]"));
         assertThat(free.path("recipes").size()).isEqualTo(1);
         assertThat(free.path("recipes").get(0).path("off").asDouble()).isLessThan(0.5);
-        assertThat(free.path("recipes").get(0).path("missingG").asDouble()).isCloseTo(188, offset(1e-9));
+        assertThat(free.path("recipes").get(0).path("missingG").asDouble()).isCloseTo(toMix(200) - 12, offset(1e-9));
     }
 
     @Test

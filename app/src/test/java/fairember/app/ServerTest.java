@@ -13,6 +13,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import org.testng.annotations.AfterSuite;
+import tools.jackson.databind.JsonNode;
 
 /** A server with the demo studio on a free port, in a temporary folder, on a Thursday morning. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
@@ -39,6 +40,13 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     Http http() {
         return new Http("http://localhost:" + port);
+    }
+
+    /** Grams to mix for grams that end up in pieces, by the ways of the studio. */
+    double toMix(double netG) {
+        JsonNode ways = http().get("/api/ways").json().path("ways");
+        return netG * (1 + ways.path("wastePercent").asDouble() / 100)
+                + ways.path("machineG").asDouble(0);
     }
 
     private static Path temporary() {

@@ -1,5 +1,6 @@
 package fairember.app.baking;
 
+import fairember.app.run.PlannedLoadView;
 import fairember.app.run.Planning;
 import fairember.core.measure.Figures;
 import fairember.core.ovenload.PlannedLoad;
@@ -7,7 +8,7 @@ import fairember.core.run.RunSchedule;
 import fairember.core.run.WorkHours;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
-import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -33,14 +34,15 @@ class CalendarController {
 
     @GetMapping(path = "/api/baking/calendar.ics", produces = "text/calendar")
     ResponseEntity<String> calendar() {
-        RunSchedule plan = planning.scheduleAll();
+        Planning.Open open = planning.open();
+        RunSchedule plan = planning.schedule(open);
+        Map<Long, String> names = planning.runNames();
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Fair Ember//Loads//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        List<RunSchedule.TimedLoad> loads = plan.loads();
-        for (int i = 0; i < loads.size(); i++) {
-            calendar.add(load(i + 1, loads.get(i)));
+        for (RunSchedule.TimedLoad load : plan.loads()) {
+            calendar.add(load(load, PlannedLoadView.of(load, plan, open.jobs(), names)));
         }
         for (RunSchedule.HandsTask task : plan.tasks()) {
             for (WorkHours.Slot slot : task.slots()) {
@@ -63,19 +65,19 @@ class CalendarController {
                 .body(calendar.toString());
     }
 
-    private VEvent load(int number, RunSchedule.TimedLoad timed) {
+    private VEvent load(RunSchedule.TimedLoad timed, PlannedLoadView view) {
         PlannedLoad load = timed.load();
         String what = "Load %d: %s, %s"
                 .formatted(
-                        number,
+                        view.number(),
                         Figures.show(load.temperature().c(), "°C"),
                         Figures.show(Math.round(load.hold().min() * 10) / 10.0, "min"));
-        String items = load.items().stream()
-                .map(i -> i.count() + " " + i.bake().name())
+        String items = view.items().stream()
+                .map(PlannedLoadView.PlannedItemView::words)
                 .collect(Collectors.joining("; "));
         String in = timed.in().toLocalTime().withSecond(0).toString();
         return event(
-                "load-" + number + "-" + timed.heatFrom(),
+                "load-" + view.number() + "-" + timed.heatFrom(),
                 timed.heatFrom(),
                 timed.out(),
                 what,

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param criticalLoads places in {@code planned} of the loads that keep it all from ending earlier
  * @param criticalTasks places in {@code tasks} of the tasks that do
+ * @param onBench runs on the bench, whether or not anything of them is left to bake
  * @param clockSpeed of the studio's seconds for each of the wall's
  * @param scores how good the plan is, in the order of what matters
  */
@@ -41,6 +42,7 @@ public record DayView(
         List<FindingView> findings,
         WishesView wishes,
         LocalDate finishOn,
+        int onBench,
         double clockSpeed) {
 
     /** Something that dries in the air. */

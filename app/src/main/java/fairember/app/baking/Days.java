@@ -14,6 +14,7 @@ import fairember.app.piece.PieceForm;
 import fairember.app.piece.PieceStore;
 import fairember.app.run.PlannedLoadView;
 import fairember.app.run.Planning;
+import fairember.app.run.RunState;
 import fairember.app.run.RunStore;
 import fairember.app.run.TaskView;
 import fairember.app.ways.WaysStore;
@@ -82,7 +83,7 @@ class Days {
                         .map(this::logged)
                         .toList(),
                 plan.loads().stream()
-                        .map(load -> PlannedLoadView.of(load, open.jobs(), names))
+                        .map(load -> PlannedLoadView.of(load, plan, open.jobs(), names))
                         .toList(),
                 plan.tasks().stream().map(TaskView::of).toList(),
                 IntStream.range(0, plan.dryings().size())
@@ -95,6 +96,9 @@ class Days {
                 FindingView.all(plan.findings()),
                 new DayView.WishesView(wishes.held().edition(), open.wishes()),
                 plan.finish().toLocalDate(),
+                (int) runs.all().stream()
+                        .filter(run -> run.form().state() == RunState.ON_BENCH)
+                        .count(),
                 clock.speed());
     }
 

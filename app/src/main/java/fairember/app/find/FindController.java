@@ -5,6 +5,7 @@ import fairember.app.mix.MixBook;
 import fairember.app.mix.MixForm;
 import fairember.app.mix.MixStore;
 import fairember.app.tile.TaughtClays;
+import fairember.app.ways.WaysStore;
 import fairember.core.measure.Mass;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.stock.StockClay;
@@ -28,12 +29,14 @@ class FindController {
     private final Instead instead;
     private final MixStore mixes;
     private final TaughtClays clays;
+    private final WaysStore ways;
 
-    FindController(Finds finds, Instead instead, MixStore mixes, TaughtClays clays) {
+    FindController(Finds finds, Instead instead, MixStore mixes, TaughtClays clays, WaysStore ways) {
         this.finds = finds;
         this.instead = instead;
         this.mixes = mixes;
         this.clays = clays;
+        this.ways = ways;
     }
 
     /** The number of a search that was begun. */
@@ -43,7 +46,7 @@ class FindController {
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
     BegunView begin(@RequestBody FindForm form) {
-        return new BegunView(finds.start(form, instead.pantry()));
+        return new BegunView(finds.start(form, instead.pantry(), ways.ways().waste()));
     }
 
     /** How far it is, and what it found. */

@@ -3,16 +3,23 @@ package fairember.app.find;
 import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
+import fairember.core.colour.Colorant;
+import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
 import fairember.core.colour.Srgb;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Refused;
 import fairember.core.mix.MixMeasuring;
+import fairember.core.mix.MixWaste;
 import fairember.core.recipe.Choice;
+import fairember.core.recipe.Look;
 import fairember.core.recipe.RecipeSearch;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -24,8 +31,9 @@ import org.jspecify.annotations.Nullable;
  * @param clayIds which clays may go in; all of the shelf that are no liquids when not said
  * @param mostKinds clays and lumps in one mix at most
  * @param mostParts parts in all at most
- * @param wantedG grams that are needed of the mix
+ * @param wantedG grams of the mix that are to end up in pieces; what stays on hands and in the machine comes on top
  * @param onHandOnly whether there has to be enough of each
+ * @param like how it is to hide and shimmer; anyhow when not said
  * @param from what it is made of; clays when not said
  */
 public record FindForm(
@@ -36,6 +44,7 @@ public record FindForm(
         int mostParts,
         double wantedG,
         boolean onHandOnly,
+        @Nullable LookForm like,
         @Nullable From from) {
     /** What a recipe is made of. */
     public enum From {
@@ -44,21 +53,46 @@ public record FindForm(
         BOTH
     }
 
+    /** How thick a sheet has to be for nothing to show through, and what it does that no even colour can show. */
+    public record LookForm(double hidesFromMm, @Nullable List<Effect> effects) {
+        Look parse() {
+            return new Look(
+                    new Length(Colorant.SHEET.check(hidesFromMm)),
+                    (effects == null ? List.<Effect>of() : effects)
+                            .stream().filter(effect -> effect != Effect.PLAIN).collect(Collectors.toSet()));
+        }
+    }
+
     /** The search as the core takes it; refused with everything that is wrong. */
-    RecipeSearch parse(Pantry pantry) {
+    RecipeSearch parse(Pantry pantry, MixWaste waste) {
         Gathering g = new Gathering();
         var target = g.at("", () -> Srgb.parse("targetHex", given("targetHex", targetHex)));
         var side = g.at("", () -> given("face", face));
         g.at("", () -> MixMeasuring.WANTED.check(wantedG));
         g.at("", () -> RecipeSearch.KINDS.check(mostKinds));
         g.at("", () -> RecipeSearch.PARTS.check(mostParts));
+        Optional<Look> look = like == null ? Optional.empty() : g.at("like.", like::parse);
         var chosen = g.at("", () -> chosen(pantry).toList());
         g.orRefuse();
         List<Choice> choices = chosen.orElseThrow().stream()
                 .map(pick -> pick.choice(side.orElseThrow()))
                 .toList();
+        List<Choice> allowed = look.map(l -> l.allowed(choices)).orElse(choices);
+        if (allowed.isEmpty() && !choices.isEmpty()) {
+            throw new Refused(
+                    "like",
+                    "only clays that shimmer or glitter otherwise",
+                    "clays that do no more than what is asked for",
+                    "Choose more clays, or do not ask for the same look.");
+        }
         return new RecipeSearch(
-                Lab.of(target.orElseThrow()), choices, mostKinds, mostParts, new Mass(wantedG), onHandOnly);
+                Lab.of(target.orElseThrow()),
+                look.orElse(null),
+                allowed,
+                mostKinds,
+                mostParts,
+                waste.toMix(new Mass(wantedG)),
+                onHandOnly);
     }
 
     private Stream<Pantry.Pick> chosen(Pantry pantry) {

@@ -1,6 +1,7 @@
 package fairember.app.find;
 
 import fairember.app.turns.SearchTurns;
+import fairember.core.mix.MixWaste;
 import fairember.core.recipe.FoundRecipes;
 import fairember.core.recipe.RecipeFinding;
 import fairember.core.recipe.RecipeSearch;
@@ -37,6 +38,7 @@ class Finds {
     /** One search; its share and its answer change while it is under way. */
     static final class Find {
         final FindForm form;
+        final RecipeSearch search;
         /** What it chose among when it began: lumps change their places. */
         final Pantry pantry;
 
@@ -46,8 +48,9 @@ class Finds {
         private volatile @Nullable FoundRecipes found;
         private volatile @Nullable RuntimeException failed;
 
-        private Find(FindForm form, Pantry pantry) {
+        private Find(FindForm form, RecipeSearch search, Pantry pantry) {
             this.form = form;
+            this.search = search;
             this.pantry = pantry;
         }
 
@@ -74,7 +77,7 @@ class Finds {
             return Optional.ofNullable(found);
         }
 
-        private void run(RecipeSearch search, SearchTurns turns) {
+        private void run(SearchTurns turns) {
             try {
                 // Told from several threads: the last to tell may be behind.
                 found = turns.inTurn(
@@ -88,16 +91,16 @@ class Finds {
     }
 
     /** Begins a search; refused when it cannot be done. */
-    long start(FindForm form, Pantry pantry) {
-        RecipeSearch search = form.parse(pantry);
+    long start(FindForm form, Pantry pantry, MixWaste waste) {
+        RecipeSearch search = form.parse(pantry, waste);
         finds.values().forEach(before -> before.stopped = true);
         long id = last.incrementAndGet();
-        Find find = new Find(form, pantry);
+        Find find = new Find(form, search, pantry);
         finds.put(id, find);
         while (finds.size() > REMEMBERED) {
             finds.pollFirstEntry();
         }
-        worker.execute(() -> find.run(search, turns));
+        worker.execute(() -> find.run(turns));
         return id;
     }
 

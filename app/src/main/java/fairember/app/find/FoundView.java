@@ -13,35 +13,47 @@ import java.util.Set;
  * @param done whether it has ended
  * @param complete whether it ended with every recipe looked at
  * @param tried recipes whose colour was worked out
+ * @param toMixG grams of each recipe that have to be mixed for what is wanted
  * @param recipes a short list, the nearest first
  */
-record FoundView(double share, boolean waiting, boolean done, boolean complete, long tried, List<RecipeView> recipes) {
+record FoundView(
+        double share,
+        boolean waiting,
+        boolean done,
+        boolean complete,
+        long tried,
+        double toMixG,
+        List<RecipeView> recipes) {
     private static final int LISTED = 10;
 
     /** A search that has no answer yet. */
     static FoundView underWay(Finds.Find find) {
-        return new FoundView(find.share(), find.waiting(), false, false, 0, List.of());
+        return new FoundView(
+                find.share(),
+                find.waiting(),
+                false,
+                false,
+                0,
+                find.search.wanted().g(),
+                List.of());
     }
 
     /** The answer of a search, as far as what it speaks of is still there. */
     static FoundView of(Finds.Find find, FoundRecipes found, Set<Long> shelf, LearnedClays learned) {
+        RecipeView.Reckoning reckoning =
+                new RecipeView.Reckoning(find.form.face(), find.search.wanted().g(), find.pantry, learned);
         return new FoundView(
                 find.share(),
                 false,
                 true,
                 found.complete(),
                 found.tried(),
+                find.search.wanted().g(),
                 found.shortList(LISTED).stream()
                         .filter(listed -> listed.recipe().parts().stream()
                                 .flatMap(part -> find.pantry.pick(part.choice()).clays().stream())
                                 .allMatch(clay -> shelf.contains(clay.clayId())))
-                        .map(listed -> RecipeView.of(
-                                listed.recipe(),
-                                listed.merits(),
-                                find.form.face(),
-                                find.form.wantedG(),
-                                find.pantry,
-                                learned))
+                        .map(reckoning::view)
                         .toList());
     }
 }

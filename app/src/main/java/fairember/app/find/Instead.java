@@ -3,15 +3,20 @@ package fairember.app.find;
 import fairember.app.leftover.LeftoverStore;
 import fairember.app.mix.MixStore;
 import fairember.app.tile.TaughtClays;
+import fairember.app.ways.WaysStore;
 import fairember.core.colour.ColourMixing;
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
+import fairember.core.colour.MixedColour;
 import fairember.core.measure.Mass;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.recipe.Choice;
 import fairember.core.recipe.FoundRecipe;
+import fairember.core.recipe.FoundRecipes;
+import fairember.core.recipe.FoundSet;
+import fairember.core.recipe.Look;
 import fairember.core.recipe.Patch;
 import fairember.core.recipe.Patching;
 import fairember.core.recipe.RecipeFinding;
@@ -20,7 +25,7 @@ import fairember.core.recipe.Substitutes;
 import fairember.core.stock.BlockBuying;
 import fairember.core.stock.BlockCover;
 import fairember.core.stock.StockClay;
-import fairember.core.tile.LearnedClays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -41,11 +46,13 @@ class Instead {
     private final MixStore mixes;
     private final TaughtClays clays;
     private final LeftoverStore leftovers;
+    private final WaysStore ways;
 
-    Instead(MixStore mixes, TaughtClays clays, LeftoverStore leftovers) {
+    Instead(MixStore mixes, TaughtClays clays, LeftoverStore leftovers, WaysStore ways) {
         this.mixes = mixes;
         this.clays = clays;
         this.leftovers = leftovers;
+        this.ways = ways;
     }
 
     Pantry pantry() {
@@ -102,8 +109,9 @@ class Instead {
             long buyMinor,
             Substitutes.Way better) {}
 
-    /** What can be done for so many grams of a mix. */
-    InsteadView of(Mix mix, Mass wanted) {
+    /** What can be done for so many grams of a mix in pieces; what stays on hands and in the machine has to be there too. */
+    InsteadView of(Mix mix, Mass net) {
+        Mass wanted = ways.ways().waste().toMix(net);
         MeasuredMix measured = MixMeasuring.measure(mix, wanted);
         List<ShortView> missing = measured.portions().stream()
                 .filter(p -> p.mass().g() > p.clay().onShelf().g() + 1e-9)
@@ -117,23 +125,22 @@ class Instead {
                 .toList();
         Lab target = measured.colour().cured().lab();
         int kinds = shelf.size() > MANY ? 2 : KINDS;
-        Optional<FoundRecipe> recipe =
-                missing.isEmpty() ? Optional.empty() : nearest(target, shelf, kinds, wanted, true);
+        Look look = look(measured.colour());
+        Optional<FoundSet> recipe =
+                missing.isEmpty() ? Optional.empty() : nearest(target, look, shelf, kinds, wanted, true);
         List<Patch.Grams> needs = measured.portions().stream()
                 .map(p ->
                         new Patch.Grams(choice(pantry, p.clay().id()), p.mass().g()))
                 .toList();
-        Optional<Patch> patch = Patching.patch(needs, shelf, target);
+        Optional<Patch> patch = Patching.patch(needs, shelf, target, look);
         long buyMinor = missing.stream().mapToLong(ShortView::costMinor).sum();
-        Substitutes substitutes =
-                Substitutes.of(recipe, patch, buyMinor, missing.stream().allMatch(ShortView::sold));
-        LearnedClays learned = clays.learned();
+        Substitutes substitutes = Substitutes.of(
+                recipe.map(FoundSet::nearest), patch, buyMinor, missing.stream().allMatch(ShortView::sold));
         return new InsteadView(
                 missing,
                 measured.colour().cured().srgb().hex(),
                 kinds,
-                recipe.map(r -> RecipeView.of(r, Set.of(), Face.CURED, wanted.g(), pantry, learned))
-                        .orElse(null),
+                recipe.map(reckoning(wanted.g(), pantry)::view).orElse(null),
                 patch.map(p -> view(p, pantry)).orElse(null),
                 substitutes.canBuy(),
                 buyMinor,
@@ -171,15 +178,32 @@ class Instead {
                 patch.minor());
     }
 
-    private static Optional<FoundRecipe> nearest(
-            Lab target, List<Choice> choices, int kinds, Mass wanted, boolean onHandOnly) {
-        if (choices.isEmpty()) {
-            return Optional.empty();
-        }
-        List<Choice> few = choices.subList(0, Math.min(choices.size(), RecipeSearch.MOST_CHOICES));
-        return RecipeFinding.find(new RecipeSearch(target, few, kinds, PARTS, wanted, onHandOnly)).nearest().stream()
+    private RecipeView.Reckoning reckoning(double wantedG, Pantry pantry) {
+        return new RecipeView.Reckoning(Face.CURED, wantedG, pantry, clays.learned());
+    }
+
+    /** How a mix hides and shimmers, without what is strewn in: that can be strewn into anything. */
+    private static Look look(MixedColour colour) {
+        return new Look(colour.cured().colorant().hidesFrom(), Set.copyOf(colour.effects()));
+    }
+
+    private static Optional<FoundSet> nearest(
+            Lab target, Look look, List<Choice> choices, int kinds, Mass wanted, boolean onHandOnly) {
+        return alike(target, look, choices, kinds, wanted, onHandOnly).stream()
+                .flatMap(found -> found.nearest().stream())
                 .flatMap(List::stream)
-                .min(FoundRecipe.NEAREST);
+                .min(Comparator.comparing(FoundSet::nearest, FoundRecipe.NEAREST));
+    }
+
+    /** What comes near among the choices that may go in; nothing when there is none. */
+    private static Optional<FoundRecipes> alike(
+            Lab target, Look look, List<Choice> choices, int kinds, Mass wanted, boolean onHandOnly) {
+        List<Choice> few =
+                look.allowed(choices).stream().limit(RecipeSearch.MOST_CHOICES).toList();
+        return few.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        RecipeFinding.find(new RecipeSearch(target, look, few, kinds, PARTS, wanted, onHandOnly)));
     }
 
     /** What the leftovers come nearest to. */
@@ -189,18 +213,19 @@ class Instead {
     List<UseView> uses() {
         Pantry pantry = pantry();
         List<Choice> lumps = pantry.lumps().map(pick -> pick.choice(Face.CURED)).toList();
-        LearnedClays learned = clays.learned();
+        RecipeView.Reckoning reckoning = reckoning(1, pantry);
         int kinds = lumps.size() > MANY_LUMPS ? 2 : KINDS;
         return mixes.current().stream()
                 .map(mix -> MixMeasuring.measure(mix, new Mass(1)))
-                .flatMap(mix -> nearest(mix.colour().cured().lab(), lumps, kinds, new Mass(1), false)
-                        .map(recipe -> new UseView(
-                                mix.mix().id(),
-                                mix.mix().name(),
-                                mix.colour().raw().srgb().hex(),
-                                mix.colour().cured().srgb().hex(),
-                                RecipeView.of(recipe, Set.of(), Face.CURED, 1, pantry, learned)))
-                        .stream())
+                .flatMap(
+                        mix -> nearest(mix.colour().cured().lab(), look(mix.colour()), lumps, kinds, new Mass(1), false)
+                                .map(recipe -> new UseView(
+                                        mix.mix().id(),
+                                        mix.mix().name(),
+                                        mix.colour().raw().srgb().hex(),
+                                        mix.colour().cured().srgb().hex(),
+                                        reckoning.view(recipe)))
+                                .stream())
                 .sorted((one, other) ->
                         Double.compare(one.recipe().off(), other.recipe().off()))
                 .toList();
@@ -217,17 +242,13 @@ class Instead {
         List<Choice> others = pantry.clays()
                 .filter(pick -> pick.id() != clay.id() && pick.liquid() == clay.liquid())
                 .map(pick -> pick.choice(Face.CURED))
-                .limit(RecipeSearch.MOST_CHOICES)
                 .toList();
-        Lab target = Lab.of(clay.pigment().spectrum(Face.CURED));
-        LearnedClays learned = clays.learned();
-        List<RecipeView> recipes = others.isEmpty()
-                ? List.of()
-                : RecipeFinding.find(new RecipeSearch(target, others, 2, PARTS, new Mass(1), false))
-                        .shortList(LISTED)
-                        .stream()
-                        .map(listed -> RecipeView.of(listed.recipe(), listed.merits(), Face.CURED, 1, pantry, learned))
-                        .toList();
+        MixedColour colour = pantry.pick(clay.id()).colour();
+        RecipeView.Reckoning reckoning = reckoning(1, pantry);
+        List<RecipeView> recipes = alike(colour.cured().lab(), look(colour), others, 2, new Mass(1), false).stream()
+                .flatMap(found -> found.shortList(LISTED).stream())
+                .map(reckoning::view)
+                .toList();
         return new StandInsView(usedIn(clay), recipes);
     }
 

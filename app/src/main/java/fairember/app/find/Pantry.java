@@ -1,10 +1,12 @@
 package fairember.app.find;
 
 import fairember.core.colour.Colorant;
+import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.MixedColour;
 import fairember.core.measure.Mass;
 import fairember.core.mix.Lump;
+import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.recipe.Choice;
@@ -13,6 +15,7 @@ import fairember.core.tile.TrialTile;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -26,6 +29,7 @@ record Pantry(Map<Long, Pick> picks) {
      * @param lump its place in the box, when it is one
      * @param liquid whether it is counted in drops
      * @param clays what it is made of
+     * @param effects what it does that no even colour can show
      * @param minorPerGram what a gram costs; nothing of what is left over
      */
     record Pick(
@@ -36,10 +40,11 @@ record Pantry(Map<Long, Pick> picks) {
             MixedColour colour,
             double onHandG,
             double minorPerGram,
-            List<TrialTile.ClayParts> clays) {
+            List<TrialTile.ClayParts> clays,
+            Set<Effect> effects) {
         Choice choice(Face face) {
             Colorant colorant = colour.of(face).colorant();
-            return new Choice(id, name, colorant, onHandG, minorPerGram);
+            return new Choice(id, name, colorant, onHandG, minorPerGram, effects);
         }
     }
 
@@ -60,10 +65,11 @@ record Pantry(Map<Long, Pick> picks) {
                 null,
                 clay.name(),
                 clay.liquid(),
-                colour(alone),
+                measured(alone).colour(),
                 clay.onShelf().g(),
                 clay.bestValue().minorPerGram(),
-                List.of(new TrialTile.ClayParts(clay.id(), 1)));
+                List.of(new TrialTile.ClayParts(clay.id(), 1)),
+                Set.copyOf(measured(alone).effects()));
     }
 
     private static Pick pick(int place, Lump lump) {
@@ -73,16 +79,17 @@ record Pantry(Map<Long, Pick> picks) {
                 place,
                 lump.name(),
                 false,
-                colour(lump.mix()),
+                measured(lump.mix()).colour(),
                 lump.mass().g(),
                 0,
                 lump.mix().clays().stream()
                         .map(c -> new TrialTile.ClayParts(c.clay().id(), c.parts() / all))
-                        .toList());
+                        .toList(),
+                Set.copyOf(measured(lump.mix()).effects()));
     }
 
-    private static MixedColour colour(Mix mix) {
-        return MixMeasuring.measure(mix, new Mass(1)).colour();
+    private static MeasuredMix measured(Mix mix) {
+        return MixMeasuring.measure(mix, new Mass(1));
     }
 
     Stream<Pick> clays() {
@@ -94,9 +101,13 @@ record Pantry(Map<Long, Pick> picks) {
     }
 
     Pick pick(Choice choice) {
-        Pick pick = picks.get(choice.id());
+        return pick(choice.id());
+    }
+
+    Pick pick(long id) {
+        Pick pick = picks.get(id);
         if (pick == null) {
-            throw new IllegalStateException("Nothing is called " + choice.name());
+            throw new IllegalStateException("Nothing has the number " + id);
         }
         return pick;
     }

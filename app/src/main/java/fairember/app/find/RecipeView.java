@@ -2,10 +2,12 @@ package fairember.app.find;
 
 import fairember.core.colour.Colorant;
 import fairember.core.colour.ColourMixing;
+import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.MixedColour;
 import fairember.core.recipe.FoundRecipe;
 import fairember.core.recipe.FoundRecipes;
+import fairember.core.recipe.FoundSet;
 import fairember.core.tile.LearnedClays;
 import fairember.core.tile.TrialTile;
 import java.util.LinkedHashMap;
@@ -25,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  * @param tiles how many trial tiles have one of its clays in them
  * @param unsure how far off the prediction may be, ΔE00
  * @param mostG the most that what is on hand makes
+ * @param hidesFromMm how thick a sheet of it has to be, cured, for nothing to show through
+ * @param effects what it does that an even colour cannot show
+ * @param others the same clays and lumps in other ratios, the nearest first
  */
 record RecipeView(
         List<PartView> parts,
@@ -39,7 +44,10 @@ record RecipeView(
         int tiles,
         double unsure,
         double mostG,
-        Set<FoundRecipes.Merit> merits) {
+        double hidesFromMm,
+        List<Effect> effects,
+        Set<FoundRecipes.Merit> merits,
+        List<RatioView> others) {
 
     /** A clay or a lump in a recipe, and its grams of what is wanted. */
     record PartView(
@@ -52,48 +60,100 @@ record RecipeView(
             double massG,
             double onHandG) {}
 
+    /** The same clays and lumps in another ratio: parts and grams in their order, and what they come down to in clays. */
+    record RatioView(
+            List<Integer> parts,
+            List<Double> massG,
+            List<ClayPartView> clays,
+            String hex,
+            double off,
+            String differs,
+            double missingG) {}
+
     /** Parts of a clay. */
     record ClayPartView(long clayId, double parts) {}
 
-    static RecipeView of(
-            FoundRecipe recipe,
-            Set<FoundRecipes.Merit> merits,
-            Face face,
-            double wantedG,
-            Pantry pantry,
-            LearnedClays learned) {
-        double sum =
-                recipe.parts().stream().mapToDouble(FoundRecipe.Part::parts).sum();
-        List<PartView> parts = recipe.parts().stream()
-                .map(part -> part(part, pantry.pick(part.choice()), wantedG * part.parts() / sum))
-                .toList();
-        Map<Long, Double> clays = new LinkedHashMap<>();
-        recipe.parts()
-                .forEach(part -> pantry.pick(part.choice())
-                        .clays()
-                        .forEach(c -> clays.merge(c.clayId(), part.parts() * c.parts(), Double::sum)));
-        List<TrialTile.ClayParts> told = clays.entrySet().stream()
-                .map(e -> new TrialTile.ClayParts(e.getKey(), e.getValue()))
-                .toList();
-        MixedColour.Seen raw = seen(recipe, pantry, Face.RAW);
-        MixedColour.Seen cured = seen(recipe, pantry, Face.CURED);
-        return new RecipeView(
-                parts,
-                told.stream().map(c -> new ClayPartView(c.clayId(), c.parts())).toList(),
-                raw.srgb().hex(),
-                cured.srgb().hex(),
-                (face == Face.RAW ? raw : cured).beyondScreen(),
-                recipe.off(),
-                recipe.difference().words(),
-                recipe.minorPerGram() * wantedG,
-                recipe.missing().g(),
-                learned.tilesBehind(told),
-                learned.unsure(told, face),
-                recipe.parts().stream()
-                        .mapToDouble(part -> part.choice().onHandG() * sum / part.parts())
-                        .min()
-                        .orElse(0),
-                merits);
+    /**
+     * What it is reckoned with.
+     *
+     * @param face that was matched
+     * @param wantedG grams that have to be mixed
+     */
+    record Reckoning(Face face, double wantedG, Pantry pantry, LearnedClays learned) {
+        RecipeView view(FoundRecipes.Listed listed) {
+            return view(listed.set(), listed.merits());
+        }
+
+        RecipeView view(FoundSet set) {
+            return view(set, Set.of());
+        }
+
+        private RecipeView view(FoundSet set, Set<FoundRecipes.Merit> merits) {
+            FoundRecipe recipe = set.nearest();
+            List<PartView> parts = recipe.parts().stream()
+                    .map(part -> part(part, pantry.pick(part.choice()), grams(recipe, part)))
+                    .toList();
+            List<ClayPartView> clays = clays(recipe);
+            List<TrialTile.ClayParts> told = clays.stream()
+                    .map(c -> new TrialTile.ClayParts(c.clayId(), c.parts()))
+                    .toList();
+            MixedColour.Seen raw = seen(recipe, pantry, Face.RAW);
+            MixedColour.Seen cured = seen(recipe, pantry, Face.CURED);
+            return new RecipeView(
+                    parts,
+                    clays,
+                    raw.srgb().hex(),
+                    cured.srgb().hex(),
+                    (face == Face.RAW ? raw : cured).beyondScreen(),
+                    recipe.off(),
+                    recipe.difference().words(),
+                    recipe.minorPerGram() * wantedG,
+                    recipe.missing().g(),
+                    learned.tilesBehind(told),
+                    learned.unsure(told, face),
+                    recipe.parts().stream()
+                            .mapToDouble(part -> part.choice().onHandG() * sum(recipe) / part.parts())
+                            .min()
+                            .orElse(0),
+                    cured.colorant().hidesFrom().mm(),
+                    recipe.parts().stream()
+                            .flatMap(part -> part.choice().effects().stream())
+                            .distinct()
+                            .sorted()
+                            .toList(),
+                    merits,
+                    set.others().stream().map(this::ratio).toList());
+        }
+
+        private RatioView ratio(FoundRecipe recipe) {
+            return new RatioView(
+                    recipe.parts().stream().map(FoundRecipe.Part::parts).toList(),
+                    recipe.parts().stream().map(part -> grams(recipe, part)).toList(),
+                    clays(recipe),
+                    seen(recipe, pantry, face).srgb().hex(),
+                    recipe.off(),
+                    recipe.difference().words(),
+                    recipe.missing().g());
+        }
+
+        private double grams(FoundRecipe recipe, FoundRecipe.Part part) {
+            return wantedG * part.parts() / sum(recipe);
+        }
+
+        private List<ClayPartView> clays(FoundRecipe recipe) {
+            Map<Long, Double> clays = new LinkedHashMap<>();
+            recipe.parts()
+                    .forEach(part -> pantry.pick(part.choice())
+                            .clays()
+                            .forEach(c -> clays.merge(c.clayId(), part.parts() * c.parts(), Double::sum)));
+            return clays.entrySet().stream()
+                    .map(e -> new ClayPartView(e.getKey(), e.getValue()))
+                    .toList();
+        }
+    }
+
+    private static double sum(FoundRecipe recipe) {
+        return recipe.parts().stream().mapToDouble(FoundRecipe.Part::parts).sum();
     }
 
     private static MixedColour.Seen seen(FoundRecipe recipe, Pantry pantry, Face face) {

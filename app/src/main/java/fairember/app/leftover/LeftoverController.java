@@ -8,6 +8,7 @@ import fairember.app.tile.TaughtClays;
 import fairember.core.colour.MixedColour;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Refused;
+import fairember.core.measure.Shares;
 import fairember.core.measure.Words;
 import fairember.core.mix.Lump;
 import fairember.core.mix.MeasuredMix;
@@ -20,6 +21,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -51,16 +53,17 @@ class LeftoverController {
             MeasuredMix mix = MixMeasuring.measure(form.parse(clays).mix(), new Mass(1));
             MixedColour colour = mix.colour();
             return new LumpView(
-                    form,
-                    colour.raw().srgb().hex(),
-                    colour.cured().srgb().hex(),
-                    mix.portions().stream()
-                            .map(p -> new LumpClayView(
-                                    p.clay().id(),
-                                    p.clay().name(),
-                                    100 * p.mass().g()))
-                            .toList());
+                    form, colour.raw().srgb().hex(), colour.cured().srgb().hex(), shares(mix.portions()));
         }
+    }
+
+    private static List<LumpClayView> shares(List<MeasuredMix.ClayPortion> portions) {
+        List<Double> percents =
+                Shares.percent(portions.stream().map(p -> p.mass().g()).toList());
+        return IntStream.range(0, percents.size())
+                .mapToObj(i -> new LumpClayView(
+                        portions.get(i).clay().id(), portions.get(i).clay().name(), percents.get(i)))
+                .toList();
     }
 
     /** All of the box. */

@@ -10,6 +10,7 @@ import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.MeasuredMixWorkings;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
+import fairember.core.mix.MixWaste;
 import fairember.core.stock.Lot;
 import fairember.core.stock.StockClay;
 import fairember.core.tile.LearnedClays;
@@ -20,21 +21,25 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A mix for a wanted mass, with its predicted colour.
+ * A mix of which so many grams are to end up in pieces, with its predicted colour. All grams but {@code netG} are grams to mix.
  *
+ * @param netG that are to end up in pieces
+ * @param toMixG that have to be mixed for it, with what stays on hands and in the machine
  * @param clays grams of every clay it comes down to
  * @param lines grams of every clay and every mix of the recipe
  * @param inclusions grams of what is strewn in
  * @param effects what some of its clays and what is strewn in do that an even colour cannot show
+ * @param clayEffects the same of its clays alone
  * @param hidesFromMm how thick a sheet has to be for nothing to show through
  * @param tiles how many trial tiles have one of its clays in them
  * @param unsureRaw how far off the raw colour may be, one standard error in ΔE00
  * @param unsureCured how far off the cured colour may be
  * @param lots what lots that differ do to it
- * @param shortG grams that the shelf has not, over all its clays
+ * @param shortG grams to mix that the shelf has not, over all its clays
  */
 public record MeasuredMixView(
-        double wantedG,
+        double netG,
+        double toMixG,
         List<ClayShareView> clays,
         List<LineView> lines,
         List<StrewnView> inclusions,
@@ -42,6 +47,7 @@ public record MeasuredMixView(
         String curedHex,
         boolean beyondScreen,
         List<Effect> effects,
+        List<Effect> clayEffects,
         double hidesFromMm,
         int tiles,
         double unsureRaw,
@@ -111,12 +117,14 @@ public record MeasuredMixView(
 
     private static final Mass MEASURED = new Mass(1);
 
-    static MeasuredMixView of(MeasuredMix mix, LearnedClays learned) {
+    static MeasuredMixView of(Mix recipe, Mass net, MixWaste waste, LearnedClays learned) {
+        MeasuredMix mix = MixMeasuring.measure(recipe, waste.toMix(net));
         List<TrialTile.ClayParts> parts = mix.portions().stream()
                 .filter(p -> p.parts() > 0)
                 .map(p -> new TrialTile.ClayParts(p.clay().id(), p.parts()))
                 .toList();
         return new MeasuredMixView(
+                net.g(),
                 mix.wanted().g(),
                 shares(mix),
                 mix.lines().stream().map(LineView::of).toList(),
@@ -125,6 +133,7 @@ public record MeasuredMixView(
                 mix.colour().cured().srgb().hex(),
                 mix.colour().raw().beyondScreen() || mix.colour().cured().beyondScreen(),
                 mix.effects(),
+                mix.colour().effects(),
                 mix.colour().cured().colorant().hidesFrom().mm(),
                 learned.tilesBehind(parts),
                 learned.unsure(parts, Face.RAW),

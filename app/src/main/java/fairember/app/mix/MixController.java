@@ -15,6 +15,7 @@ import fairember.core.measure.Mass;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.mix.MixUnit;
+import fairember.core.mix.MixWaste;
 import fairember.core.tile.LearnedClays;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -52,13 +53,15 @@ class MixController {
     /** The number of a new mix. */
     record AddedMixView(long id) {}
 
+    /** All mixes, each measured for grams that are to end up in pieces. */
     @GetMapping
     List<MixView> mixes(@RequestParam(defaultValue = "100") double wantedG) {
         MixBook book = store.book();
         LearnedClays learned = clays.learned();
+        MixWaste waste = ways.ways().waste();
         return store.all().stream()
                 .map(h -> new MixView(
-                        h.id(), h.edition(), h.form(), measured(book.parse(h.id(), h.form()), learned, wantedG)))
+                        h.id(), h.edition(), h.form(), measured(book.parse(h.id(), h.form()), learned, waste, wantedG)))
                 .toList();
     }
 
@@ -69,7 +72,7 @@ class MixController {
                 .orElseThrow(() -> new MissingException("mix", id));
     }
 
-    /** Measures a mix that is being typed; nothing is saved. */
+    /** Measures a mix that is being typed for grams that are to end up in pieces; nothing is saved. */
     @PostMapping("/measure")
     MeasuredMixView measure(
             @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixForm form) {
@@ -108,7 +111,7 @@ class MixController {
                 colour.cured().colorant().hides(thick));
     }
 
-    /** The same recipe counted in another unit; nothing is saved. */
+    /** The same recipe counted in another unit: in grams and drops, those to mix for what ends up in pieces; nothing is saved. */
     @PostMapping("/restate")
     MixForm restate(
             @RequestParam MixUnit unit,
@@ -116,7 +119,7 @@ class MixController {
             @RequestParam(defaultValue = "0") long id,
             @RequestBody MixForm form) {
         Mix mix = store.book().parse(id, form);
-        Mass wanted = new Mass(MixMeasuring.WANTED.check(wantedG));
+        Mass wanted = ways.ways().waste().toMix(new Mass(MixMeasuring.WANTED.check(wantedG)));
         double clayG = MixMeasuring.measure(mix, wanted).lines().stream()
                 .mapToDouble(line -> line.mass().g())
                 .sum();
@@ -132,12 +135,13 @@ class MixController {
     }
 
     private MeasuredMixView measured(long id, MixForm form, double wantedG) {
-        return measured(store.book().parse(id, form), clays.learned(), wantedG);
+        return measured(
+                store.book().parse(id, form), clays.learned(), ways.ways().waste(), wantedG);
     }
 
-    private static MeasuredMixView measured(Mix mix, LearnedClays learned, double wantedG) {
-        Mass wanted = new Mass(MixMeasuring.WANTED.check(wantedG));
-        return MeasuredMixView.of(MixMeasuring.measure(mix, wanted), learned);
+    private static MeasuredMixView measured(Mix mix, LearnedClays learned, MixWaste waste, double wantedG) {
+        Mass net = new Mass(MixMeasuring.WANTED.check(wantedG));
+        return MeasuredMixView.of(mix, net, waste, learned);
     }
 
     @PostMapping

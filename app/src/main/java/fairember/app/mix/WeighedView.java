@@ -38,12 +38,17 @@ public record WeighedView(
             double offRaw,
             double offCured,
             String differs) {
+        private static List<RoundedLineView> lines(WeighedMix mix) {
+            List<Double> percents = mix.percents();
+            return IntStream.range(0, percents.size())
+                    .mapToObj(i -> RoundedLineView.of(mix.lines().get(i), percents.get(i)))
+                    .toList();
+        }
+
         static RoundedView of(WeighedMix mix, @Nullable Double stepG) {
             return new RoundedView(
                     stepG,
-                    mix.lines().stream()
-                            .map(line -> RoundedLineView.of(mix, line))
-                            .toList(),
+                    lines(mix),
                     IntStream.range(0, mix.strewn().size())
                             .mapToObj(i -> new RoundedStrewnView(
                                     mix.exact().mix().inclusions().get(i).name(),
@@ -57,20 +62,20 @@ public record WeighedView(
         }
     }
 
-    /** A line: exact, taken, its true share of the clay, and the share of a block that is taken. */
+    /** A line: exact, taken, its true share of the clay to the tenth, and the share of a block that is taken. */
     public record RoundedLineView(
             String name,
             double exactG,
             double takenG,
             double truePercent,
             @Nullable BlockView block) {
-        static RoundedLineView of(WeighedMix mix, WeighedMix.Line line) {
+        static RoundedLineView of(WeighedMix.Line line, double truePercent) {
             BlockShare share = line.share();
             return new RoundedLineView(
                     line.ingredient().name(),
                     line.exact().g(),
                     line.taken().g(),
-                    100 * mix.share(line),
+                    truePercent,
                     share == null
                             ? null
                             : new BlockView(share.block().g(), share.whole(), share.taken(), share.pieces()));

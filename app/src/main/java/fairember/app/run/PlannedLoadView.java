@@ -16,8 +16,13 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** A load of the plan in an oven, counted from 0, with its times, its tray and its reasons. */
+/**
+ * A load of the plan in an oven, counted from 0, with its times, its tray and its reasons.
+ *
+ * @param number its place in the plan, counted from 1
+ */
 public record PlannedLoadView(
+        int number,
         int oven,
         double tempC,
         double holdMin,
@@ -42,16 +47,23 @@ public record PlannedLoadView(
      * @param unitsEach of them to one piece: 1, or its small parts
      */
     public record PlannedItemView(
-            String name, long runId, String runName, long pieceId, int stage, int count, int unitsEach) {}
+            String name, long runId, String runName, long pieceId, int stage, int count, int unitsEach) {
+        /** Such as "12 Lantern (Winter fair)" or "152 small parts of Imp, teeth (Winter fair)". */
+        public String words() {
+            return count + (unitsEach > 1 ? " small parts of " : " ") + name + " (" + runName + ")";
+        }
+    }
 
     /** Where one thing lies; the item is counted from 0. */
     public record PlaceView(
             int item, int shelf, double leftMm, double backMm, double widthMm, double depthMm, double heightMm) {}
 
-    public static PlannedLoadView of(RunSchedule.TimedLoad timed, List<Job> jobs, Map<Long, String> runNames) {
+    public static PlannedLoadView of(
+            RunSchedule.TimedLoad timed, RunSchedule plan, List<Job> jobs, Map<Long, String> runNames) {
         PlannedLoad load = timed.load();
         List<String> keys = load.items().stream().map(i -> i.bake().key()).toList();
         return new PlannedLoadView(
+                plan.loads().indexOf(timed) + 1,
                 load.oven(),
                 load.temperature().c(),
                 load.hold().min(),

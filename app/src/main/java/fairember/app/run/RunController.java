@@ -87,7 +87,8 @@ class RunController {
     }
 
     private RunPlanView plan(long id, RunForm form, List<Job> jobs, ProgressForm done) {
-        return view(form, jobs, jobs, planning.schedule(id, form, jobs), done, false);
+        RunSchedule own = planning.schedule(id, form, jobs);
+        return view(form, jobs, own, own, jobs, done, false);
     }
 
     /** A run as it stands in the plan of all runs: the same loads and times as the oven has. */
@@ -97,18 +98,31 @@ class RunController {
             return plan(work.held().id(), form, work.jobs(), done(work.held().id()));
         }
         Planning.Open open = planning.open();
-        RunSchedule own = planning.schedule(open).of(work.jobs());
-        return view(form, work.jobs(), open.jobs(), own, done(work.held().id()), true);
+        RunSchedule whole = planning.schedule(open);
+        return view(
+                form,
+                work.jobs(),
+                whole.of(work.jobs()),
+                whole,
+                open.jobs(),
+                done(work.held().id()),
+                true);
     }
 
     private RunPlanView view(
-            RunForm form, List<Job> jobs, List<Job> baked, RunSchedule schedule, ProgressForm done, boolean joint) {
+            RunForm form,
+            List<Job> jobs,
+            RunSchedule own,
+            RunSchedule whole,
+            List<Job> all,
+            ProgressForm done,
+            boolean joint) {
         RunCosting costing = new RunCosting(ways.ways(), planning.oven());
         Map<Long, String> names = planning.runNames();
-        List<PlannedLoadView> loads = schedule.loads().stream()
-                .map(load -> PlannedLoadView.of(load, baked, names))
+        List<PlannedLoadView> loads = own.loads().stream()
+                .map(load -> PlannedLoadView.of(load, whole, all, names))
                 .toList();
-        return RunPlanView.of(form, jobs, schedule, loads, costing, done, joint);
+        return RunPlanView.of(form, jobs, own, loads, costing, done, joint);
     }
 
     private ProgressForm done(long id) {

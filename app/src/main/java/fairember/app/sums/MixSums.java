@@ -27,6 +27,7 @@ import fairember.core.recipe.RecipeFinding;
 import fairember.core.recipe.RecipeSearch;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -123,14 +124,15 @@ class MixSums {
         g.orRefuse();
         List<MixPart> told = clays.orElseThrow();
         List<Choice> choices = IntStream.range(0, told.size())
-                .mapToObj(i ->
-                        new Choice(i, told.get(i).name(), told.get(i).pigment().colorant(face.orElseThrow()), 0, 0))
+                .mapToObj(i -> new Choice(
+                        i, told.get(i).name(), told.get(i).pigment().colorant(face.orElseThrow()), 0, 0, Set.of()))
                 .toList();
         FoundRecipes found = RecipeFinding.find(new RecipeSearch(
                 Lab.of(target.orElseThrow()), choices, form.mostKinds(), form.mostParts(), new Mass(1), false));
         return new MatchSumView(
                 found.nearest().stream()
                         .flatMap(List::stream)
+                        .flatMap(set -> set.ratios().stream())
                         .sorted(FoundRecipe.NEAREST)
                         .limit(RecipeFinding.KEPT)
                         .map(recipe -> view(recipe, told.size()))

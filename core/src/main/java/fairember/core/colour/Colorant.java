@@ -35,6 +35,9 @@ public final class Colorant {
     static final Srgb CARD_BLACK = new Srgb(39, 39, 39);
     static final Srgb CARD_WHITE = new Srgb(231, 231, 231);
 
+    private static final Reflectance BLACK = ReflectanceReconstruction.of(CARD_BLACK);
+    private static final Reflectance WHITE = ReflectanceReconstruction.of(CARD_WHITE);
+
     private final double[] absorbs;
     private final double scatters;
 
@@ -132,12 +135,8 @@ public final class Colorant {
      * 0.8), 0 to 1. From 0.98 on nothing shows through.
      */
     public double hides(Length thickness) {
-        return over(ReflectanceReconstruction.of(CARD_BLACK), thickness)
-                        .luminance()
-                        .of1()
-                / over(ReflectanceReconstruction.of(CARD_WHITE), thickness)
-                        .luminance()
-                        .of1();
+        return over(BLACK, thickness).luminance().of1()
+                / over(WHITE, thickness).luminance().of1();
     }
 
     /** How thick a sheet has to be for nothing to show through: up to {@value #MOST_SHEET_MM} mm, found by halving. */

@@ -1,5 +1,6 @@
 package fairember.core.mix;
 
+import fairember.core.measure.Shares;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -10,10 +11,9 @@ public enum MixUnit {
     GRAMS("g"),
     DROPS("drops");
 
-    /** Finest step of whole and half parts, of per cent and grams, of drops. */
+    /** Finest step of whole and half parts, and of grams. */
     private static final double HALF = 0.5;
 
-    private static final double TENTH = 0.1;
     private static final double HUNDREDTH = 0.01;
     private static final int MOST_PARTS = 48;
     /** From here on whole and half parts are as good as the recipe. */
@@ -34,6 +34,7 @@ public enum MixUnit {
      *
      * <pre>
      * per cent   100·w/Σw, to 0.1     grams  wanted·w/Σw, to 0.01     drops  wanted·w/Σw/grams of a drop, whole
+     *            per cent and grams rounded so that they still add up
      * parts      the fewest whole or half parts up to 48 in all whose shares are within 0.2 % of the recipe's
      * </pre>
      *
@@ -45,10 +46,8 @@ public enum MixUnit {
         double sum = weights.stream().mapToDouble(Double::doubleValue).sum();
         return switch (this) {
             case PARTS -> inParts(weights, sum);
-            case PERCENT ->
-                weights.stream().map(w -> step(100 * w / sum, TENTH)).toList();
-            case GRAMS ->
-                weights.stream().map(w -> step(wantedG * w / sum, HUNDREDTH)).toList();
+            case PERCENT -> Shares.percent(weights);
+            case GRAMS -> Shares.rounded(weights, wantedG, HUNDREDTH);
             case DROPS ->
                 IntStream.range(0, weights.size())
                         .mapToObj(i -> step(wantedG * weights.get(i) / sum / dropG.get(i), 1))

@@ -6,6 +6,7 @@ import fairember.core.colour.ColourMixing;
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
 import fairember.core.measure.Mass;
+import fairember.core.measure.Shares;
 import fairember.core.portion.BlockShare;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -52,10 +53,9 @@ public record WeighedMix(
         return face == Face.RAW ? raw : cured;
     }
 
-    /** The share of a line in the clay that is taken, 0 to 1: the true ratio. */
-    public double share(Line line) {
-        double clay = lines.stream().mapToDouble(l -> l.taken().g()).sum();
-        return line.taken().g() / clay;
+    /** The true ratio: per cent of each line in the clay that is taken, to the tenth, together 100. */
+    public List<Double> percents() {
+        return Shares.percent(lines.stream().map(l -> l.taken().g()).toList());
     }
 
     static WeighedMix of(MeasuredMix exact, Mass wanted, List<Line> lines, List<Mass> strewn) {

@@ -40,6 +40,11 @@ public record FoundRecipe(
         return parts.size();
     }
 
+    /** Numbers of the choices in it, the same for every ratio of them. */
+    List<Long> set() {
+        return parts.stream().map(part -> part.choice().id()).toList();
+    }
+
     int allParts() {
         return parts.stream().mapToInt(Part::parts).sum();
     }

@@ -4,16 +4,19 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What a search found.
  *
- * @param nearest for each number of choices in a recipe, from 1 on, the nearest recipes, the nearest first
+ * @param nearest for each number of choices in a recipe, from 1 on, the nearest sets of them, the nearest first
  * @param tried how many recipes were looked at
  * @param complete whether that was all of them, so that none is nearer; not so when the search was stopped
  */
-public record FoundRecipes(List<List<FoundRecipe>> nearest, long tried, boolean complete) {
+public record FoundRecipes(List<List<FoundSet>> nearest, long tried, boolean complete) {
     public FoundRecipes {
         nearest = nearest.stream().map(List::copyOf).toList();
     }
@@ -26,20 +29,24 @@ public record FoundRecipes(List<List<FoundRecipe>> nearest, long tried, boolean 
         ON_HAND
     }
 
-    /** A recipe of the short list, and what speaks for it. */
-    public record Listed(FoundRecipe recipe, Set<Merit> merits) {}
+    /** A set of choices in the short list, and what speaks for its nearest recipe. */
+    public record Listed(FoundSet set, Set<Merit> merits) {
+        public FoundRecipe recipe() {
+            return set.nearest();
+        }
+    }
 
     /**
-     * A short list to choose from, the nearest first: those that no other beats in colour, cost, missing grams and number of
+     * A short list to choose from, one entry for each set of choices, the nearest first: those that no other beats in colour, cost, missing grams and number of
      * choices together come in before the rest.
      *
      * @param most how long it may be, 1 or more
      */
     public List<Listed> shortList(int most) {
-        List<FoundRecipe> all = nearest.stream()
-                .flatMap(List::stream)
-                .sorted(FoundRecipe.NEAREST)
-                .toList();
+        Map<FoundRecipe, FoundSet> sets =
+                nearest.stream().flatMap(List::stream).collect(Collectors.toMap(FoundSet::nearest, set -> set));
+        List<FoundRecipe> all =
+                sets.keySet().stream().sorted(FoundRecipe.NEAREST).toList();
         List<FoundRecipe> chosen = new ArrayList<>(all.stream()
                 .filter(one -> all.stream().noneMatch(one::beatenBy))
                 .limit(most)
@@ -49,7 +56,9 @@ public record FoundRecipes(List<List<FoundRecipe>> nearest, long tried, boolean 
                 .limit(most - chosen.size())
                 .forEach(chosen::add);
         chosen.sort(FoundRecipe.NEAREST);
-        return chosen.stream().map(one -> new Listed(one, merits(one, chosen))).toList();
+        return chosen.stream()
+                .map(one -> new Listed(Objects.requireNonNull(sets.get(one)), merits(one, chosen)))
+                .toList();
     }
 
     private static Set<Merit> merits(FoundRecipe one, List<FoundRecipe> among) {

@@ -3,15 +3,20 @@ package fairember.core.recipe;
 import fairember.core.colour.ColorantTable;
 import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Lab;
-import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeSet;
 
-/** The nearest recipes so far, shared by all who look. */
+/** The nearest sets of choices so far, each with its nearest ratios, shared by all who look. */
 final class Nearest {
+    /** So many ratios of one set are kept. */
+    static final int RATIOS = 4;
+
     private final double targetL;
     private final int most;
-    private final TreeSet<FoundRecipe> kept = new TreeSet<>(FoundRecipe.NEAREST);
+    private final Map<List<Long>, TreeSet<FoundRecipe>> kept = new HashMap<>();
     private volatile double worst = Double.POSITIVE_INFINITY;
     private volatile double leastY = Double.NEGATIVE_INFINITY;
     private volatile double mostY = Double.POSITIVE_INFINITY;
@@ -21,7 +26,7 @@ final class Nearest {
         this.most = most;
     }
 
-    /** ΔE00 over which a recipe is of no use any more. */
+    /** ΔE00 over which a recipe is of no use any more: that of the furthest set that is kept. */
     double worst() {
         return worst;
     }
@@ -37,18 +42,35 @@ final class Nearest {
     }
 
     synchronized void offer(FoundRecipe recipe) {
-        kept.add(recipe);
+        TreeSet<FoundRecipe> ratios = kept.computeIfAbsent(recipe.set(), set -> new TreeSet<>(FoundRecipe.NEAREST));
+        ratios.add(recipe);
+        if (ratios.size() > RATIOS) {
+            ratios.pollLast();
+        }
         if (kept.size() > most) {
-            kept.pollLast();
+            kept.remove(furthest().set());
         }
         if (kept.size() == most) {
-            worst = kept.last().off();
+            worst = furthest().off();
             leastY = Lab.luminance(ColourDifference.reach(targetL, worst, -1) - ColorantTable.ERROR);
             mostY = Lab.luminance(ColourDifference.reach(targetL, worst, 1) + ColorantTable.ERROR);
         }
     }
 
-    synchronized List<FoundRecipe> list() {
-        return new ArrayList<>(kept);
+    /** The nearest ratio of the set that is the furthest off. */
+    private FoundRecipe furthest() {
+        return kept.values().stream()
+                .map(TreeSet::first)
+                .max(FoundRecipe.NEAREST)
+                .orElseThrow();
+    }
+
+    /** Sets with their ratios, the nearest first; ratios further off than the furthest set are left out, for some were not kept. */
+    synchronized List<FoundSet> list() {
+        return kept.values().stream()
+                .map(ratios -> new FoundSet(
+                        ratios.stream().filter(ratio -> ratio.off() <= worst).toList()))
+                .sorted(Comparator.comparing(FoundSet::nearest, FoundRecipe.NEAREST))
+                .toList();
     }
 }

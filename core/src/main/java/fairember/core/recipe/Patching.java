@@ -2,11 +2,14 @@ package fairember.core.recipe;
 
 import fairember.core.colour.Colorant;
 import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Effect;
 import fairember.core.colour.Lab;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -23,11 +26,13 @@ public final class Patching {
     private final double heldG;
     private final double missingG;
     private final Lab target;
+    private final Look look;
 
-    private Patching(List<Patch.Grams> held, double missingG, Lab target) {
+    private Patching(List<Patch.Grams> held, double missingG, Lab target, Look look) {
         this.held = held;
         this.missingG = missingG;
         this.target = target;
+        this.look = look;
         heldG = held.stream().mapToDouble(Patch.Grams::g).sum();
         heldColorant = heldG > 0 ? mix(held) : held.get(0).choice().colorant();
     }
@@ -38,9 +43,10 @@ public final class Patching {
      * @param needs grams of each choice that the recipe asks for, one or more
      * @param shelf what else there is; choices of the recipe may be among it
      * @param target the recipe's colour
+     * @param look how the recipe hides and shimmers, which the patch is to do too
      * @return nothing when nothing is short, or the shelf has not enough of anything
      */
-    public static Optional<Patch> patch(List<Patch.Grams> needs, List<Choice> shelf, Lab target) {
+    public static Optional<Patch> patch(List<Patch.Grams> needs, List<Choice> shelf, Lab target, Look look) {
         List<Patch.Grams> held = needs.stream()
                 .map(need -> new Patch.Grams(
                         need.choice(), Math.min(need.g(), need.choice().onHandG())))
@@ -50,7 +56,7 @@ public final class Patching {
         if (missing <= EPSILON_G) {
             return Optional.empty();
         }
-        return new Patching(held, missing, target).nearest(spare(held, shelf));
+        return new Patching(held, missing, target, look).nearest(spare(held, look.allowed(shelf)));
     }
 
     /** What is over of each clay of the shelf when the recipe has had its share. */
@@ -90,10 +96,11 @@ public final class Patching {
                 })
                 .filter(grams -> grams.get(0).g() <= one.g() + EPSILON_G
                         && (alone || grams.get(1).g() <= other.g() + EPSILON_G))
-                .map(grams -> new Fill(grams, difference(grams)));
+                .flatMap(grams -> fill(grams).stream());
     }
 
-    private ColourDifference difference(List<Patch.Grams> fill) {
+    /** The held and the fill together, when they look alike. */
+    private Optional<Fill> fill(List<Patch.Grams> fill) {
         List<Colorant> colorants = new ArrayList<>(List.of(heldColorant));
         double[] grams = new double[fill.size() + 1];
         grams[0] = heldG;
@@ -101,7 +108,14 @@ public final class Patching {
             colorants.add(fill.get(i).choice().colorant());
             grams[i + 1] = fill.get(i).g();
         }
-        return ColourDifference.of(target, Lab.of(Colorant.mix(colorants, grams).thick()));
+        Colorant mixed = Colorant.mix(colorants, grams);
+        Set<Effect> effects = Stream.concat(held.stream(), fill.stream())
+                .filter(in -> in.g() > EPSILON_G)
+                .flatMap(in -> in.choice().effects().stream())
+                .collect(Collectors.toSet());
+        return effects.equals(look.effects()) && look.hidesAlike(mixed)
+                ? Optional.of(new Fill(fill, ColourDifference.of(target, Lab.of(mixed.thick()))))
+                : Optional.empty();
     }
 
     private Patch patch(Fill fill) {

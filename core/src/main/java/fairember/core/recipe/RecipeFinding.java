@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
  * the nearest (see {@link Subset}), so the answer is the best there is and always the same.
  */
 public final class RecipeFinding {
-    /** So many of the nearest are kept for each number of kinds. */
+    /** So many of the nearest sets are kept for each number of kinds. */
     public static final int KEPT = 8;
 
     private final RecipeSearch search;
@@ -53,14 +53,14 @@ public final class RecipeFinding {
     }
 
     private FoundRecipes run() {
-        List<List<FoundRecipe>> nearest = new ArrayList<>();
+        List<List<FoundSet>> nearest = new ArrayList<>();
         for (int kinds = 1; kinds <= mostKinds(); kinds++) {
             nearest.add(nearest(kinds));
         }
         return new FoundRecipes(nearest, tried.get(), !stopped.getAsBoolean() && done.get() == all);
     }
 
-    private List<FoundRecipe> nearest(int kinds) {
+    private List<FoundSet> nearest(int kinds) {
         int many = search.choices().size();
         Ratios ratios = Ratios.of(kinds, search.mostParts());
         Nearest best = new Nearest(search.target().l(), KEPT);

@@ -1,11 +1,17 @@
 package fairember.core.recipe;
 
+import fairember.core.colour.Colorant;
+import fairember.core.colour.Effect;
 import fairember.core.colour.Lab;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is looked for.
@@ -15,10 +21,17 @@ import java.util.List;
  * @param mostKinds at most so many of them in one recipe, 1 to 4
  * @param mostParts their whole parts add up to so many at most, 2 to 16
  * @param wanted grams of the mix that are needed
+ * @param look how it is to hide and shimmer; anything when not said
  * @param onHandOnly whether only recipes count that what is on hand can make for all that is wanted
  */
 public record RecipeSearch(
-        Lab target, List<Choice> choices, int mostKinds, int mostParts, Mass wanted, boolean onHandOnly) {
+        Lab target,
+        @Nullable Look look,
+        List<Choice> choices,
+        int mostKinds,
+        int mostParts,
+        Mass wanted,
+        boolean onHandOnly) {
     public static final Span KINDS = Span.of("mostKinds", "clays in one mix", 1, 4, "clays");
     public static final Span PARTS = Span.of("mostParts", "parts in all", 2, 16, "parts");
     /** More choices than this are not tried: with four of them together it would take minutes. */
@@ -45,5 +58,20 @@ public record RecipeSearch(
         gathering.at("", () -> KINDS.check(kinds));
         gathering.at("", () -> PARTS.check(parts));
         gathering.orRefuse();
+    }
+
+    /** A search for a colour alone, however it hides and shimmers. */
+    public RecipeSearch(
+            Lab target, List<Choice> choices, int mostKinds, int mostParts, Mass wanted, boolean onHandOnly) {
+        this(target, null, choices, mostKinds, mostParts, wanted, onHandOnly);
+    }
+
+    /** Whether a mix of choices looks as is asked, apart from its colour. */
+    boolean looksAsAsked(List<Choice> in, Supplier<Colorant> colorant) {
+        if (look == null) {
+            return true;
+        }
+        Set<Effect> effects = in.stream().flatMap(c -> c.effects().stream()).collect(Collectors.toSet());
+        return effects.equals(look.effects()) && look.hidesAlike(colorant.get());
     }
 }

@@ -7,6 +7,7 @@ import fairember.core.colour.Lab;
 import fairember.core.measure.Mass;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Tries all ratios of one set of choices. Bands are the outer loop and ratios the inner one over plain arrays, which the virtual
@@ -89,9 +90,13 @@ final class Subset {
         }
         Colorant colorant = table.colorant(chosen, r);
         ColourDifference difference = ColourDifference.of(search.target(), Lab.of(colorant.thick()));
-        if (difference.total() <= best.worst()) {
+        if (difference.total() <= best.worst() && search.looksAsAsked(taken(chosen), () -> colorant)) {
             best.offer(recipe(chosen, r, colorant, difference));
         }
+    }
+
+    private List<Choice> taken(int[] chosen) {
+        return IntStream.of(chosen).mapToObj(search.choices()::get).toList();
     }
 
     private double sum(int r) {

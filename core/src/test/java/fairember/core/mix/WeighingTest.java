@@ -49,7 +49,8 @@ public class WeighingTest {
             assertThat(line.taken().g() > 0).isEqualTo(line.ingredient().parts() > 0);
         }
         assertThat(weighed.total().g()).isGreaterThanOrEqualTo(wanted.g() - 1e-6);
-        assertThat(weighed.lines().stream().mapToDouble(weighed::share).sum()).isCloseTo(1, within(1e-9));
+        assertThat(weighed.percents().stream().mapToDouble(Double::doubleValue).sum())
+                .isCloseTo(100, within(1e-9));
         // No other total that was tried, weighed by the nearest steps, is enough and at most as much with less change.
         double change = cost(weighed);
         assertThat(change).isGreaterThanOrEqualTo(0);

@@ -5,16 +5,19 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.colour.Colorant;
 import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
+import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
@@ -22,6 +25,9 @@ import org.testng.annotations.Test;
 
 /** What is short of a recipe is made up from the rest of the shelf. */
 public class PatchingTest {
+    /** Opaque and plain. */
+    private static final Look LOOK = new Look(new Length(1), Set.of());
+
     @DataProvider
     public Object[][] studios() {
         return IntStream.range(0, 40).mapToObj(i -> new Object[] {i}).toArray(Object[][]::new);
@@ -33,9 +39,19 @@ public class PatchingTest {
             Srgb colour = new Srgb(random.nextInt(256), random.nextInt(256), random.nextInt(256));
             Pigment pigment = new Pigment(colour, colour, Opacity.OPAQUE, Strength.NORMAL);
             shelf.add(new Choice(
-                    i, "clay " + i, pigment.colorant(Face.CURED), random.nextInt(0, 60), random.nextInt(1, 9)));
+                    i,
+                    "clay " + i,
+                    pigment.colorant(Face.CURED),
+                    random.nextInt(0, 60),
+                    random.nextInt(1, 9),
+                    effects(i)));
         }
         return shelf;
+    }
+
+    /** One of the rest of the shelf glitters. */
+    private static Set<Effect> effects(int i) {
+        return i == 5 ? Set.of(Effect.GLITTER) : Set.of();
     }
 
     private static Lab colour(List<Patch.Grams> grams) {
@@ -57,12 +73,13 @@ public class PatchingTest {
         double held = needs.stream()
                 .mapToDouble(n -> Math.min(n.g(), n.choice().onHandG()))
                 .sum();
-        Optional<Patch> found = Patching.patch(needs, shelf, target);
+        Optional<Patch> found = Patching.patch(needs, shelf, target, LOOK);
         if (held >= wanted) {
             assertThat(found).isEmpty();
             return;
         }
-        double least = nearestByHand(needs, shelf, target, wanted - held);
+        List<Choice> plain = shelf.stream().filter(c -> c.effects().isEmpty()).toList();
+        double least = nearestByHand(needs, plain, target, wanted - held);
         assertThat(found.isPresent()).isEqualTo(least < Double.POSITIVE_INFINITY);
         found.ifPresent(patch -> {
             assertThat(patch.difference().total()).isCloseTo(least, within(1e-9));

@@ -6,18 +6,25 @@ import static org.assertj.core.api.Assertions.within;
 import fairember.core.Refusals;
 import fairember.core.colour.Colorant;
 import fairember.core.colour.ColourDifference;
+import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
+import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -32,7 +39,12 @@ public class RecipeFindingTest {
                     Opacity opacity = Opacity.values()[id % 5 == 4 ? 2 : id % 3 == 2 ? 1 : 0];
                     Pigment pigment = new Pigment(swatch, swatch, opacity, Strength.values()[id % 4]);
                     return new Choice(
-                            id, "clay " + id, pigment.colorant(Face.RAW), random.nextInt(60), 1 + random.nextInt(9));
+                            id,
+                            "clay " + id,
+                            pigment.colorant(Face.RAW),
+                            random.nextInt(60),
+                            1 + random.nextInt(9),
+                            id % 4 == 3 ? Set.of(Effect.SHIMMER) : Set.of());
                 })
                 .toList();
     }
@@ -46,16 +58,19 @@ public class RecipeFindingTest {
         return IntStream.range(0, 24).mapToObj(seed -> new Object[] {seed}).toArray(Object[][]::new);
     }
 
-    /** All parts of all choices, 0 or more each, without the tables, the order or the shortcuts of the search. */
-    private static List<Double> bruteForce(RecipeSearch search, int kinds) {
-        List<Double> off = new ArrayList<>();
+    /** All parts of all choices, 0 or more each, without the tables, the order or the shortcuts of the search; by sets of choices. */
+    private static List<List<Double>> bruteForce(RecipeSearch search, int kinds) {
+        Map<List<Integer>, List<Double>> off = new HashMap<>();
         int[] parts = new int[search.choices().size()];
         every(search, parts, 0, search.mostParts(), kinds, off);
-        Collections.sort(off);
-        return off.subList(0, Math.min(off.size(), RecipeFinding.KEPT));
+        List<List<Double>> sets = new ArrayList<>(off.values());
+        sets.forEach(Collections::sort);
+        sets.sort(Comparator.comparing(set -> set.get(0)));
+        return sets.subList(0, Math.min(sets.size(), RecipeFinding.KEPT));
     }
 
-    private static void every(RecipeSearch search, int[] parts, int at, int left, int kinds, List<Double> off) {
+    private static void every(
+            RecipeSearch search, int[] parts, int at, int left, int kinds, Map<List<Integer>, List<Double>> off) {
         if (at < parts.length) {
             for (int part = 0; part <= left; part++) {
                 parts[at] = part;
@@ -77,27 +92,52 @@ public class RecipeFindingTest {
             return;
         }
         List<Colorant> all = search.choices().stream().map(Choice::colorant).toList();
-        Lab lab = Lab.of(Colorant.mix(all, IntStream.of(parts).asDoubleStream().toArray())
-                .thick());
-        off.add(ColourDifference.of(search.target(), lab).total());
+        Colorant mixed = Colorant.mix(all, IntStream.of(parts).asDoubleStream().toArray());
+        List<Integer> set = IntStream.range(0, parts.length)
+                .filter(i -> parts[i] > 0)
+                .boxed()
+                .toList();
+        Look look = search.look();
+        if (look != null) {
+            Set<Effect> effects = set.stream()
+                    .flatMap(i -> search.choices().get(i).effects().stream())
+                    .collect(Collectors.toSet());
+            double mm = mixed.hidesFrom().mm();
+            double asked = look.hidesFrom().mm();
+            boolean alike = mm <= Math.max(1, 2 * asked) && (asked / 2 <= 1 || mm >= asked / 2);
+            if (!alike || !effects.equals(look.effects())) {
+                return;
+            }
+        }
+        off.computeIfAbsent(set, s -> new ArrayList<>())
+                .add(ColourDifference.of(search.target(), Lab.of(mixed.thick())).total());
     }
 
     @Test(dataProvider = "cases")
     public void theNearestAreThoseOfTryingAllByHand(int seed) {
         SplittableRandom random = new SplittableRandom(seed);
         List<Choice> shelf = shelf(random, 4 + seed % 3);
-        RecipeSearch search =
-                new RecipeSearch(colour(random), shelf, 1 + seed % 4, 4 + seed % 5, new Mass(20 + seed), seed % 2 == 1);
+        Look look = seed % 3 == 0
+                ? null
+                : new Look(new Length(random.nextDouble(0.5, 20)), seed % 3 == 1 ? Set.of() : Set.of(Effect.SHIMMER));
+        RecipeSearch search = new RecipeSearch(
+                colour(random), look, shelf, 1 + seed % 4, 4 + seed % 5, new Mass(20 + seed), seed % 2 == 1);
         FoundRecipes found = RecipeFinding.find(search);
         assertThat(found.complete()).isTrue();
         assertThat(found.nearest()).hasSize(Math.min(search.mostKinds(), shelf.size()));
         for (int kinds = 1; kinds <= search.mostKinds(); kinds++) {
-            List<Double> expected = bruteForce(search, kinds);
-            List<FoundRecipe> got = found.nearest().get(kinds - 1);
+            List<List<Double>> expected = bruteForce(search, kinds);
+            List<FoundSet> got = found.nearest().get(kinds - 1);
             assertThat(got).as("%d kinds", kinds).hasSameSizeAs(expected);
             for (int i = 0; i < got.size(); i++) {
-                assertThat(got.get(i).off()).isCloseTo(expected.get(i), within(1e-9));
-                assertThat(got.get(i).kinds()).isEqualTo(kinds);
+                List<FoundRecipe> ratios = got.get(i).ratios();
+                assertThat(ratios)
+                        .extracting(FoundRecipe::set)
+                        .containsOnly(ratios.get(0).set());
+                assertThat(ratios.get(0).kinds()).isEqualTo(kinds);
+                for (int r = 0; r < ratios.size(); r++) {
+                    assertThat(ratios.get(r).off()).isCloseTo(expected.get(i).get(r), within(1e-9));
+                }
             }
         }
     }
@@ -138,7 +178,7 @@ public class RecipeFindingTest {
         List<FoundRecipes.Listed> list = found.shortList(12);
         double nearest = found.nearest().stream()
                 .flatMap(List::stream)
-                .mapToDouble(FoundRecipe::off)
+                .mapToDouble(set -> set.nearest().off())
                 .min()
                 .orElseThrow();
         assertThat(list.get(0).recipe().off()).isEqualTo(nearest);
@@ -149,6 +189,7 @@ public class RecipeFindingTest {
             assertThat(list.stream().filter(l -> l.merits().contains(merit))).hasSize(1);
         }
         assertThat(list).hasSize(12);
+        assertThat(list).extracting(l -> l.recipe().set()).doesNotHaveDuplicates();
     }
 
     @Test
@@ -167,6 +208,36 @@ public class RecipeFindingTest {
             assertThat(RecipeFinding.find(search).shortList(1).get(0).recipe().off())
                     .isLessThan(1e-9);
         }
+    }
+
+    /** A glassy clay of the same colour is no stand-in for an opaque one, nor a plain one for one that shimmers. */
+    @Test
+    public void whatHidesOrShimmersOtherwiseDoesNotStandIn() {
+        Srgb white = new Srgb(240, 238, 230);
+        Choice chalk = choice(1, white, Opacity.OPAQUE, Set.of());
+        Choice glass = choice(2, white, Opacity.TRANSLUCENT, Set.of());
+        Choice pearl = choice(3, white, Opacity.OPAQUE, Set.of(Effect.SHIMMER));
+        assertThat(standIns(chalk, glass, pearl)).isEmpty();
+        assertThat(standIns(glass, chalk, pearl)).isEmpty();
+        assertThat(standIns(pearl, chalk, glass)).isEmpty();
+        assertThat(standIns(chalk, choice(4, white, Opacity.OPAQUE, Set.of()))).hasSize(1);
+        assertThat(standIns(pearl, chalk, choice(5, white, Opacity.OPAQUE, Set.of(Effect.SHIMMER))))
+                .isNotEmpty();
+    }
+
+    private static Choice choice(int id, Srgb colour, Opacity opacity, Set<Effect> effects) {
+        Pigment pigment = new Pigment(colour, colour, opacity, Strength.NORMAL);
+        return new Choice(id, "clay " + id, pigment.colorant(Face.CURED), 10, 1, effects);
+    }
+
+    private static List<FoundRecipes.Listed> standIns(Choice of, Choice... among) {
+        Look look = new Look(of.colorant().hidesFrom(), of.effects());
+        List<Choice> allowed = look.allowed(List.of(among));
+        return allowed.isEmpty()
+                ? List.of()
+                : RecipeFinding.find(new RecipeSearch(
+                                Lab.of(of.colorant().thick()), look, allowed, 2, 8, new Mass(1), false))
+                        .shortList(6);
     }
 
     @Test
