@@ -60,11 +60,7 @@ export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void 
         day={shown}
         now={now}
       />
-      {open && today.length === 0 && (
-        <p className="px-3 pb-4 text-note text-spine-soft">
-          {nothingOn(day, shown)}
-        </p>
-      )}
+      {open && today.length === 0 && <p className="px-3 pb-4 text-note text-spine-soft">{nothingOn(day, shown)}</p>}
     </aside>
   );
 }

@@ -130,11 +130,7 @@ export function FindFields({ find, wrongs, onChange }: Props) {
           />
         </span>
         {find.like ? (
-          <Switch
-            label={`only what ${lookWords(find.like)}`}
-            on
-            onChange={() => onChange(anyLook)}
-          />
+          <Switch label={`only what ${lookWords(find.like)}`} on onChange={() => onChange(anyLook)} />
         ) : (
           like && (
             <Switch

@@ -52,7 +52,7 @@ export function LumpTable({ box, chosen, onChoose }: Props) {
                 className="w-72 max-w-full font-semibold"
               />
               <span className="block px-1.5 text-note text-soft">
-                {seen?.clays.map((c) => `${plain(c.percent)} % ${c.name}`).join(', ')}, {dayName(lump.madeOn)}
+                {seen?.clays.map((c) => `${plain(c.tenthsPercent)} % ${c.name}`).join(', ')}, {dayName(lump.madeOn)}
               </span>
             </span>
             <span className="inline-flex items-baseline gap-1">

@@ -78,7 +78,8 @@ export function MixPair({ id }: { id: number }) {
             </span>
           </div>
           <p className="px-1 text-soft">
-            Mix <b className="figure text-ink">{grams(measured.toMixG)} g</b>: the rest stays on hands and in the machine.
+            Mix <b className="figure text-ink">{grams(measured.toMixG)} g</b>: the rest stays on hands and in the
+            machine.
           </p>
           <MixLines id={id} draft={draft} measured={measured} wrongs={wrongs} />
           <MixStrewn draft={draft} measured={measured} wrongs={wrongs} />

@@ -1,13 +1,23 @@
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useId, useState } from 'react';
 import { Button } from '../../controls/button';
+import { NumberField } from '../../controls/number-field';
 import { Segments } from '../../controls/segments';
 import { Problem, sendFile } from '../../server/client';
 import type { components } from '../../server/schema';
+import { spanOf, useLimits } from '../../server/use-limits';
 import { plain } from '../../words/figures';
-import { PhotoTaps, type Spot } from './photo-taps';
+import { PhotoTaps, type Spots } from './photo-taps';
 
 type Read = components['schemas']['ReadView'];
+
+/** What a card gives back when nobody says otherwise, in per cent. */
+const usual = { GREY: 18, WHITE: 90 };
+const first: Spots = { card: [0.3, 0.5], tile: [0.7, 0.5] };
+/** From here on light that is not the same all over shows in the colour. */
+const TILTED_PERCENT = 5;
+/** From here on the light's cast is more than most cameras leave. */
+const TINTED = 1.4;
 
 /** The server refuses as much. */
 const MOST_BYTES = 16 * 1024 * 1024;
@@ -29,7 +39,9 @@ export function PhotoReader({ of, onRead }: Props) {
   const id = useId();
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [card, setCard] = useState<'GREY' | 'WHITE'>('GREY');
-  const [spots, setSpots] = useState<{ card: Spot; tile: Spot }>({ card: [0.3, 0.5], tile: [0.7, 0.5] });
+  const [percent, setPercent] = useState(usual.GREY);
+  const [spots, setSpots] = useState<Spots>(first);
+  const limits = useLimits();
   const read = useMutation({
     meta: { form: true },
     mutationFn: (file: File) => {
@@ -39,6 +51,8 @@ export function PhotoReader({ of, onRead }: Props) {
       const [tileAcross, tileDown] = spots.tile;
       const query = new URLSearchParams({
         card,
+        cardPercent: String(percent),
+        ...(spots.again && { againAcross: String(spots.again[0]), againDown: String(spots.again[1]) }),
         cardAcross: String(cardAcross),
         cardDown: String(cardDown),
         tileAcross: String(tileAcross),
@@ -68,23 +82,40 @@ export function PhotoReader({ of, onRead }: Props) {
             const file = event.target.files?.[0];
             event.target.value = '';
             read.reset();
-            if (file) setChosen({ file, url: URL.createObjectURL(file) });
+            if (!file) return;
+            setSpots(first);
+            setChosen({ file, url: URL.createObjectURL(file) });
           }}
         />
       </label>
       {chosen && (
         <>
-          <PhotoTaps url={chosen.url} spots={spots} onMove={setSpots} />
+          <PhotoTaps url={chosen.url} spots={spots} onMove={setSpots} onUnseen={() => read.mutate(chosen.file)} />
           <div className="flex flex-wrap items-center gap-3">
             <Segments
               label="The card in the photo"
               value={card}
               options={[
-                { value: 'GREY', label: 'Grey card, 18 %' },
-                { value: 'WHITE', label: 'White card, 90 %' },
+                { value: 'GREY', label: 'Grey card' },
+                { value: 'WHITE', label: 'White card' },
               ]}
-              onChange={setCard}
+              onChange={(to) => {
+                setCard(to);
+                setPercent(usual[to]);
+              }}
             />
+            <label className="inline-flex items-baseline gap-1 text-soft">
+              gives back
+              <NumberField
+                label="Light the card gives back"
+                value={percent}
+                span={spanOf(limits, 'photo', 'cardPercent')}
+                chars={3}
+                onChange={setPercent}
+                onSettle={() => undefined}
+              />
+              %
+            </label>
             <Button kind="main" onClick={() => read.mutate(chosen.file)}>
               Read the colour
             </Button>
@@ -93,6 +124,21 @@ export function PhotoReader({ of, onRead }: Props) {
             </Button>
           </div>
         </>
+      )}
+      {read.data && Math.abs(read.data.tiltPercent) > TILTED_PERCENT && (
+        <p role="note" className="text-note text-straw">
+          ◦ The light at the tile seems {plain(Math.abs(Math.round(read.data.tiltPercent)))} %{' '}
+          {read.data.tiltPercent > 0 ? 'stronger' : 'weaker'} than at the card.{' '}
+          <Button kind="quiet" onClick={() => setSpots((all) => ({ ...all, again: all.card }))}>
+            Tap the card a second time
+          </Button>{' '}
+          at its other end, best so that the tile is between the two: it takes that out.
+        </p>
+      )}
+      {read.data && read.data.cast > TINTED && (
+        <p role="note" className="text-note text-straw">
+          ◦ The card is tinted in the photo. If you tapped what lies under it, tap the card itself.
+        </p>
       )}
       {read.data && (
         <p role="status" className="text-note text-soft">

@@ -27,6 +27,7 @@ export function TileCard({ held }: { held: Held }) {
   const { form, change } = draft;
   return (
     <Card title={form.name}>
+      {held.heldBack && <HeldBack onConfirm={() => change((t) => ({ ...t, confirmed: true }))} />}
       <FieldLine label="name">
         <DraftText draft={draft} field="name" label="Name of the tile" className="w-52 text-right" />
       </FieldLine>
@@ -41,6 +42,13 @@ export function TileCard({ held }: { held: Held }) {
         on={form.measured}
         onChange={(measured) => change((t) => ({ ...t, measured }))}
       />
+      {form.confirmed && (
+        <Check
+          label="confirmed as right, though it is far from what was expected"
+          on
+          onChange={() => change(unconfirmed)}
+        />
+      )}
       <FieldLine label="note">
         <DraftText draft={draft} field="note" label="Note" className="w-64 text-right" />
       </FieldLine>
@@ -51,13 +59,37 @@ export function TileCard({ held }: { held: Held }) {
   );
 }
 
+/** The same tile, not confirmed as right: what changes on it has to be asked about anew. */
+function unconfirmed(tile: Tile): Tile {
+  const free = { ...tile };
+  delete free.confirmed;
+  return free;
+}
+
+function HeldBack({ onConfirm }: { onConfirm: () => void }) {
+  return (
+    <div role="note" className="rounded-card border border-straw-line bg-straw-tint px-3 py-2">
+      <p className="font-semibold text-straw">
+        ◦ This tile is far from what all others lead to expect: it teaches nothing yet.
+      </p>
+      <p className="text-note">
+        Are its clays, its parts and its colours right? Mend what is wrong, or say that it is right.
+      </p>
+      <Button className="mt-1" onClick={onConfirm}>
+        It is right: learn from it
+      </Button>
+    </div>
+  );
+}
+
 function TileParts({ draft }: { draft: Draft<Tile> }) {
   const limits = useLimits();
   const { clays } = useShelf();
   const { form, change, settle, wrongs } = draft;
   const unused = clays.find((c) => !form.parts.some((p) => p.clayId === c.id));
   const general = wrongAt(wrongs, 'parts');
-  const set = (parts: (all: Tile['parts']) => Tile['parts']) => change((t) => ({ ...t, parts: parts(t.parts) }));
+  const set = (parts: (all: Tile['parts']) => Tile['parts']) =>
+    change((t) => ({ ...unconfirmed(t), parts: parts(t.parts) }));
   return (
     <div className="border-b border-line pb-1">
       {form.parts.map((part, i) => (
@@ -142,7 +174,7 @@ function SeenLine({ label, field, draft, seen }: SeenProps) {
             label={`${label} colour of the tile`}
             value={value}
             wrong={wrong}
-            onChange={(hex) => draft.change((t) => ({ ...t, [field]: hex }))}
+            onChange={(hex) => draft.change((t) => ({ ...unconfirmed(t), [field]: hex }))}
             onSettle={draft.settle}
           />
           <Button kind="quiet" aria-label={`Leave out the ${label} colour`} onClick={() => draft.change(() => without)}>
@@ -150,7 +182,7 @@ function SeenLine({ label, field, draft, seen }: SeenProps) {
           </Button>
         </span>
       </div>
-      <PhotoReader of={`${label} tile`} onRead={(hex) => draft.change((t) => ({ ...t, [field]: hex }))} />
+      <PhotoReader of={`${label} tile`} onRead={(hex) => draft.change((t) => ({ ...unconfirmed(t), [field]: hex }))} />
       {seen && (
         <div className="flex items-center gap-3 py-1">
           <svg width="168" height="56" viewBox="0 0 168 56" role="img" className="shrink-0">
@@ -160,7 +192,8 @@ function SeenLine({ label, field, draft, seen }: SeenProps) {
             <rect x="0.5" y="0.5" width="167" height="55" fill="none" stroke="#16201d" strokeOpacity="0.35" />
           </svg>
           <p className="text-note">
-            seen, then expected: <b className="figure">{plain(Math.round(seen.off * 10) / 10)}</b> off
+            seen, then expected by the other tiles: <b className="figure">{plain(Math.round(seen.off * 10) / 10)}</b>{' '}
+            off
             <br />
             <span className="text-soft">what was seen is {seen.differs}</span>
           </p>

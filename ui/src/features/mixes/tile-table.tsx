@@ -35,6 +35,7 @@ export function TileTable({ tiles, openId, onOpen }: Props) {
                   className="min-h-9 px-1.5 text-left font-semibold"
                 >
                   {t.tile.name}
+                  {t.heldBack && <span className="block text-note text-straw">◦ held back: is it right?</span>}
                 </button>
               </td>
               <td className="text-note text-soft">{dayName(t.tile.madeOn)}</td>
@@ -52,8 +53,8 @@ export function TileTable({ tiles, openId, onOpen }: Props) {
         </tbody>
       </table>
       <p className="border-t border-line px-3 py-1.5 text-note text-soft">
-        At the left what was seen, at the right what is expected now. Off is the difference to the eye of the cured
-        colour: 1 is just seen, 5 is another colour.
+        At the left what was seen, at the right what the other tiles lead to expect: so far off is a mix nobody has made
+        yet. Off is the difference to the eye of the cured colour: 1 is just seen, 5 is another colour.
       </p>
     </div>
   );

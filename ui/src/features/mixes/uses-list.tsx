@@ -18,7 +18,9 @@ export function UsesList({ onKnead }: Props) {
       <h2 className="text-figure">
         What they could become <span className="font-text text-note font-normal text-soft">nearest first</span>
       </h2>
-      {uses.length === 0 && <p className="text-soft">Nothing yet: the box is empty, or nothing in it hides and shimmers as a mix does.</p>}
+      {uses.length === 0 && (
+        <p className="text-soft">Nothing yet: the box is empty, or nothing in it hides and shimmers as a mix does.</p>
+      )}
       <ul className="flex flex-col gap-1.5">
         {uses.map(({ mixId, name, curedHex, recipe }) => {
           const sum = recipe.parts.reduce((all, p) => all + p.parts, 0);
@@ -35,8 +37,8 @@ export function UsesList({ onKnead }: Props) {
                   <b>{name}</b> <span className="text-soft">of</span> {words(recipe)}
                 </p>
                 <p className="text-note text-soft">
-                  <b className="figure text-ink">{one(recipe.off)}</b> off, {recipe.differs} · {lookWords(recipe)} · up to{' '}
-                  {grams(recipe.mostG)} g
+                  <b className="figure text-ink">{one(recipe.off)}</b> off, {recipe.differs} · {lookWords(recipe)} · up
+                  to {grams(recipe.mostG)} g
                 </p>
               </div>
               {recipe.parts.length > 1 && (

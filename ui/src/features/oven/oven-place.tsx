@@ -126,12 +126,7 @@ function LoadsPair({ day, chosen }: { day: Day; chosen: Chosen }) {
       drawing={
         'planned' in chosen ? (
           planned && (
-            <PlannedLoadCard
-              key={`${planned.oven} ${planned.inAt}`}
-              load={planned}
-              day={day}
-              onMove={setMove}
-            />
+            <PlannedLoadCard key={`${planned.oven} ${planned.inAt}`} load={planned} day={day} onMove={setMove} />
           )
         ) : (
           <LoggedLoadCard load={chosen.logged} now={day.now} />

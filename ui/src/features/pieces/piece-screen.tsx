@@ -92,6 +92,15 @@ function About({ piece }: { piece: PieceDraft }) {
         options={choicesOf(limits, 'pieceKind')}
         onChange={(kind) => change((p) => ({ ...p, kind: kind as Piece['kind'] }))}
       />
+      {form.kind === 'EARRINGS' && (
+        <Choice
+          label="Drawn is"
+          placeholder="one drawn, or the pair?"
+          value={form.drawn ?? ''}
+          options={choicesOf(limits, 'drawn')}
+          onChange={(drawn) => change((p) => ({ ...p, drawn: drawn as NonNullable<Piece['drawn']> }))}
+        />
+      )}
       <span className="figure">
         {mm(box.widthMm)} × {mm(box.depthMm)} × {mm(box.heightMm)} mm
       </span>

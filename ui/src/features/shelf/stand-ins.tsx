@@ -40,7 +40,9 @@ export function StandIns({ clayId, sold }: { clayId: number; sold: boolean }) {
             ))}
           </p>
           {data.recipes.length === 0 && (
-            <p className="text-note text-straw">Nothing on the shelf hides and shimmers as it does: nothing stands in.</p>
+            <p className="text-note text-straw">
+              Nothing on the shelf hides and shimmers as it does: nothing stands in.
+            </p>
           )}
           <ul className="mt-1 flex flex-col">
             {data.recipes.map((r) => (
@@ -50,7 +52,8 @@ export function StandIns({ clayId, sold }: { clayId: number; sold: boolean }) {
                   {r.parts.length === 1 ? r.parts[0]?.name : r.parts.map((p) => `${p.parts} ${p.name}`).join(' : ')}
                 </span>
                 <span className="text-note text-soft">
-                  <b className="figure text-ink">{plain(Math.round(r.off * 10) / 10)}</b> off, {r.differs}, {lookWords(r)}
+                  <b className="figure text-ink">{plain(Math.round(r.off * 10) / 10)}</b> off, {r.differs},{' '}
+                  {lookWords(r)}
                 </span>
               </li>
             ))}

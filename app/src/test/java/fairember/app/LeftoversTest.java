@@ -80,7 +80,7 @@ public class LeftoversTest extends ServerTest {
             ArrayNode lines = mix.putArray("parts");
             for (JsonNode clay : recipe.path("clays")) {
                 assertThat(clay.path("parts").asDouble())
-                        .isCloseTo(clays.get(clay.path("clayId").asLong()), offset(parts * 0.001));
+                        .isCloseTo(clays.get(clay.path("clayId").asLong()), offset(1e-6));
                 lines.add(clay);
             }
             // Kept as a mix of its clays it has the colour that was found.

@@ -241,6 +241,23 @@ public class MixBookTest extends ServerTest {
         assertThat(wrong.json().path("errors").get(0).path("field").asString()).isEqualTo("lotInUse");
     }
 
+    @Test
+    public void whatStandsInForAClayHidesAndShimmersAsItDoes() {
+        for (long id : new long[] {1, 9, 11}) {
+            JsonNode clay = http().post(
+                            "/api/mixes/measure?wantedG=1",
+                            "{\"name\":\"x\",\"parts\":[{\"clayId\":%d,\"parts\":1}]}".formatted(id))
+                    .json();
+            double hides = clay.path("hidesFromMm").asDouble();
+            for (JsonNode recipe :
+                    http().get("/api/finds/stand-ins?clayId=" + id).json().path("recipes")) {
+                assertThat(recipe.path("effects")).isEqualTo(clay.path("clayEffects"));
+                assertThat(recipe.path("hidesFromMm").asDouble())
+                        .isBetween(hides / 2 - 0.02, Math.max(1, 2 * hides) + 0.02);
+            }
+        }
+    }
+
     private JsonNode clay(long id) {
         return StreamSupport.stream(
                         http().get("/api/shelf").json().path("clays").spliterator(), false)

@@ -6,11 +6,22 @@ import static org.assertj.core.data.Offset.offset;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBuffer;
+import java.awt.image.Raster;
+import java.awt.image.WritableRaster;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryType;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -116,6 +127,86 @@ public class PhotoTest extends ServerTest {
         assertThat(upright.path("cast").asDouble()).isBetween(1.0, 1.05);
     }
 
+    /** A JPEG of four colours, as print shops have them. */
+    private static byte[] inPrintColours() throws IOException {
+        WritableRaster inks = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, 64, 64, 4, null);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpg").next();
+        try (ImageOutputStream stream = ImageIO.createImageOutputStream(bytes)) {
+            writer.setOutput(stream);
+            writer.write(null, new IIOImage(inks, null, null), null);
+        } finally {
+            writer.dispose();
+        }
+        return bytes.toByteArray();
+    }
+
+    /** A PNG whose text and colour profile unpack to 200 MB each. */
+    private static byte[] thatUnpacksToMuch() throws IOException {
+        byte[] png = written(picture(false), "png");
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (DeflaterOutputStream zip = new DeflaterOutputStream(packed)) {
+            byte[] zeros = new byte[1 << 20];
+            for (int i = 0; i < 200; i++) {
+                zip.write(zeros);
+            }
+        }
+        ByteArrayOutputStream all = new ByteArrayOutputStream();
+        int header = 8 + 25;
+        all.write(png, 0, header);
+        all.write(chunk("iCCP", "icc\0\0", packed.toByteArray()));
+        all.write(chunk("zTXt", "Comment\0\0", packed.toByteArray()));
+        all.write(png, header, png.length - header);
+        return all.toByteArray();
+    }
+
+    private static byte[] chunk(String name, String key, byte[] packed) throws IOException {
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        body.writeBytes((name + key).getBytes(StandardCharsets.ISO_8859_1));
+        body.writeBytes(packed);
+        CRC32 sum = new CRC32();
+        sum.update(body.toByteArray());
+        ByteBuffer chunk = ByteBuffer.allocate(body.size() + 8);
+        return chunk.putInt(body.size() - 4)
+                .put(body.toByteArray())
+                .putInt((int) sum.getValue())
+                .array();
+    }
+
+    @Test
+    public void whatAPngHasBesideItsPictureIsNotUnpacked() throws IOException {
+        long before = used();
+        assertThat(read(thatUnpacksToMuch()).path("hex").asString()).isIn("#2f7e82", "#2f7f83", "#2f7e83");
+        assertThat(used() - before).isLessThan(150L << 20);
+    }
+
+    /** The most that was in use of the heap since it was last asked. */
+    private static long used() {
+        return ManagementFactory.getMemoryPoolMXBeans().stream()
+                .filter(pool -> pool.getType() == MemoryType.HEAP)
+                .mapToLong(pool -> {
+                    long peak = pool.getPeakUsage().getUsed();
+                    pool.resetPeakUsage();
+                    return peak;
+                })
+                .sum();
+    }
+
+    @Test
+    public void aCardThatGivesBackHalfMakesTheTileLighter() throws IOException {
+        byte[] png = written(picture(false), "png");
+        String usual = read(png).path("hex").asString();
+        JsonNode lighter = http().post(TAPS + "&cardPercent=36", png).json();
+        for (int c = 1; c < 7; c += 2) {
+            assertThat(Integer.parseInt(lighter.path("hex").asString().substring(c, c + 2), 16))
+                    .isGreaterThan(Integer.parseInt(usual.substring(c, c + 2), 16));
+        }
+        JsonNode twice =
+                http().post(TAPS + "&againAcross=0.3&againDown=0.5", png).json();
+        assertThat(twice.path("hex").asString()).isEqualTo(usual);
+        assertThat(twice.path("tiltPercent").asDouble()).isZero();
+    }
+
     @DataProvider
     public Object[][] noPhotos() throws IOException {
         byte[] png = written(picture(false), "png");
@@ -125,6 +216,7 @@ public class PhotoTest extends ServerTest {
         huge[19] = (byte) 40_000;
         huge[22] = (byte) (40_000 >> 8);
         huge[23] = (byte) 40_000;
+        byte[] jpeg = written(picture(false), "jpg");
         byte[] broken = Arrays.copyOf(png, png.length / 3);
         return new Object[][] {
             {"nothing", new byte[0], TAPS, "photo"},
@@ -132,7 +224,13 @@ public class PhotoTest extends ServerTest {
             {"huge by its header", huge, TAPS, "photo"},
             {"too many bytes", new byte[17 * 1024 * 1024], TAPS, "photo"},
             {"tiny", written(new BufferedImage(8, 8, BufferedImage.TYPE_INT_RGB), "png"), TAPS, "photo"},
-            {"broken off", broken, TAPS, "onCard"},
+            {"broken off", broken, TAPS, "photo"},
+            {"a JPEG that breaks off", Arrays.copyOf(jpeg, 2 * jpeg.length / 3), TAPS, "photo"},
+            {"in the colours of print", inPrintColours(), TAPS, "photo"},
+            {"of a newer phone", "\0\0\0\u0018ftypheic\0\0\0\0".getBytes(StandardCharsets.ISO_8859_1), TAPS, "photo"},
+            {"a card that gives back too much", png, TAPS + "&cardPercent=140", "cardPercent"},
+            {"the brown below as the card", png, TAPS.replace("cardAcross=0.2", "cardAcross=0.5"), "onCard"},
+            {"one place on the card twice", png, TAPS + "&againAcross=0.21&againDown=0.3", "againOnCard"},
             {
                 "no card",
                 png,
@@ -155,7 +253,7 @@ public class PhotoTest extends ServerTest {
         }
         assertThat(answer.status()).as(what + answer.text()).isEqualTo(422);
         JsonNode wrong = answer.json().path("errors").get(0);
-        assertThat(wrong.path("field").asString()).as(what).isIn(field, "photo");
+        assertThat(wrong.path("field").asString()).as(what).isEqualTo(field);
         assertThat(wrong.path("mend").asString()).isNotEmpty();
     }
 }

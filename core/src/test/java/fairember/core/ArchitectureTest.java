@@ -51,6 +51,8 @@ public class ArchitectureTest {
             List.of("org.hipparchus.."),
             "tile",
             List.of("org.hipparchus.linear.."),
+            "photo",
+            List.of("org.hipparchus.linear.."),
             "shape",
             List.of("org.hipparchus..", "org.locationtech.jts.geom..", "org.locationtech.jts.simplify.."),
             "balance",

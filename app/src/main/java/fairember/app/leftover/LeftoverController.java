@@ -45,7 +45,7 @@ class LeftoverController {
     }
 
     /** The clays of a lump by name, with their share of it. */
-    record LumpClayView(long clayId, String name, double percent) {}
+    record LumpClayView(long clayId, String name, double percent, double tenthsPercent) {}
 
     /** A lump with its predicted colour and its composition. */
     record LumpView(LeftoversForm.LumpForm lump, String rawHex, String curedHex, List<LumpClayView> clays) {
@@ -58,11 +58,15 @@ class LeftoverController {
     }
 
     private static List<LumpClayView> shares(List<MeasuredMix.ClayPortion> portions) {
-        List<Double> percents =
-                Shares.percent(portions.stream().map(p -> p.mass().g()).toList());
-        return IntStream.range(0, percents.size())
+        List<Double> grams = portions.stream().map(p -> p.mass().g()).toList();
+        double all = grams.stream().mapToDouble(Double::doubleValue).sum();
+        List<Double> tenths = Shares.percent(grams);
+        return IntStream.range(0, grams.size())
                 .mapToObj(i -> new LumpClayView(
-                        portions.get(i).clay().id(), portions.get(i).clay().name(), percents.get(i)))
+                        portions.get(i).clay().id(),
+                        portions.get(i).clay().name(),
+                        100 * grams.get(i) / all,
+                        tenths.get(i)))
                 .toList();
     }
 

@@ -12,6 +12,7 @@ import fairember.core.measure.Money;
 import fairember.core.measure.Refused;
 import fairember.core.measure.Words;
 import fairember.core.piece.Armature;
+import fairember.core.piece.Drawn;
 import fairember.core.piece.Fitting;
 import fairember.core.piece.Insert;
 import fairember.core.piece.Part;
@@ -34,7 +35,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A piece: its parts, stage bakes, route, bought parts, gate and what it is built on. No price means it is reckoned from the margin;
- * no pin, that it does not hang; no school, that it is baked as the studio bakes.
+ * no pin, that it does not hang; no school, that it is baked as the studio bakes;
+ * not drawn as one or the pair, that nobody said it or that it is no pair.
  */
 public record PieceForm(
         String name,
@@ -50,7 +52,8 @@ public record PieceForm(
         @Nullable List<WireForm> wires,
         @Nullable PinForm pin,
         @Nullable Long priceMinor,
-        @Nullable School school) {
+        @Nullable School school,
+        @Nullable Drawn drawn) {
 
     /** The eye it hangs from. */
     public record PinForm(double acrossMm, double upMm) {
@@ -128,7 +131,8 @@ public record PieceForm(
                 checkedGate.orElseThrow(),
                 new Armature(checkedInserts, checkedWires, checkedPin),
                 price.orElse(null),
-                school);
+                school,
+                drawn);
     }
 
     /** The form that parses to this piece. */
@@ -157,7 +161,8 @@ public record PieceForm(
                 piece.armature().wires().stream().map(WireForm::of).toList(),
                 pin == null ? null : new PinForm(pin.acrossMm(), pin.upMm()),
                 price == null ? null : price.minor(),
-                piece.school());
+                piece.school(),
+                piece.drawn());
     }
 
     private static <F, T> List<T> each(Gathering g, String field, List<F> forms, Function<F, T> parse) {

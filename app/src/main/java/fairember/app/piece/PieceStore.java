@@ -8,6 +8,7 @@ import fairember.app.shelf.BoughtStore;
 import fairember.app.ways.Ways;
 import fairember.app.ways.WaysStore;
 import fairember.core.bake.School;
+import fairember.core.piece.Drawn;
 import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.Palette;
 import fairember.core.piece.Piece;
@@ -122,7 +123,8 @@ public class PieceStore implements Kept<PieceForm> {
             Pose pose,
             PieceForm.@Nullable PinForm pin,
             @Nullable Long priceMinor,
-            @Nullable School school) {}
+            @Nullable School school,
+            @Nullable Drawn drawn) {}
 
     private static Head head(ResultSet row) throws SQLException {
         long minor = row.getLong("price_minor");
@@ -138,7 +140,8 @@ public class PieceStore implements Kept<PieceForm> {
                 Pose.valueOf(row.getString("pose")),
                 pin,
                 price,
-                row.getString("school") == null ? null : School.valueOf(row.getString("school")));
+                row.getString("school") == null ? null : School.valueOf(row.getString("school")),
+                row.getString("drawn_as") == null ? null : Drawn.valueOf(row.getString("drawn_as")));
     }
 
     private Held<PieceForm> held(Head head) {
@@ -157,7 +160,8 @@ public class PieceStore implements Kept<PieceForm> {
                 rows.wires(id),
                 head.pin(),
                 head.priceMinor(),
-                head.school());
+                head.school(),
+                head.drawn());
         return new Held<>(id, head.edition(), form);
     }
 
@@ -169,12 +173,13 @@ public class PieceStore implements Kept<PieceForm> {
         database.write(
                 """
                 insert into piece (id, edition, name, kind, pose, price_minor, collection, pin_across_mm, pin_up_mm,
-                    school)
-                values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?)
+                    school, drawn_as)
+                values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name, kind = excluded.kind,
                     pose = excluded.pose, price_minor = excluded.price_minor, collection = excluded.collection,
                     pin_across_mm = excluded.pin_across_mm, pin_up_mm = excluded.pin_up_mm,
-                    school = excluded.school
+                    school = excluded.school,
+                    drawn_as = excluded.drawn_as
                 """,
                 id,
                 measured.piece().name(),
@@ -184,7 +189,8 @@ public class PieceStore implements Kept<PieceForm> {
                 measured.piece().collection(),
                 pin == null ? null : pin.acrossMm(),
                 pin == null ? null : pin.upMm(),
-                form.school());
+                form.school(),
+                form.drawn());
         rows.replace(id, form);
     }
 

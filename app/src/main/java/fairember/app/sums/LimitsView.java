@@ -32,6 +32,7 @@ import fairember.core.ovensim.OvenFault;
 import fairember.core.ovensim.OvenPreset;
 import fairember.core.photo.Card;
 import fairember.core.piece.Arrangement;
+import fairember.core.piece.Drawn;
 import fairember.core.piece.Fitting;
 import fairember.core.piece.Insert;
 import fairember.core.piece.Part;
@@ -127,6 +128,7 @@ record LimitsView(
                         entry("dial", spans(DialReading.DIAL, DialReading.READ)),
                         entry("traySpot", spans(TraySpot.LEFT, TraySpot.BACK, TraySpot.OFF)),
                         entry("coat", spans(Colorant.SHEET)),
+                        entry("photo", spans(Card.REFLECTS)),
                         entry("machine", spans(RollerMachine.ROLLER, RollerMachine.THICK)),
                         entry(
                                 "sheet",
@@ -140,6 +142,7 @@ record LimitsView(
                 Arrays.stream(ShapeKind.values()).map(ShapeKindView::of).toList(),
                 Map.ofEntries(
                         entry("pieceKind", choices(PieceKind.values(), PieceKind::label)),
+                        entry("drawn", choices(Drawn.values(), Drawn::label)),
                         entry("pose", choices(Pose.values(), Pose::label)),
                         entry("facing", choices(Facing.values(), Facing::label)),
                         entry("floor", choices(Floor.values(), Floor::label)),

@@ -1,16 +1,14 @@
 package fairember.app.tile;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
-import com.drew.metadata.MetadataException;
-import com.drew.metadata.exif.ExifIFD0Directory;
 import fairember.core.measure.Refused;
 import fairember.core.photo.Spot;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.Iterator;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -46,15 +44,14 @@ record Photo(BufferedImage points, int orientation) {
         if (bytes.length == 0) {
             throw refused("nothing", "a photo, JPEG or PNG", "Choose a photo of the tile beside a card.");
         }
-        try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
-            if (!readers.hasNext()) {
-                throw notAPhoto();
-            }
-            ImageReader reader = readers.next();
+        PhotoKind kind = PhotoKind.of(bytes);
+        byte[] plain = kind == PhotoKind.PNG ? PngChunks.plain(bytes) : bytes;
+        try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(plain))) {
+            ImageReader reader =
+                    ImageIO.getImageReadersByFormatName(kind.format()).next();
             try {
                 reader.setInput(stream, true, true);
-                return new Photo(read(reader), orientation(bytes));
+                return new Photo(read(reader), kind.orientation(bytes));
             } finally {
                 reader.dispose();
             }
@@ -77,7 +74,16 @@ record Photo(BufferedImage points, int orientation) {
             ImageReadParam param = reader.getDefaultReadParam();
             int every = Math.max(1, Math.max(width, height) / ENOUGH);
             param.setSourceSubsampling(every, every, 0, 0);
-            return reader.read(0, param);
+            List<String> warned = new ArrayList<>();
+            reader.addIIOReadWarningListener((from, warning) -> warned.add(warning));
+            BufferedImage picture = reader.read(0, param);
+            if (warned.stream().anyMatch(Photo::brokenOff)) {
+                throw refused(
+                        "a photo that breaks off or is damaged",
+                        "a whole photo, JPEG or PNG",
+                        "Copy it from the camera again, or take it again.");
+            }
+            return picture;
         } catch (IOException
                 | IllegalArgumentException
                 | IndexOutOfBoundsException
@@ -86,26 +92,19 @@ record Photo(BufferedImage points, int orientation) {
         }
     }
 
-    private static int orientation(byte[] bytes) {
-        try {
-            ExifIFD0Directory camera = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
-                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
-            return camera != null && camera.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
-                    ? camera.getInt(ExifIFD0Directory.TAG_ORIENTATION)
-                    : 1;
-        } catch (ImageProcessingException | MetadataException | IOException unknown) {
-            return 1;
-        }
+    /** What the reader says of a picture of which some is missing; it fills that with grey. */
+    private static boolean brokenOff(String warning) {
+        return Stream.of("Premature", "Truncated", "Corrupt", "premature").anyMatch(warning::contains);
     }
 
-    private static Refused notAPhoto() {
+    static Refused notAPhoto() {
         return refused(
                 "a file that is no picture, or a broken one",
                 "a photo, JPEG or PNG",
                 "Choose a photo of the tile beside a card.");
     }
 
-    private static Refused refused(String found, String allowed, String mend) {
+    static Refused refused(String found, String allowed, String mend) {
         return new Refused("photo", found, allowed, mend);
     }
 

@@ -43,19 +43,24 @@ class TileController {
     }
 
     /**
-     * One face of a tile: what was seen, what is expected now, and what was expected before any tile.
+     * One face of a tile: what was seen, what all other tiles lead to expect, and what was expected before any tile.
      *
-     * @param off ΔE00 between seen and expected now
+     * @param off ΔE00 between seen and what is expected without this tile
      * @param offBefore ΔE00 between seen and what the swatches alone say
      * @param differs what the seen is beside the expected, in words
      */
     record SeenView(String seenHex, String expectedHex, double off, double offBefore, String differs) {}
 
-    /** A tile with its number and edition. */
+    /**
+     * A tile with its number and edition.
+     *
+     * @param heldBack whether it lies so far from what is expected that it teaches nothing until it is confirmed
+     */
     record TileView(
             long id,
             int edition,
             TileForm tile,
+            boolean heldBack,
             @Nullable SeenView raw,
             @Nullable SeenView cured) {}
 
@@ -65,7 +70,7 @@ class TileController {
     /** A tile that would teach most. */
     record NextTileView(List<TileForm.TilePartForm> parts, double unsure) {}
 
-    /** All tiles, and what came of them: mean ΔE00 of all that was seen, before and after. */
+    /** All tiles, and what came of them: mean ΔE00 of all that was seen, before any tile and by the other tiles; held back ones do not count. */
     record TilesView(
             List<TileView> tiles,
             List<TaughtClayView> clays,
@@ -84,6 +89,7 @@ class TileController {
         List<TileView> tiles =
                 store.all().stream().map(held -> view(held, shelf, now, before)).toList();
         List<SeenView> seen = tiles.stream()
+                .filter(tile -> !tile.heldBack())
                 .flatMap(tile -> Stream.of(Optional.ofNullable(tile.raw()), Optional.ofNullable(tile.cured())))
                 .flatMap(Optional::stream)
                 .toList();
@@ -122,6 +128,7 @@ class TileController {
                 held.id(),
                 held.edition(),
                 held.form(),
+                tile.map(now::heldBack).orElse(false),
                 seen(tile, Face.RAW, held.form().rawHex(), now, before),
                 seen(tile, Face.CURED, held.form().curedHex(), now, before));
     }
@@ -135,7 +142,7 @@ class TileController {
         ColourDifference missed = now.missed(tile, face).orElseThrow();
         return new SeenView(
                 hex,
-                now.swatch(tile.parts(), face).hex(),
+                now.expected(tile, face).hex(),
                 missed.total(),
                 before.missed(tile, face).orElseThrow().total(),
                 missed.words());

@@ -2,6 +2,7 @@ package fairember.app.tile;
 
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
+import static fairember.app.web.Given.or;
 
 import fairember.core.colour.Lab;
 import fairember.core.colour.MixPart;
@@ -18,7 +19,11 @@ import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
-/** A trial tile: what went in, and what colour it was before and after the oven. */
+/**
+ * A trial tile: what went in, and what colour it was before and after the oven.
+ *
+ * @param confirmed whether the maker said that it is right, though it lies far from what was expected; not when not said
+ */
 public record TileForm(
         String name,
         LocalDate madeOn,
@@ -26,7 +31,8 @@ public record TileForm(
         @Nullable String rawHex,
         @Nullable String curedHex,
         boolean measured,
-        String note) {
+        String note,
+        @Nullable Boolean confirmed) {
     private static final int MOST_PARTS = 12;
     private static final int MOST_NOTE = 400;
 
@@ -63,7 +69,8 @@ public record TileForm(
         }
         return rawHex == null && curedHex == null
                 ? Optional.empty()
-                : Optional.of(new TrialTile(made, raw.orElseThrow(), cured.orElseThrow(), measured));
+                : Optional.of(
+                        new TrialTile(made, raw.orElseThrow(), cured.orElseThrow(), measured, or(confirmed, false)));
     }
 
     private static Optional<Lab> lab(String field, @Nullable String hex) {

@@ -65,7 +65,8 @@ class TileStore implements Kept<TileForm> {
                                 row.getString("raw_hex"),
                                 row.getString("cured_hex"),
                                 row.getBoolean("measured"),
-                                row.getString("note"))),
+                                row.getString("note"),
+                                row.getBoolean("confirmed") ? true : null)),
                 values);
     }
 
@@ -74,11 +75,19 @@ class TileStore implements Kept<TileForm> {
         form.parse(clays.clays().keySet());
         database.write(
                 """
-                insert into trial_tile values (?, 1, ?, ?, ?, ?, ?, ?)
+                insert into trial_tile values (?, 1, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, name = excluded.name, made_on = excluded.made_on,
                     raw_hex = excluded.raw_hex, cured_hex = excluded.cured_hex, measured = excluded.measured,
-                    note = excluded.note
-                """, id, form.name(), form.madeOn(), form.rawHex(), form.curedHex(), form.measured(), form.note());
+                    note = excluded.note, confirmed = excluded.confirmed
+                """,
+                id,
+                form.name(),
+                form.madeOn(),
+                form.rawHex(),
+                form.curedHex(),
+                form.measured(),
+                form.note(),
+                form.confirmed());
         database.write("delete from trial_tile_part where tile_id = ?", id);
         int position = 0;
         for (TileForm.TilePartForm part : form.parts()) {

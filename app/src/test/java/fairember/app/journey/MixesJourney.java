@@ -214,11 +214,11 @@ public class MixesJourney extends Journey {
         go("/mixes/find");
         page.one(By.cssSelector("input[type=file]")).sendKeys(photo.toString());
         page.sees("Tap the card in the photo");
-        page.one(By.cssSelector("[aria-label^='Tile at']")).sendKeys(Keys.ARROW_LEFT, Keys.ARROW_DOWN);
+        page.one(By.cssSelector("[aria-label^='The tile at']")).sendKeys(Keys.ARROW_LEFT, Keys.ARROW_DOWN);
         page.sees("Tap the tile in the photo");
-        page.until(() -> page.one(By.cssSelector("[aria-label^='Tile at']"))
+        page.until(() -> page.one(By.cssSelector("[aria-label^='The tile at']"))
                 .getDomAttribute("aria-label")
-                .equals("Tile at 69 % across, 51 % down"));
+                .equals("The tile at 69 % across, 51 % down"));
         page.press("Read the colour");
         page.sees("Read #c7783c");
         assertThat(page.value("Colour looked for")).isEqualTo("#c7783c");

@@ -4,6 +4,7 @@ import fairember.core.finding.Finding;
 import fairember.core.measure.Figures;
 import fairember.core.measure.Mass;
 import fairember.core.piece.Armature;
+import fairember.core.piece.Drawn;
 import fairember.core.piece.Insert;
 import fairember.core.piece.MeasuredPart;
 import fairember.core.piece.MeasuredPiece;
@@ -146,12 +147,21 @@ public final class Balancing {
         return share;
     }
 
-    /** A piece of this kind is a pair. */
+    /** What one earring weighs; nothing for other pieces, and while nobody said whether one is drawn or the pair. */
     private @Nullable Mass wearing(Mass mass) {
         if (piece.kind() != PieceKind.EARRINGS) {
             return null;
         }
-        Mass each = mass.times(0.5);
+        if (piece.drawn() == null) {
+            findings.add(Finding.warns(
+                    "earring-drawn",
+                    "%s: nobody said whether one earring is drawn or the pair, so what one weighs is not known."
+                            .formatted(piece.name()),
+                    "Say it beside its kind.",
+                    piece.name()));
+            return null;
+        }
+        Mass each = piece.drawn() == Drawn.PAIR ? mass.times(0.5) : mass;
         Wearing wearing = Wearing.of(each);
         if (wearing == Wearing.SHORT || wearing == Wearing.AVOID) {
             String says = "%s: %s g each is %s.".formatted(piece.name(), tenth(each.g()), wearing.label());

@@ -1,9 +1,14 @@
 package fairember.core.photo;
 
+import fairember.core.measure.Span;
+
 /** A card of known grey that lies beside the tile. */
 public enum Card {
     GREY("grey card", 0.18),
     WHITE("white card", 0.9);
+
+    /** What a card may be said to give back. */
+    public static final Span REFLECTS = Span.of("cardPercent", "the card gives back", 3, 98, "%");
 
     private final String label;
     private final double reflects;
@@ -17,7 +22,7 @@ public enum Card {
         return label;
     }
 
-    /** Share of the light it gives back: 18 % of a photographer's grey card, about 90 % of a white one. */
+    /** Share of the light it gives back when nobody says otherwise: 18 % of a photographer's grey card, 90 % of a white one. */
     public double reflects() {
         return reflects;
     }

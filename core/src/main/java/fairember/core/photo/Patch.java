@@ -19,6 +19,8 @@ record Patch(double red, double green, double blue, double uneven, double burnt)
     private static final int LEAST_SIDE = 7;
     private static final double LEFT_OUT = 0.1;
     private static final int FULL = 254;
+    /** A card is as even as this. */
+    static final double MOST_UNEVEN_CARD = 0.12;
     /** Below this a channel is noise. */
     private static final double DARK = 0.02;
 
@@ -53,6 +55,22 @@ record Patch(double red, double green, double blue, double uneven, double burnt)
             uneven = Math.max(uneven, spread / Math.max(DARK, sum[i]));
         }
         return new Patch(sum[0], sum[1], sum[2], uneven, burnt);
+    }
+
+    double luminance() {
+        return luminance(new double[] {red, green, blue});
+    }
+
+    /** Whether another place gives back the same light but for a share of it in each channel, and is as even. */
+    boolean alike(Patch other, double share) {
+        return uneven <= MOST_UNEVEN_CARD
+                && near(red, other.red, share)
+                && near(green, other.green, share)
+                && near(blue, other.blue, share);
+    }
+
+    private static boolean near(double one, double other, double share) {
+        return Math.abs(one - other) <= share * Math.max(DARK, other);
     }
 
     private static double luminance(double[] light) {

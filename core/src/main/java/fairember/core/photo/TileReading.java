@@ -4,6 +4,7 @@ import fairember.core.colour.Srgb;
 import fairember.core.measure.Figures;
 import fairember.core.measure.Refused;
 import java.awt.image.BufferedImage;
+import java.util.Optional;
 
 /**
  * Reads a colour off a photo. The card beside the tile tells what the light was: each channel is multiplied so that the card comes
@@ -16,29 +17,55 @@ public final class TileReading {
     private static final double MOST_BURNT = 0.08;
 
     private static final double LEAST_LIGHT = 0.01;
-    private static final double MOST_UNEVEN_CARD = 0.12;
     private static final double MOST_UNEVEN_TILE = 0.4;
-    private static final double MOST_CAST = 3.5;
+    /** A camera that is set to the light leaves less of a cast than this; wood and paper have more. */
+    private static final double MOST_CAST = 1.8;
+
+    private static final double MOST_TILT = 1.5;
+    private static final double LEAST_APART = 0.05;
     private static final double MOST_LIGHT = 1.1;
 
     private TileReading() {}
 
+    /** Where the card was tapped: once, or twice where the light is not the same all over. */
+    public record OnCard(Spot one, Optional<Spot> other) {}
+
     /**
      * The colour of the tile.
      *
+     * <pre>
+     * with two places on the card: light at the tile = light₁^(1 − t)·light₂^t
+     * t = where the tile is along the line from the one to the other, held to −1 to 2
+     * </pre>
+     *
      * @param picture upright, at least 7 × 7 points
-     * @param onCard a place on the card
+     * @param onCard one place on the card, or two
      * @param onTile a place on the tile
-     * @throws Refused on "onCard" when there is no grey or white card there, or it is burnt out or too dark; on "onTile" when the
-     *     place is not of one colour, or lighter than the card allows
+     * @param card what lies there
+     * @param reflects the share of the light it gives back, 0.03 to 0.98
+     * @throws Refused on "onCard" or "againOnCard" when there is no grey or white card there, or it is burnt out or too dark; on
+     *     "onTile" when the place is not of one colour, or lighter than the card allows
      */
-    public static ReadTile read(BufferedImage picture, Spot onCard, Spot onTile, Card card) {
-        Patch grey = Patch.of(picture, onCard);
-        checkCard(grey, card);
+    public static ReadTile read(BufferedImage picture, OnCard onCard, Spot onTile, Card card, double reflects) {
+        Patch grey = Patch.of(picture, onCard.one());
+        checkCard("onCard", grey, card);
+        double[] light = {grey.red(), grey.green(), grey.blue()};
+        double tilt = CardLight.around(picture, onCard.one()).times(onCard.one(), onTile);
+        if (onCard.other().isPresent()) {
+            Patch again = Patch.of(picture, onCard.other().get());
+            checkCard("againOnCard", again, card);
+            checkSame(grey, again);
+            double t = along(picture, onCard.one(), onCard.other().get(), onTile);
+            double[] other = {again.red(), again.green(), again.blue()};
+            for (int i = 0; i < light.length; i++) {
+                light[i] *= Math.pow(other[i] / light[i], t);
+            }
+            tilt = 1;
+        }
         Patch tile = Patch.of(picture, onTile);
-        double red = card.reflects() / grey.red();
-        double green = card.reflects() / grey.green();
-        double blue = card.reflects() / grey.blue();
+        double red = reflects / light[0];
+        double green = reflects / light[1];
+        double blue = reflects / light[2];
         checkTile(tile, Math.max(tile.red() * red, Math.max(tile.green() * green, tile.blue() * blue)));
         return new ReadTile(
                 Srgb.ofLight(tile.red() * red, tile.green() * green, tile.blue() * blue),
@@ -46,34 +73,68 @@ public final class TileReading {
                 red,
                 green,
                 blue,
-                tile.uneven());
+                tile.uneven(),
+                tilt);
     }
 
-    private static void checkCard(Patch grey, Card card) {
+    /** Where a place is along the line from one to another, in points of the picture; 0 at the one, 1 at the other. */
+    private static double along(BufferedImage picture, Spot one, Spot other, Spot place) {
+        double dx = (other.across() - one.across()) * picture.getWidth();
+        double dy = (other.down() - one.down()) * picture.getHeight();
+        double far = dx * dx + dy * dy;
+        if (far < LEAST_APART * LEAST_APART * picture.getWidth() * picture.getHeight()) {
+            throw new Refused(
+                    "againOnCard",
+                    "two places on the card that are nearly one",
+                    "places at least a twentieth of the picture apart",
+                    "Tap the card at its other end, best so that the tile is between the two.");
+        }
+        double px = (place.across() - one.across()) * picture.getWidth();
+        double py = (place.down() - one.down()) * picture.getHeight();
+        return Math.max(-1, Math.min(2, (px * dx + py * dy) / far));
+    }
+
+    private static void checkSame(Patch one, Patch other) {
+        double times = one.luminance() / other.luminance();
+        if (Math.max(times, 1 / times) > MOST_TILT) {
+            throw new Refused(
+                    "againOnCard",
+                    "a place " + Figures.show(Math.round(10 * Math.max(times, 1 / times)) / 10.0, "times")
+                            + " lighter or darker than the first",
+                    "the same card under light that changes by up to half",
+                    "Tap the same card again; if that is where you tapped, take the photo in more even light.");
+        }
+    }
+
+    private static void checkCard(String field, Patch grey, Card card) {
         double least = Math.min(grey.red(), Math.min(grey.green(), grey.blue()));
         double most = Math.max(grey.red(), Math.max(grey.green(), grey.blue()));
         if (grey.burnt() > MOST_BURNT) {
-            throw card("burnt out", "Take the photo darker, or out of the sun, and tap the card again.");
+            throw card(field, "burnt out", "Take the photo darker, or out of the sun, and tap the card again.");
         }
         if (least < LEAST_LIGHT) {
             throw card(
+                    field,
                     "nearly black",
                     "Tap the " + card.label() + "; if that is where you tapped, take the photo lighter.");
         }
-        if (grey.uneven() > MOST_UNEVEN_CARD) {
+        if (grey.uneven() > Patch.MOST_UNEVEN_CARD) {
             throw card(
+                    field,
                     "uneven by " + Figures.show(100 * grey.uneven(), "%"),
                     "Tap a plain place of the " + card.label() + ", away from edges and shadows.");
         }
         if (most / least > MOST_CAST) {
             throw card(
+                    field,
                     "coloured",
-                    "Tap the " + card.label() + "; the photo needs one beside the tile, in the same light.");
+                    "Tap the " + card.label()
+                            + ", not what lies under it. Is it the card, set the camera to this light and take it again.");
         }
     }
 
-    private static Refused card(String found, String mend) {
-        return new Refused("onCard", "a place that is " + found, "an even grey or white card", mend);
+    private static Refused card(String field, String found, String mend) {
+        return new Refused(field, "a place that is " + found, "an even grey or white card", mend);
     }
 
     private static void checkTile(Patch tile, double lightest) {

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param armature inserts, wires and the pin it hangs from
  * @param price asked for one, or null to have it reckoned from the margin
  * @param school how it is baked; null as the studio bakes
+ * @param drawn whether one of a pair of earrings is drawn or both; null when nobody said, or when it is no pair
  */
 public record Piece(
         long id,
@@ -39,7 +40,8 @@ public record Piece(
         List<String> gate,
         Armature armature,
         @Nullable Money price,
-        @Nullable School school) {
+        @Nullable School school,
+        @Nullable Drawn drawn) {
     static final int MOST_PARTS = 200;
     static final int MOST_STAGES = 8;
     static final int MOST_STEPS = 60;
@@ -58,7 +60,7 @@ public record Piece(
             List<String> gate,
             Armature armature,
             @Nullable Money price) {
-        this(id, name, collection, kind, pose, parts, stages, steps, fittings, gate, armature, price, null);
+        this(id, name, collection, kind, pose, parts, stages, steps, fittings, gate, armature, price, null, null);
     }
 
     /**
@@ -128,7 +130,20 @@ public record Piece(
     /** The same piece of other parts. */
     Piece with(List<Part> newParts, Armature newArmature) {
         return new Piece(
-                id, name, collection, kind, pose, newParts, stages, steps, fittings, gate, newArmature, price, school);
+                id,
+                name,
+                collection,
+                kind,
+                pose,
+                newParts,
+                stages,
+                steps,
+                fittings,
+                gate,
+                newArmature,
+                price,
+                school,
+                drawn);
     }
 
     /** All lines to tick before the last bake: its own, then those of its inserts. */

@@ -192,7 +192,8 @@ public final class PieceTemplates {
                 gate,
                 armature,
                 null,
-                kind == PieceKind.CHARM ? null : School.LONG_HOLD);
+                kind == PieceKind.CHARM ? null : School.LONG_HOLD,
+                kind == PieceKind.EARRINGS ? Drawn.PAIR : null);
     }
 
     private static Step step(String name, Station station, double setup, double each, int stage) {

@@ -9,34 +9,27 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.CholeskyDecomposition;
 
 /** What is known of the clays of a studio after its trial tiles. */
 public final class LearnedClays {
     private static final double[][] TRIED = {{1, 1}, {3, 1}, {1, 3}};
 
-    private final List<TaughtClay> clays;
-    private final List<TrialTile> tiles;
-    private final Landscape landscape;
-    private final double[][] covariance;
+    private final Fit fit;
+    private final List<TrialTile> known;
 
-    LearnedClays(List<TaughtClay> clays, List<TrialTile> tiles, Landscape landscape, double[][] curvature) {
-        this.clays = List.copyOf(clays);
-        this.tiles = List.copyOf(tiles);
-        this.landscape = landscape;
-        covariance = clays.isEmpty()
-                ? curvature
-                : new CholeskyDecomposition(new Array2DRowRealMatrix(curvature, false), 1e-6, 0)
-                        .getSolver()
-                        .getInverse()
-                        .getData();
+    LearnedClays(Fit fit, List<TrialTile> known) {
+        this.fit = fit;
+        this.known = List.copyOf(known);
+    }
+
+    private Landscape landscape() {
+        return fit.landscape();
     }
 
     /** What was learned of a clay; {@link Habit#NONE} of one that is not known. */
     public Habit habit(long clayId) {
-        int place = landscape.place(clayId);
-        return place < 0 ? Habit.NONE : landscape.habit(place);
+        int place = landscape().place(clayId);
+        return place < 0 ? Habit.NONE : landscape().habit(place);
     }
 
     /** How many tiles have this clay in them. */
@@ -50,19 +43,14 @@ public final class LearnedClays {
                 .filter(part -> part.parts() > 0)
                 .map(TrialTile.ClayParts::clayId)
                 .collect(Collectors.toSet());
-        return (int) tiles.stream()
+        return (int) fit.taught().stream()
                 .filter(tile -> tile.parts().stream().anyMatch(part -> part.parts() > 0 && of.contains(part.clayId())))
                 .count();
     }
 
     /** The colour to expect of parts of clays. */
     public Lab colour(List<TrialTile.ClayParts> parts, Face face) {
-        return landscape.colour(parts, face);
-    }
-
-    /** The same colour as a screen shows it. */
-    public Srgb swatch(List<TrialTile.ClayParts> parts, Face face) {
-        return landscape.thick(parts, face).srgb();
+        return landscape().colour(parts, face);
     }
 
     /**
@@ -71,13 +59,13 @@ public final class LearnedClays {
      * <pre>√(trace J·(JᵀWJ + prior)⁻¹·Jᵀ)</pre>
      */
     public double unsure(List<TrialTile.ClayParts> parts, Face face) {
-        double[][] slopes = landscape.slopes(parts, face, new SeenAt(colour(parts, face), 1));
-        int[] columns = landscape.columns(parts);
+        double[][] slopes = landscape().slopes(parts, face, new SeenAt(colour(parts, face), 1));
+        int[] columns = landscape().columns(parts);
         double sum = 0;
         for (double[] row : slopes) {
             for (int i = 0; i < columns.length; i++) {
                 for (int j = 0; j < columns.length; j++) {
-                    sum += row[i] * covariance[columns[i]][columns[j]] * row[j];
+                    sum += row[i] * fit.covariance(columns[i], columns[j]) * row[j];
                 }
             }
         }
@@ -95,12 +83,12 @@ public final class LearnedClays {
     /** The next tile to make, of two clays; nothing when there are not two. */
     public Optional<NextTile> nextTile() {
         NextTile best = null;
-        for (int i = 0; i < clays.size(); i++) {
-            for (int j = i + 1; j < clays.size(); j++) {
+        for (int i = 0; i < fit.clays().size(); i++) {
+            for (int j = i + 1; j < fit.clays().size(); j++) {
                 for (double[] ratio : TRIED) {
                     List<TrialTile.ClayParts> parts = List.of(
-                            new TrialTile.ClayParts(clays.get(i).id(), ratio[0]),
-                            new TrialTile.ClayParts(clays.get(j).id(), ratio[1]));
+                            new TrialTile.ClayParts(fit.clays().get(i).id(), ratio[0]),
+                            new TrialTile.ClayParts(fit.clays().get(j).id(), ratio[1]));
                     double unsure = unsure(parts, Face.CURED);
                     if (best == null || unsure > best.unsure()) {
                         best = new NextTile(parts, unsure);
@@ -111,15 +99,32 @@ public final class LearnedClays {
         return Optional.ofNullable(best);
     }
 
-    /** How far the prediction is from what was seen of a tile now, ΔE00; nothing where that face was not seen. */
+    /**
+     * How far what is expected of a tile by all others is from what was seen of it, ΔE00; nothing where that face was not seen. Of a
+     * mix nobody has made yet, this is how far off to expect it to be.
+     */
     public Optional<ColourDifference> missed(TrialTile tile, Face face) {
-        return landscape.knows(tile.parts())
-                ? tile.seen(face).map(seen -> ColourDifference.of(colour(tile.parts(), face), seen))
+        return landscape().knows(tile.parts())
+                ? tile.seen(face).map(seen -> ColourDifference.of(expected(tile).colour(tile.parts(), face), seen))
                 : Optional.empty();
+    }
+
+    /** The colour that all others lead to expect of a tile, as a screen shows it. */
+    public Srgb expected(TrialTile tile, Face face) {
+        return expected(tile).thick(tile.parts(), face).srgb();
+    }
+
+    private Landscape expected(TrialTile tile) {
+        return fit.without(tile).landscape();
     }
 
     /** The tiles that taught, in the order they were given. */
     public List<TrialTile> tiles() {
-        return tiles;
+        return fit.taught();
+    }
+
+    /** Whether a tile lies so far outside of what all others say that it teaches nothing until it is confirmed. */
+    public boolean heldBack(TrialTile tile) {
+        return known.contains(tile) && !fit.taught().contains(tile);
     }
 }

@@ -6,6 +6,7 @@ import fairember.core.colour.Lab;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
@@ -16,10 +17,10 @@ import org.hipparchus.linear.RealVector;
 /**
  * Learns from trial tiles how each clay differs from its packet: least squares over all tiles and all swatches together, each
  * swatch being a tile of one clay, held back by what is likely (K. Levenberg, 1944, and D. Marquardt, 1963; P. J. Huber's loss,
- * 1964, so that one wrong tile does not spoil the rest).
+ * 1964, over all that one tile says together).
  *
  * <pre>
- * minimise Σ ρ(residual) + Σ (number/sd)²     ρ(x) = x² to |x| = 2, then 4|x| − 4
+ * minimise Σ n·ρ(size) + Σ (number/sd)²     size² = Σ residual²/n of a tile's n values, ρ(x) = x² to x = 2, then 4x − 4
  * sd: strength 0.5, raw bend 0.3, cured bend 0.15, cured strength 0.2; strength of the lightest opaque clay is held at 0
  * </pre>
  */
@@ -30,6 +31,14 @@ public final class TileLearning {
     private static final double CURED_STRENGTH_SD = 0.2;
     private static final double HELD_SD = 1e-4;
     private static final double HUBER = 2;
+    /** Mean square of standard errors from which a tile is held back, and from which it is looked into. */
+    private static final double FAR = 2.2;
+
+    private static final double SUSPECT = 1.6;
+    private static final int SUSPECTS = 3;
+    /** No more than this share of all tiles is held back: then it is not the tiles that are wrong. */
+    private static final double MOST_HELD = 0.34;
+
     private static final double FIRST_DAMPING = 1e-2;
     private static final double EASE = 5;
     private static final double TIGHTEN = 4;
@@ -37,33 +46,28 @@ public final class TileLearning {
     private static final double ENOUGH = 1e-6;
 
     private final List<TaughtClay> clays;
-    private final List<Sight> sights = new ArrayList<>();
+    private final List<TrialTile> taught;
+    /** The swatches, each as a tile of one clay, and the tiles. */
+    private final List<TrialTile> sights = new ArrayList<>();
+
     private final double[] precision;
 
-    /** One look at one tile. */
-    private record Sight(List<TrialTile.ClayParts> parts, Face face, SeenAt at) {}
-
-    private TileLearning(List<TaughtClay> clays, List<TrialTile> tiles) {
+    private TileLearning(List<TaughtClay> clays, List<TrialTile> taught) {
         this.clays = clays;
+        this.taught = taught;
         for (TaughtClay clay : clays) {
-            for (Face face : Face.values()) {
-                Lab swatch = Lab.of(
-                        face == Face.RAW ? clay.pigment().raw() : clay.pigment().cured());
-                List<TrialTile.ClayParts> alone = List.of(new TrialTile.ClayParts(clay.id(), 1));
-                sights.add(new Sight(alone, face, SeenAt.of(swatch, clay.swatchMeasured())));
-            }
+            Lab raw = Lab.of(clay.pigment().raw());
+            Lab cured = Lab.of(clay.pigment().cured());
+            List<TrialTile.ClayParts> alone = List.of(new TrialTile.ClayParts(clay.id(), 1));
+            sights.add(new TrialTile(alone, Optional.of(raw), Optional.of(cured), clay.swatchMeasured()));
         }
-        for (TrialTile tile : tiles) {
-            for (Face face : Face.values()) {
-                tile.seen(face)
-                        .ifPresent(lab -> sights.add(new Sight(tile.parts(), face, SeenAt.of(lab, tile.measured()))));
-            }
-        }
+        sights.addAll(taught);
         precision = precision(clays);
     }
 
     /**
-     * What the tiles teach.
+     * What the tiles teach. One that lies far outside of what all others say, and that the maker has not confirmed, is held back:
+     * the furthest first, learning anew without it, until none does; then each that fits after all is let in again.
      *
      * @param clays the clays of the studio, each number once
      * @param tiles any; those with a clay that is not among {@code clays} are left out
@@ -72,7 +76,47 @@ public final class TileLearning {
         Landscape first = new Landscape(clays, new double[clays.size() * Habit.NUMBERS]);
         List<TrialTile> known =
                 tiles.stream().filter(tile -> first.knows(tile.parts())).toList();
-        return new TileLearning(clays, known).descend(known);
+        return new LearnedClays(fitting(clays, known), known);
+    }
+
+    private static Fit fitting(List<TaughtClay> clays, List<TrialTile> known) {
+        List<TrialTile> taught = new ArrayList<>(known);
+        Fit fit = fit(clays, taught);
+        List<TrialTile> held = new ArrayList<>();
+        while (held.size() < known.size() * MOST_HELD) {
+            Optional<Fit> without = withoutTheFurthest(clays, taught, fit);
+            if (without.isEmpty()) {
+                break;
+            }
+            fit = without.get();
+            held.addAll(taught);
+            held.removeAll(fit.taught());
+            taught = new ArrayList<>(fit.taught());
+        }
+        Fit last = fit;
+        List<TrialTile> after = known.stream()
+                .filter(tile -> last.taught().contains(tile) || last.far(tile) <= FAR)
+                .toList();
+        return after.size() == last.taught().size() ? last : fit(clays, after);
+    }
+
+    /** The fit without the tile that lies furthest outside of what the others say; nothing when none lies far. */
+    private static Optional<Fit> withoutTheFurthest(List<TaughtClay> clays, List<TrialTile> taught, Fit fit) {
+        record Left(TrialTile tile, Fit fit) {}
+        return taught.stream()
+                .filter(tile -> !tile.confirmed() && fit.far(tile) > SUSPECT)
+                .sorted(Comparator.comparingDouble(fit::far).reversed())
+                .limit(SUSPECTS)
+                .map(tile -> new Left(
+                        tile,
+                        fit(clays, taught.stream().filter(t -> !t.equals(tile)).toList())))
+                .filter(left -> left.fit().far(left.tile()) > FAR)
+                .max(Comparator.comparingDouble(left -> left.fit().far(left.tile())))
+                .map(Left::fit);
+    }
+
+    private static Fit fit(List<TaughtClay> clays, List<TrialTile> tiles) {
+        return new TileLearning(clays, List.copyOf(tiles)).descend();
     }
 
     private static double[] precision(List<TaughtClay> clays) {
@@ -93,7 +137,8 @@ public final class TileLearning {
         return precision;
     }
 
-    private LearnedClays descend(List<TrialTile> tiles) {
+    /** Where the descent ended. */
+    private Fit descend() {
         double[] guess = new double[precision.length];
         Landscape here = new Landscape(clays, guess);
         double cost = cost(here, guess);
@@ -119,21 +164,35 @@ public final class TileLearning {
                 damping *= TIGHTEN;
             }
         }
-        return new LearnedClays(clays, tiles, here, normal.curvature);
+        return new Fit(clays, taught, guess, here, Fit.inverse(normal.curvature));
     }
 
     private double cost(Landscape at, double[] guess) {
         double cost = 0;
-        for (Sight sight : sights) {
-            for (double x : sight.at().residual(at.colour(sight.parts(), sight.face()))) {
-                double size = Math.abs(x);
-                cost += size <= HUBER ? x * x : 2 * HUBER * size - HUBER * HUBER;
-            }
+        for (TrialTile tile : sights) {
+            double[] residual = LeaveOneOut.residual(at, tile);
+            double size = size(residual);
+            double loss = size <= HUBER ? size * size : 2 * HUBER * size - HUBER * HUBER;
+            cost += residual.length * loss;
         }
         for (int i = 0; i < guess.length; i++) {
             cost += precision[i] * guess[i] * guess[i];
         }
         return cost;
+    }
+
+    /** Root of the mean square: 1 is usual. */
+    private static double size(double[] residual) {
+        double sum = 0;
+        for (double x : residual) {
+            sum += x * x;
+        }
+        return Math.sqrt(sum / residual.length);
+    }
+
+    /** What of a tile counts: all of it together, since a wrong ratio or a mistaken tile is wrong in all it says. */
+    static double weight(Landscape at, TrialTile tile) {
+        return Math.min(1, HUBER / Math.max(1e-12, size(LeaveOneOut.residual(at, tile))));
     }
 
     /** The curvature JᵀWJ + prior, and the slope of the cost. */
@@ -170,21 +229,31 @@ public final class TileLearning {
             curvature[i][i] = precision[i];
             slope[i] = precision[i] * guess[i];
         }
-        for (Sight sight : sights) {
-            double[] residual = sight.at().residual(at.colour(sight.parts(), sight.face()));
-            double[][] slopes = at.slopes(sight.parts(), sight.face(), sight.at());
-            int[] columns = at.columns(sight.parts());
-            for (int row = 0; row < residual.length; row++) {
-                double weight = Math.min(1, HUBER / Math.max(1e-12, Math.abs(residual[row])));
-                for (int i = 0; i < columns.length; i++) {
-                    double wi = weight * slopes[row][i];
-                    slope[columns[i]] += wi * residual[row];
-                    for (int j = 0; j < columns.length; j++) {
-                        curvature[columns[i]][columns[j]] += wi * slopes[row][j];
-                    }
+        for (TrialTile tile : sights) {
+            double weight = weight(at, tile);
+            int[] columns = at.columns(tile.parts());
+            for (Face face : Face.values()) {
+                Optional<SeenAt> seen = tile.seen(face).map(lab -> SeenAt.of(lab, tile.measured()));
+                if (seen.isPresent()) {
+                    double[] residual = seen.get().residual(at.colour(tile.parts(), face));
+                    double[][] slopes = at.slopes(tile.parts(), face, seen.get());
+                    add(curvature, slope, columns, weight, residual, slopes);
                 }
             }
         }
         return new Normal(curvature, slope);
+    }
+
+    private static void add(
+            double[][] curvature, double[] slope, int[] columns, double weight, double[] residual, double[][] slopes) {
+        for (int row = 0; row < residual.length; row++) {
+            for (int i = 0; i < columns.length; i++) {
+                double wi = weight * slopes[row][i];
+                slope[columns[i]] += wi * residual[row];
+                for (int j = 0; j < columns.length; j++) {
+                    curvature[columns[i]][columns[j]] += wi * slopes[row][j];
+                }
+            }
+        }
     }
 }

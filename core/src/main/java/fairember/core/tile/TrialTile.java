@@ -13,8 +13,15 @@ import java.util.Optional;
  * @param raw its colour before baking, when it was looked at
  * @param cured its colour after baking, when it was looked at
  * @param measured whether the colours were measured, not read off a photo or typed by eye
+ * @param confirmed whether the maker said that what is written is right, though it lies far from what was expected
  */
-public record TrialTile(List<ClayParts> parts, Optional<Lab> raw, Optional<Lab> cured, boolean measured) {
+public record TrialTile(
+        List<ClayParts> parts, Optional<Lab> raw, Optional<Lab> cured, boolean measured, boolean confirmed) {
+    /** A tile nobody has asked about. */
+    public TrialTile(List<ClayParts> parts, Optional<Lab> raw, Optional<Lab> cured, boolean measured) {
+        this(parts, raw, cured, measured, false);
+    }
+
     /**
      * A tile that can teach.
      *

@@ -11,6 +11,7 @@ import fairember.core.measure.Mass;
 import fairember.core.measure.Minutes;
 import fairember.core.piece.Armature;
 import fairember.core.piece.Arrangement;
+import fairember.core.piece.Drawn;
 import fairember.core.piece.Insert;
 import fairember.core.piece.Part;
 import fairember.core.piece.Piece;
@@ -23,6 +24,7 @@ import fairember.core.shape.Facing;
 import fairember.core.shape.Point3;
 import fairember.core.shape.ShapeKind;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -35,6 +37,10 @@ public class BalancingTest {
     }
 
     private static Balance of(PieceKind kind, Pose pose, Armature armature, Part... parts) {
+        return of(kind, pose, armature, Drawn.PAIR, List.of(parts));
+    }
+
+    private static Balance of(PieceKind kind, Pose pose, Armature armature, @Nullable Drawn drawn, List<Part> parts) {
         Stage whole = new Stage("whole", StageKind.CURE, false, new Minutes(20));
         Piece piece = new Piece(
                 1,
@@ -42,13 +48,15 @@ public class BalancingTest {
                 "",
                 kind,
                 pose,
-                List.of(parts),
+                parts,
                 List.of(whole),
                 List.of(),
                 List.of(),
                 List.of(),
                 armature,
-                null);
+                null,
+                null,
+                drawn);
         return Balancing.balance(Samples.measured(piece));
     }
 
@@ -269,6 +277,15 @@ public class BalancingTest {
         assertThat(balance.earring().g()).isCloseTo(grams, within(1e-9));
         assertThat(Wearing.of(balance.earring())).isEqualTo(wearing);
         assertThat(balance.findings()).hasSize(findings);
+        // The same design as one of the pair weighs twice as much; without a word of it, nothing is said of one.
+        Part drawn = part(ShapeKind.BLOCK, List.of(20.0, 10.0, high), 2, null, 15, 0);
+        assertThat(of(PieceKind.EARRINGS, Pose.LIES, Armature.NONE, Drawn.ONE, List.of(drawn))
+                        .earring()
+                        .g())
+                .isCloseTo(2 * grams, within(1e-9));
+        Balance unsaid = of(PieceKind.EARRINGS, Pose.LIES, Armature.NONE, null, List.of(drawn));
+        assertThat(unsaid.earring()).isNull();
+        assertThat(unsaid.findings()).extracting(Finding::rule).containsExactly("earring-drawn");
     }
 
     /** A block of 20 around a block of 10 that stands 5 up: what is left between, and its centre. */

@@ -38,7 +38,8 @@ public class SchoolTest {
                 seal.gate(),
                 seal.armature(),
                 seal.price(),
-                own);
+                own,
+                null);
         return PieceMeasuring.measure(schooled, Samples.PALETTE, Samples.ROLL, studio);
     }
 

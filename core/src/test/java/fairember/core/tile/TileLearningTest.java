@@ -95,7 +95,13 @@ public class TileLearningTest {
         assertThat(one.habit(4).strength()).isCloseTo(0, within(1e-6));
         assertThat(one.habit(99)).isEqualTo(Habit.NONE);
         double before = none.missed(tile, Face.CURED).orElseThrow().total();
-        assertThat(one.missed(tile, Face.CURED).orElseThrow().total()).isLessThan(before);
+        // What a tile taught does not speak for the tile itself.
+        assertThat(one.missed(tile, Face.CURED).orElseThrow().total()).isCloseTo(before, within(0.2));
+        assertThat(ColourDifference.of(
+                                one.colour(tile.parts(), Face.CURED),
+                                tile.cured().orElseThrow())
+                        .total())
+                .isLessThan(before);
     }
 
     @Test
@@ -112,18 +118,62 @@ public class TileLearningTest {
         assertThat(TileLearning.learn(List.of(), List.of()).nextTile()).isEmpty();
     }
 
+    /** Measured before: one tile logged 3:1 for 1:3 among twelve good ones raised the mean error from 3 to up to 7. */
     @Test
-    public void oneWildTileAmongManyDoesLittleHarm() {
-        SimulatedStudio studio = new SimulatedStudio(8, 8);
-        List<TrialTile> good = byLot(studio, 14);
-        List<TrialTile> spoilt = new ArrayList<>(good);
-        spoilt.add(new TrialTile(
-                good.get(0).parts(), Optional.of(new Lab(60, 70, 60)), Optional.of(new Lab(40, -60, 50)), true));
-        List<List<TrialTile.ClayParts>> unseen =
-                Stream.generate(studio::anyMix).limit(200).toList();
-        double clean = studio.meanError(TileLearning.learn(studio.clays, good), unseen);
-        assertThat(studio.meanError(TileLearning.learn(studio.clays, spoilt), unseen))
-                .isLessThan(clean + 1);
+    public void aTileLoggedTheWrongWayRoundIsHeldBackUntilItIsConfirmed() {
+        double clean = 0;
+        double spoilt = 0;
+        int held = 0;
+        int studios = 12;
+        for (int seed = 40; seed < 40 + studios; seed++) {
+            SimulatedStudio studio = new SimulatedStudio(seed, 8 + seed % 5);
+            List<TrialTile> good = byLot(studio, 12);
+            int clay = 3 + seed % 4;
+            TrialTile right = studio.made(List.of(new TrialTile.ClayParts(0, 3), new TrialTile.ClayParts(clay, 1)));
+            TrialTile wrong = new TrialTile(
+                    List.of(new TrialTile.ClayParts(0, 1), new TrialTile.ClayParts(clay, 3)),
+                    right.raw(),
+                    right.cured(),
+                    true);
+            List<TrialTile> all = new ArrayList<>(good);
+            all.add(wrong);
+            LearnedClays without = TileLearning.learn(studio.clays, good);
+            LearnedClays with = TileLearning.learn(studio.clays, all);
+            List<List<TrialTile.ClayParts>> unseen =
+                    Stream.generate(studio::anyMix).limit(100).toList();
+            clean += studio.meanError(without, unseen) / studios;
+            spoilt += studio.meanError(with, unseen) / studios;
+            held += with.heldBack(wrong) ? 1 : 0;
+            assertThat(good).as("studio %d", seed).noneMatch(with::heldBack).noneMatch(without::heldBack);
+            assertThat(with.tiles()).hasSize(with.heldBack(wrong) ? 12 : 13);
+            TrialTile confirmed = new TrialTile(wrong.parts(), wrong.raw(), wrong.cured(), true, true);
+            all.set(12, confirmed);
+            assertThat(TileLearning.learn(studio.clays, all).tiles()).contains(confirmed);
+        }
+        assertThat(held).isGreaterThanOrEqualTo(9);
+        assertThat(spoilt).isLessThan(clean + 0.35);
+    }
+
+    @Test
+    public void aTileIsJudgedByTheOthersAsIfItHadNeverBeenMade() {
+        SimulatedStudio studio = new SimulatedStudio(17, 9);
+        List<TrialTile> tiles = byLot(studio, 12);
+        LearnedClays all = TileLearning.learn(studio.clays, tiles);
+        double shown = 0;
+        double unseen = 0;
+        for (TrialTile tile : tiles) {
+            List<TrialTile> others =
+                    tiles.stream().filter(other -> !other.equals(tile)).toList();
+            LearnedClays without = TileLearning.learn(studio.clays, others);
+            for (Face face : Face.values()) {
+                double told = all.missed(tile, face).orElseThrow().total();
+                double truly = without.missed(tile, face).orElseThrow().total();
+                assertThat(told).isCloseTo(truly, within(0.6 + 0.25 * truly));
+                shown += told;
+                unseen += truly;
+            }
+        }
+        assertThat(shown).isCloseTo(unseen, within(0.15 * unseen));
     }
 
     @Test
