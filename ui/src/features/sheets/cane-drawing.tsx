@@ -1,6 +1,8 @@
 import { Figure, FigureStrip } from '../../controls/figure';
+import { Swatch } from '../../controls/swatch';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { CaneSum } from '../../server/types';
+import { CaneSections } from './cane-sections';
 import { count, grams, mm, percent, plain, whole } from '../../words/figures';
 
 interface Props {
@@ -8,10 +10,11 @@ interface Props {
   lengthMm: number;
   sizeMm: number;
   endWasteMm: number;
+  square: boolean;
 }
 
 /** The log before and after it is reduced, to one scale, with the ends that are cut off. */
-export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm }: Props) {
+export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm, square }: Props) {
   const scale = 440 / Math.max(lengthMm, sum.reducedMm);
   const end = Math.min(endWasteMm, sum.reducedMm / 2);
   const thin = Math.max(1.5, sizeMm * scale);
@@ -41,6 +44,7 @@ export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm }: Props) {
           <rect x={(sum.reducedMm - end) * scale} width={end * scale} height={thin} fill="url(#cane-waste)" />
         </g>
       </svg>
+      <CaneSections sum={sum} sizeMm={sizeMm} square={square} />
       <p>
         Pressed together the rods are {mm(sum.packedMm)} mm, wrapped {mm(sum.wrappedMm)} mm. Reduced to {mm(sizeMm)} mm
         the log grows by {mm(sum.gainedMm)} mm to {mm(sum.reducedMm)} mm: {count(sum.slices, 'slice')} of{' '}
@@ -51,7 +55,11 @@ export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm }: Props) {
         <tbody>
           {sum.masses.map((m, i) => (
             <tr key={i} className="border-t border-line">
+              <td className="py-1">
+                <Swatch raw={m.rawHex} cured={m.curedHex} size={18} />
+              </td>
               <td className="py-1">{m.name}</td>
+              <td className="py-1 text-soft">{m.wrap ? `wrap ${m.wrap}, a sheet` : count(m.rods ?? 0, 'rod')}</td>
               <td className="text-right figure">{grams(m.massG)} g</td>
             </tr>
           ))}

@@ -82,7 +82,15 @@ export function CaneTool() {
         </>
       }
       drawing={
-        sum && <CaneDrawing sum={sum} lengthMm={form.lengthMm} sizeMm={form.sizeMm} endWasteMm={form.endWasteMm} />
+        sum && (
+          <CaneDrawing
+            sum={sum}
+            lengthMm={form.lengthMm}
+            sizeMm={form.sizeMm}
+            endWasteMm={form.endWasteMm}
+            square={form.square}
+          />
+        )
       }
     />
   );

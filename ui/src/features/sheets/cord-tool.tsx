@@ -136,7 +136,9 @@ function CordDrawing({ sum }: { sum: ExtrudeSum }) {
       </ul>
       <p>
         {plain(Math.round(sum.wantedMm) / 1000)} m of cord wanted, {mm(sum.cordMm)} mm thick; {grams(sum.fillingG)} g a
-        filling.
+        filling{sum.barrels > 1 ? ', ' : ': fill it with '}
+        {sum.barrels > 1 && 'the last only '}
+        <b className="figure">{grams(sum.lastFillingG)} g</b>.
         {sum.strandMm !== undefined && sum.twistMm !== undefined && (
           <>
             {' '}

@@ -7,7 +7,7 @@ import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { SheetSum } from '../../server/types';
 import { useMixes } from '../../server/use-studio';
-import { count, grams, mm, plain } from '../../words/figures';
+import { count, grams, mm, percent, plain } from '../../words/figures';
 import { Machines } from './machine-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
@@ -77,16 +77,20 @@ function Sheet() {
           <Machines />
         </>
       }
-      drawing={sum && <SheetDrawing sum={sum} trimMm={form.trimMm} />}
+      drawing={sum && <SheetDrawing sum={sum} trimMm={form.trimMm} wantedMm={form.thickMm} />}
     />
   );
 }
 
-function SheetDrawing({ sum, trimMm }: { sum: SheetSum; trimMm: number }) {
+/** From here on a sheet is not what was asked for. */
+const OTHER = 0.05;
+
+function SheetDrawing({ sum, trimMm, wantedMm }: { sum: SheetSum; trimMm: number; wantedMm: number }) {
   const each = sum.stripWideMm + 2 * trimMm;
   const wide = sum.strips * each;
   const scale = Math.min(440 / wide, 300 / sum.stripLongMm);
   const last = sum.settings[sum.settings.length - 1];
+  const off = sum.thickMm / wantedMm - 1;
   return (
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <FigureStrip>
@@ -135,6 +139,18 @@ function SheetDrawing({ sum, trimMm }: { sum: SheetSum; trimMm: number }) {
         Settings, from thick to thin: {sum.settings.map((s) => `${s.name} (${plain(s.thickMm)} mm)`).join(' → ')}
         {last && <b>. Stop at {last.name}.</b>}
       </p>
+      {sum.layers > 1 && (
+        <p className="text-straw">
+          ◦ The machine makes no sheet so thick: lay {sum.layers} on each other, {plain(sum.thickMm)} mm together, and
+          press the air out.
+        </p>
+      )}
+      {Math.abs(off) >= OTHER && (
+        <p className="text-straw">
+          ◦ {plain(Math.round(sum.thickMm * 100) / 100)} mm is the nearest it makes: {percent(100 * Math.abs(off))} %{' '}
+          {off > 0 ? 'thicker' : 'thinner'} than wanted.
+        </p>
+      )}
       <ShowWorking>
         <WorkingsList workings={sum.workings} />
       </ShowWorking>

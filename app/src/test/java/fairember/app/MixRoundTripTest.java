@@ -73,8 +73,8 @@ public class MixRoundTripTest extends ServerTest {
                     .isCloseTo(share * clay, offset(1e-9 * wanted));
         }
         double missing = StreamSupport.stream(measured.path("clays").spliterator(), false)
-                .mapToDouble(clay -> Math.max(
-                        0, clay.path("massG").asDouble() - clay.path("onHandG").asDouble()))
+                .mapToDouble(one -> Math.max(
+                        0, one.path("massG").asDouble() - one.path("onHandG").asDouble()))
                 .sum();
         // What stays on hands is short too: judged on grams to mix, not on grams in pieces.
         assertThat(measured.path("shortG").asDouble()).isCloseTo(missing, offset(1e-9 * wanted));

@@ -39,6 +39,7 @@ public class SheetSumsTest extends ServerTest {
         assertThat(sheet.path("thickMm").asDouble()).isEqualTo(2);
         assertThat(sheet.path("massG").asDouble()).isCloseTo(1.78 * 2 * 110 * 110 * 2 / 1000, offset(1e-9));
         assertThat(sheet.path("settings").size()).isEqualTo(2);
+        assertThat(sheet.path("layers").asInt()).isEqualTo(1);
     }
 
     @Test
@@ -74,6 +75,8 @@ public class SheetSumsTest extends ServerTest {
         assertThat(cane.path("slices").asInt()).isEqualTo(80);
         assertThat(cane.path("gainedMm").asDouble()).isCloseTo(150, offset(1e-9));
         assertThat(cane.path("masses").size()).isEqualTo(2);
+        assertThat(cane.path("masses").get(0).path("rods").asInt()).isPositive();
+        assertThat(cane.path("masses").get(1).path("wrap").asInt()).isEqualTo(1);
     }
 
     @Test

@@ -18,6 +18,7 @@ import fairember.core.shape.Twist;
 import fairember.core.sheet.Barrel;
 import fairember.core.sheet.Cane;
 import fairember.core.sheet.CaneReducing;
+import fairember.core.sheet.CaneSection;
 import fairember.core.sheet.Die;
 import fairember.core.sheet.Extruded;
 import fairember.core.sheet.ExtrudedWorkings;
@@ -73,10 +74,31 @@ class CaneSums {
         }
     }
 
-    /** Grams of a mix for its rods, or for a wrap. */
-    record CaneMassView(String name, double massG) {}
+    /**
+     * Grams of a mix for its rods, or for a wrap.
+     *
+     * @param rods how many; nothing for a wrap
+     * @param wrap which one, counted from 1 from the inside; nothing for rods
+     * @param thickMm of the wrap as it is laid round; nothing for rods
+     */
+    record CaneMassView(
+            String name,
+            @Nullable Integer rods,
+            @Nullable Integer wrap,
+            @Nullable Double thickMm,
+            String rawHex,
+            String curedHex,
+            double massG) {}
 
-    /** What a cane gives. */
+    /** A rod cut across, its middle from that of the cane; its kind is its place among the masses. */
+    record RoundView(int kind, double xMm, double yMm, double radiusMm) {}
+
+    /**
+     * What a cane gives.
+     *
+     * @param looseMm diameter of the circle round the rods before they are pressed together
+     * @param section where the rods lie in it; none when they are more than a picture can show
+     */
     record CaneSumView(
             double packedMm,
             double wrappedMm,
@@ -88,6 +110,8 @@ class CaneSums {
             double coversMm2,
             double wastedPercent,
             List<CaneMassView> masses,
+            double looseMm,
+            List<RoundView> section,
             WorkingsView workings) {}
 
     @PostMapping("/cane")
@@ -116,11 +140,7 @@ class CaneSums {
                 new Length(form.endWasteMm()),
                 new Length(form.sliceMm()));
         ReducedCane reduced = CaneReducing.reduce(cane);
-        List<String> names = IntStream.range(0, reduced.masses().size())
-                .mapToObj(i -> i < packed.size()
-                        ? packed.get(i).name()
-                        : wrapped.get(i - packed.size()).name())
-                .toList();
+        CaneSection section = CaneSection.of(cane);
         return new CaneSumView(
                 reduced.packed().mm(),
                 reduced.wrapped().mm(),
@@ -131,11 +151,33 @@ class CaneSums {
                 reduced.sliceArea(),
                 reduced.covers(),
                 100 * reduced.wasted(),
-                IntStream.range(0, names.size())
-                        .mapToObj(i -> new CaneMassView(
-                                names.get(i), reduced.masses().get(i).g()))
+                masses(form, palette, reduced),
+                section.across(),
+                section.rods().stream()
+                        .map(r -> new RoundView(r.kind(), r.x(), r.y(), r.radius()))
                         .toList(),
                 WorkingsView.of(ReducedCaneWorkings.of(reduced)));
+    }
+
+    private static List<CaneMassView> masses(CaneSumForm form, Palette palette, ReducedCane reduced) {
+        int rods = form.rods().size();
+        return IntStream.range(0, reduced.masses().size())
+                .mapToObj(i -> {
+                    boolean wrap = i >= rods;
+                    MeasuredMix mix = palette.mix(
+                            wrap
+                                    ? form.wraps().get(i - rods).mixId()
+                                    : form.rods().get(i).mixId());
+                    return new CaneMassView(
+                            mix.mix().name(),
+                            wrap ? null : form.rods().get(i).count(),
+                            wrap ? i - rods + 1 : null,
+                            wrap ? form.wraps().get(i - rods).thickMm() : null,
+                            mix.colour().raw().srgb().hex(),
+                            mix.colour().cured().srgb().hex(),
+                            reduced.masses().get(i).g());
+                })
+                .toList();
     }
 
     /** Cords of a mix from a barrel; twists of them, when they are twisted, say how much cord is wanted. */
@@ -160,6 +202,7 @@ class CaneSums {
             double perBarrelMm,
             int barrels,
             double fillingG,
+            double lastFillingG,
             double massG,
             double wantedMm,
             double cordMm,
@@ -199,6 +242,7 @@ class CaneSums {
                 extruded.perBarrel().mm(),
                 extruded.barrels(),
                 extruded.filling().g(),
+                extruded.lastFilling().g(),
                 extruded.mass().g(),
                 wanted,
                 cord.mm(),

@@ -55,14 +55,16 @@ class SheetSums {
     /**
      * A sheet.
      *
-     * @param settings to go through, from the thickest down to the one that is nearest to what is wanted
-     * @param thickMm what that one makes: the sums are for it
+     * @param settings to go through, from the thickest down to the one that is nearest to what is wanted of a layer
+     * @param layers sheets to lay on each other: one, unless the machine's thickest is thinner than what is wanted
+     * @param thickMm what they make together: the sums are for it
      */
     record SheetSumView(
             double areaMm2,
             int strips,
             double stripWideMm,
             double stripLongMm,
+            int layers,
             double thickMm,
             double massG,
             List<SettingView> settings,
@@ -79,11 +81,12 @@ class SheetSums {
         g.orRefuse();
         Length wanted = new Length(form.thickMm());
         RollerMachine rollers = machine.orElseThrow();
+        RollerMachine.Stack stack = rollers.stack(wanted);
         MeasuredMix clay = mix.orElseThrow();
         SizedSheet sheet = SheetSizing.size(
                 new Length(SheetSizing.WIDE.check(form.wideMm())),
                 new Length(SheetSizing.LONG.check(form.longMm())),
-                rollers.nearest(wanted).thick(),
+                stack.thick(),
                 new Length(SheetSizing.TRIM.check(form.trimMm())),
                 clay.density(),
                 rollers.roller());
@@ -92,9 +95,12 @@ class SheetSums {
                 sheet.strips(),
                 sheet.stripWide().mm(),
                 sheet.stripLong().mm(),
+                stack.layers(),
                 sheet.thick().mm(),
                 sheet.mass().g(),
-                rollers.downTo(wanted).stream().map(SettingView::of).toList(),
+                rollers.downTo(stack.setting().thick()).stream()
+                        .map(SettingView::of)
+                        .toList(),
                 clay.colour().raw().srgb().hex(),
                 clay.colour().cured().srgb().hex(),
                 WorkingsView.of(SizedSheetWorkings.of(sheet)));

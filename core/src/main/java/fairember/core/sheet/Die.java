@@ -51,6 +51,17 @@ public record Die(Kind kind, Length size, Length wide, int holes, double swell) 
         g.orRefuse();
     }
 
+    /** From one end of a hole to the other, across its corners. */
+    public Length widest() {
+        double s = size.mm();
+        return new Length(
+                switch (kind) {
+                    case ROUND -> s;
+                    case SQUARE -> s * Math.sqrt(2);
+                    case SLOT -> Math.hypot(s, wide.mm());
+                });
+    }
+
     /** Area of one hole, mm². */
     public double hole() {
         double s = size.mm();

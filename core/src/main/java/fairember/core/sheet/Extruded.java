@@ -12,6 +12,15 @@ import fairember.core.measure.Mass;
  * @param perBarrel length of cord from one filling, all holes together
  * @param barrels fillings for what is wanted
  * @param filling grams of one filling
+ * @param lastFilling grams of the last one, which is filled only as far as it is needed
  * @param mass grams for all fillings
  */
-public record Extruded(Barrel barrel, Die die, Length wanted, Length perBarrel, int barrels, Mass filling, Mass mass) {}
+public record Extruded(
+        Barrel barrel,
+        Die die,
+        Length wanted,
+        Length perBarrel,
+        int barrels,
+        Mass filling,
+        Mass lastFilling,
+        Mass mass) {}

@@ -31,7 +31,13 @@ public final class ExtrudedWorkings {
                 .worked("L", "cord from a filling", extruded.perBarrel().mm(), "mm", "π·D²/4·(S − r)/(A·k²)")
                 .worked("N", "fillings", extruded.barrels(), "", "ceil(W/L)")
                 .worked("m", "a filling", extruded.filling().g(), "g", "ρ·π·D²/4·S/1000")
-                .worked("M", "clay in all", extruded.mass().g(), "g", "N·m")
+                .worked(
+                        "z",
+                        "the last filling",
+                        extruded.lastFilling().g(),
+                        "g",
+                        "ρ·π·D²/4·(r + (S − r)·(W − (N − 1)·L)/L)/1000")
+                .worked("M", "clay in all", extruded.mass().g(), "g", "(N − 1)·m + z")
                 .done();
     }
 }

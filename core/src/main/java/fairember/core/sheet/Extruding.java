@@ -1,8 +1,10 @@
 package fairember.core.sheet;
 
 import fairember.core.measure.Density;
+import fairember.core.measure.Figures;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
+import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 
 /** Presses clay through a die. */
@@ -17,18 +19,54 @@ public final class Extruding {
      * <pre>
      * length from a filling = (π·D²/4)·(stroke − residue)/(hole·swell²)    (all holes together; a round one: D²·(…)/(d·swell)²)
      * fillings = ⌈wanted/length⌉
+     * the last is filled to residue + (stroke − residue)·(what is wanted of it)/length
      * </pre>
      *
-     * @throws fairember.core.measure.Refused on "wantedMm" when it is out of its range
+     * @throws Refused on "wantedMm" when it is out of its range, on "dieMm" or "holes" when they do not go into the barrel
      */
     public static Extruded extrude(Barrel barrel, Die die, Length wanted, Density density) {
         WANTED.check(wanted.mm());
+        fits(barrel, die);
         double bore = Math.PI * barrel.across().mm() * barrel.across().mm() / 4;
         double pressed = bore * (barrel.stroke().mm() - barrel.residue().mm());
         double length = pressed / (die.hole() * die.swell() * die.swell());
         int barrels = (int) Math.ceil(wanted.mm() / length - 1e-9);
         double filling = density.gPerCm3() * bore * barrel.stroke().mm() / 1000;
+        double ofLast = (wanted.mm() - (barrels - 1) * length) / length;
+        double filled =
+                barrel.residue().mm() + (barrel.stroke().mm() - barrel.residue().mm()) * ofLast;
+        double last = density.gPerCm3() * bore * filled / 1000;
         return new Extruded(
-                barrel, die, wanted, new Length(length), barrels, new Mass(filling), new Mass(barrels * filling));
+                barrel,
+                die,
+                wanted,
+                new Length(length),
+                barrels,
+                new Mass(filling),
+                new Mass(last),
+                new Mass((barrels - 1) * filling + last));
+    }
+
+    /** A hole is no wider than the barrel, and all holes together are less than its bore. */
+    private static void fits(Barrel barrel, Die die) {
+        double bore = barrel.across().mm();
+        if (die.widest().mm() > bore) {
+            throw new Refused(
+                    die.kind() == Die.Kind.SLOT ? "slotMm" : "dieMm",
+                    "a hole %s mm across".formatted(tenth(die.widest().mm())),
+                    "up to the %s mm of the barrel".formatted(tenth(bore)),
+                    "Take a smaller hole or a wider barrel.");
+        }
+        if (die.holes() * die.hole() >= Math.PI * bore * bore / 4) {
+            throw new Refused(
+                    "holes",
+                    die.holes() + " holes, more than the barrel's end",
+                    "holes that leave some of its end",
+                    "Take fewer or smaller holes.");
+        }
+    }
+
+    private static String tenth(double mm) {
+        return Figures.show(Math.round(mm * 10) / 10.0);
     }
 }

@@ -61,6 +61,27 @@ public record RollerMachine(String name, Length roller, List<Setting> settings) 
                 .orElseThrow();
     }
 
+    /**
+     * Sheets laid on each other.
+     *
+     * @param layers how many, 1 or more
+     * @param setting that each is rolled at
+     */
+    public record Stack(int layers, Setting setting) {
+        /** How thick they are together. */
+        public Length thick() {
+            return setting.thick().times(layers);
+        }
+    }
+
+    /** The fewest sheets that are as thick together: one, unless the thickest setting makes less. */
+    public Stack stack(Length thick) {
+        double thickest =
+                settings.stream().mapToDouble(s -> s.thick().mm()).max().orElseThrow();
+        int layers = (int) Math.max(1, Math.ceil(thick.mm() / thickest - 1e-9));
+        return new Stack(layers, nearest(thick.times(1.0 / layers)));
+    }
+
     /** The settings to go through from the thickest down to the nearest, so that the sheet does not tear. */
     public List<Setting> downTo(Length thick) {
         Length last = nearest(thick).thick();

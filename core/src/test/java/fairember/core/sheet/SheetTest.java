@@ -46,6 +46,15 @@ public class SheetTest {
         assertThat(machine().downTo(mm(1.4)))
                 .extracting(RollerMachine.Setting::name)
                 .containsExactly("1", "2", "3");
+        // Thicker than the machine makes: as few alike sheets as are as thick together, each at its own setting.
+        double thickest = machine().downTo(mm(99)).get(0).thick().mm();
+        for (double wanted : new double[] {0.9 * thickest, thickest, 1.01 * thickest, 2.4 * thickest, 5 * thickest}) {
+            RollerMachine.Stack stack = machine().stack(mm(wanted));
+            assertThat(stack.layers()).isEqualTo((int) Math.ceil(wanted / thickest - 1e-9));
+            assertThat(stack.setting()).isEqualTo(machine().nearest(mm(wanted / stack.layers())));
+            assertThat(stack.thick().mm())
+                    .isCloseTo(stack.layers() * stack.setting().thick().mm(), within(1e-9));
+        }
         RollerMachine.Setting one = new RollerMachine.Setting("1", mm(2));
         assertThat(Refusals.of(() -> new RollerMachine("m", mm(100), List.of(one, one)))
                         .get(0)
@@ -169,6 +178,34 @@ public class SheetTest {
         assertThat(needed.mm()).isLessThanOrEqualTo(cane.length().mm() + 1e-6);
     }
 
+    /** The picture of a cut: as many rods as were packed, none in another, each touching, and not much room round them. */
+    @Test(dataProvider = "lots")
+    public void theRodsOfASectionLieBesideEachOther(int seed) {
+        Cane cane = cane(new SplittableRandom(seed));
+        CaneSection section = CaneSection.of(cane);
+        List<CaneSection.Round> rods = section.rods();
+        assertThat(rods).hasSize(cane.rods().stream().mapToInt(Cane.Rods::count).sum());
+        for (int i = 0; i < rods.size(); i++) {
+            CaneSection.Round one = rods.get(i);
+            double nearest = Double.POSITIVE_INFINITY;
+            for (int j = 0; j < rods.size(); j++) {
+                CaneSection.Round other = rods.get(j);
+                if (i != j) {
+                    nearest = Math.min(
+                            nearest,
+                            Math.hypot(one.x() - other.x(), one.y() - other.y()) - one.radius() - other.radius());
+                }
+            }
+            assertThat(nearest).isGreaterThan(-1e-5);
+            assertThat(rods.size() == 1 || nearest < 1e-5).isTrue();
+            assertThat(one.radius())
+                    .isEqualTo(cane.rods().get(one.kind()).diameter().mm() / 2);
+            assertThat(2 * (Math.hypot(one.x(), one.y()) + one.radius())).isLessThanOrEqualTo(section.across() + 1e-9);
+        }
+        double packed = CaneReducing.reduce(cane).packed().mm();
+        assertThat(section.across()).isBetween(packed - 1e-9, 2.2 * packed);
+    }
+
     @Test
     public void sevenRodsOfTenAreOneOfTwentySixAndThreeTenthsReduceToTen() {
         // √7·10 = 26.4575; to 10 mm the log of 50 becomes 50·7 = 350 mm; (350 − 2·25)/3 = 100 slices of 78.54 mm².
@@ -207,6 +244,20 @@ public class SheetTest {
         Die slot = new Die(Die.Kind.SLOT, mm(1), mm(4), 1, 1);
         assertThat(Extruding.extrude(barrel, square, mm(10), TWO).perBarrel())
                 .isEqualTo(Extruding.extrude(barrel, slot, mm(10), TWO).perBarrel());
+        // Two full fillings and 2 m of 9 from the last: 10 mm left before the die, and 2/9 of the 90 mm that go
+        // through.
+        double perMm = Math.PI * 100 * 2 / 1000;
+        assertThat(cord.lastFilling().g()).isCloseTo(perMm * (10 + 90 * 2.0 / 9), within(1e-9));
+        assertThat(cord.mass().g()).isCloseTo(2 * perMm * 100 + perMm * 30, within(1e-9));
+        for (Die wide : List.of(
+                new Die(Die.Kind.ROUND, mm(21), mm(2), 1, 1),
+                new Die(Die.Kind.SQUARE, mm(15), mm(2), 1, 1),
+                new Die(Die.Kind.SLOT, mm(2), mm(20), 1, 1),
+                new Die(Die.Kind.ROUND, mm(6), mm(6), 12, 1))) {
+            assertThat(Refusals.of(() -> Extruding.extrude(barrel, wide, mm(10), TWO)))
+                    .as(wide.toString())
+                    .hasSize(1);
+        }
         assertThat(Refusals.of(() -> new Barrel(mm(20), mm(40), mm(40))).get(0).field())
                 .isEqualTo("residueMm");
         assertThat(Refusals.of(() -> new Die(Die.Kind.SLOT, mm(0.1), mm(99), 0, 2)))

@@ -1,0 +1,135 @@
+import { useId } from 'react';
+import type { CaneSum } from '../../server/types';
+import { mm } from '../../words/figures';
+
+const HIGH = 150;
+/** Pressed together a rod fills the gaps beside it. */
+const PRESSED = 1.12;
+
+interface Props {
+  sum: CaneSum;
+  sizeMm: number;
+  square: boolean;
+}
+
+/** The cane cut across, in its raw colours: as it is packed, and as it is reduced, to one scale and again enlarged. */
+export function CaneSections({ sum, sizeMm, square }: Props) {
+  const packedMm = sum.looseMm + sum.wrappedMm - sum.packedMm;
+  const widest = Math.max(packedMm, sum.beforeMm);
+  return (
+    <div className="flex flex-wrap items-end gap-6">
+      <Cut title={`packed, ${mm(packedMm)} mm`} mmAcross={packedMm} of={widest}>
+        <Packed sum={sum} across={packedMm} />
+      </Cut>
+      <Cut title={`reduced, ${mm(sizeMm)} mm`} mmAcross={sizeMm} of={widest}>
+        <Pressed sum={sum} across={sizeMm} square={square} />
+      </Cut>
+      {sizeMm < 0.7 * widest && (
+        <Cut title="reduced, enlarged" mmAcross={sizeMm} of={sizeMm}>
+          <Pressed sum={sum} across={sizeMm} square={square} />
+        </Cut>
+      )}
+    </div>
+  );
+}
+
+interface CutProps {
+  title: string;
+  mmAcross: number;
+  of: number;
+  children: React.ReactNode;
+}
+
+function Cut({ title, mmAcross, of, children }: CutProps) {
+  const side = Math.max(6, (HIGH * mmAcross) / of);
+  return (
+    <figure className="flex flex-col items-center gap-1">
+      <svg width={side} height={side} viewBox={`${-mmAcross / 2} ${-mmAcross / 2} ${mmAcross} ${mmAcross}`} role="img">
+        <title>{`The cane cut across, ${title}`}</title>
+        {children}
+      </svg>
+      <figcaption className="text-note text-soft">{title}</figcaption>
+    </figure>
+  );
+}
+
+/** The wraps from the outside in, each with how far out it reaches and its colour. */
+function wrapsOf(sum: CaneSum, outMm: number) {
+  const wraps = sum.masses.filter((m) => m.wrap !== undefined);
+  const whole = wraps.reduce((all, m) => all + (m.thickMm ?? 0), 0);
+  let inside = outMm - whole;
+  return wraps
+    .map((m) => {
+      inside += m.thickMm ?? 0;
+      return { out: inside, hex: m.rawHex };
+    })
+    .reverse();
+}
+
+/** Rods beside each other with the gaps between them, and the sheets round them. */
+function Packed({ sum, across }: { sum: CaneSum; across: number }) {
+  return (
+    <>
+      {wrapsOf(sum, across / 2).map((wrap) => (
+        <circle key={wrap.out} r={wrap.out} fill={wrap.hex} stroke="#16201d" strokeOpacity="0.4" strokeWidth="0.2" />
+      ))}
+      <circle r={sum.looseMm / 2} fill="#fbfcfb" />
+      {sum.section.map((rod, i) => (
+        <circle
+          key={i}
+          cx={rod.xMm}
+          cy={rod.yMm}
+          r={rod.radiusMm}
+          fill={sum.masses[rod.kind]?.rawHex}
+          stroke="#16201d"
+          strokeOpacity="0.5"
+          strokeWidth="0.2"
+        />
+      ))}
+    </>
+  );
+}
+
+/** The same pressed together without gaps, and made smaller. */
+function Pressed({ sum, across, square }: { sum: CaneSum; across: number; square: boolean }) {
+  const id = useId();
+  const half = across / 2;
+  const times = across / sum.wrappedMm;
+  const core = (sum.packedMm / 2) * times;
+  const shape = (out: number, rest: React.SVGProps<SVGCircleElement> & React.SVGProps<SVGRectElement>) =>
+    square ? <rect x={-out} y={-out} width={2 * out} height={2 * out} {...rest} /> : <circle r={out} {...rest} />;
+  return (
+    <>
+      <clipPath id={id}>{shape(core, {})}</clipPath>
+      {wrapsOf(sum, sum.wrappedMm / 2).map((wrap) => (
+        <g key={wrap.out}>{shape(wrap.out * times, { fill: wrap.hex })}</g>
+      ))}
+      <g clipPath={`url(#${id})`}>
+        {shape(core, { fill: sum.masses[sum.section[0]?.kind ?? 0]?.rawHex ?? 'none' })}
+        {sum.section.map((rod, i) => {
+          const [x, y] = square ? squared(rod.xMm, rod.yMm, sum.looseMm / 2) : [rod.xMm, rod.yMm];
+          const closer = (sum.packedMm / sum.looseMm) * times;
+          return (
+            <circle
+              key={i}
+              cx={x * closer}
+              cy={y * closer}
+              r={rod.radiusMm * times * PRESSED}
+              fill={sum.masses[rod.kind]?.rawHex}
+            />
+          );
+        })}
+      </g>
+      {shape(half, { fill: 'none', stroke: '#16201d', strokeOpacity: 0.6, strokeWidth: across / 120 })}
+    </>
+  );
+}
+
+/** Where a place of a disc goes when the disc is pressed square: along its ray, as far as the square is farther out. */
+function squared(x: number, y: number, radius: number): [number, number] {
+  const out = Math.hypot(x, y);
+  if (out === 0 || radius === 0) return [0, 0];
+  const farther = out / Math.max(Math.abs(x), Math.abs(y));
+  const by = 1 + (farther - 1) * Math.min(1, out / radius);
+  return [x * by, y * by];
+}
