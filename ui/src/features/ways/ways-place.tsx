@@ -11,6 +11,7 @@ import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { wrongAt } from '../../server/use-measured';
 import { useOvens } from '../../server/use-studio';
 import { minorPerWhole } from '../../words/figures';
+import { CopiesCard } from './copies-card';
 import { OvenCard } from './oven-fields';
 import { useWaysDraft } from './use-ways-draft';
 import { WeighedCore } from './weighed-core';
@@ -33,6 +34,7 @@ export function WaysPlace() {
         <Money ways={ways} />
         <Foil ways={ways} />
         <Hands ways={ways} />
+        <CopiesCard />
         {ovens.map((oven) => (
           <OvenCard key={oven.id} held={oven} only={ovens.length === 1} />
         ))}

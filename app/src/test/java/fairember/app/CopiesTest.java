@@ -97,10 +97,17 @@ public class CopiesTest extends ServerTest {
         }
         assertThat(http().get(path).json().path("edition").asInt())
                 .isGreaterThan(first.path("edition").asInt() + 1);
-        byte[] before = Files.readAllBytes(Path.of(opened.json().path("before").asString()));
-        assertThat(open(before).status()).isEqualTo(200);
+        String before = opened.json().path("before").asString();
+        JsonNode kept = http().get("/api/studio/copies").json();
+        assertThat(kept.get(0).path("name").asString()).isEqualTo(before);
+        assertThat(kept.get(0).path("bytes").asLong()).isPositive();
+        assertThat(http().post("/api/studio/copies/" + before, null).status()).isEqualTo(200);
         assertThat(http().get("/api/pieces").json().size()).isEqualTo(pieces.size() + 1);
         assertThat(open(copy).status()).isEqualTo(200);
+        assertThat(http().get("/api/studio/copies").json().size()).isEqualTo(kept.size() + 2);
+        assertThat(http().post("/api/studio/copies/..%2Ffairember.db", null).status())
+                .isBetween(400, 404);
+        assertThat(http().post("/api/studio/copies/none.db", null).status()).isEqualTo(404);
     }
 
     @DataProvider

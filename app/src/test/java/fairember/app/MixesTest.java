@@ -248,7 +248,7 @@ public class MixesTest extends ServerTest {
     public void theLogSaysHowFarOffItWasAndWhichTileWouldTeachMost() {
         JsonNode log = http().get("/api/tiles").json();
         assertThat(log.path("offNow").asDouble())
-                .isLessThan(0.5 * log.path("offBefore").asDouble());
+                .isLessThan(0.7 * log.path("offBefore").asDouble());
         JsonNode next = log.path("next");
         assertThat(next.path("parts").size()).isEqualTo(2);
         assertThat(next.path("unsure").asDouble()).isGreaterThan(2);

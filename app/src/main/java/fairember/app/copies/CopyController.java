@@ -3,6 +3,7 @@ package fairember.app.copies;
 import fairember.app.clock.StudioClock;
 import fairember.app.database.StudioCopies;
 import fairember.app.database.UnfitFileException;
+import fairember.app.keeping.MissingException;
 import fairember.core.measure.Refused;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -13,10 +14,14 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -68,17 +73,53 @@ class CopyController {
         return LocalDateTime.ofInstant(Instant.now(), clock.getZone()).format(STAMP);
     }
 
-    /** What was opened; the studio as it was before is kept in this file. */
+    /**
+     * A copy that is kept in the studio's folder.
+     *
+     * @param name of its file
+     */
+    record KeptCopyView(String name, Instant savedAt, long bytes) {}
+
+    /** The copies in the studio's folder: what it held each time before another was opened; the newest first. */
+    @GetMapping("/copies")
+    List<KeptCopyView> kept() throws IOException {
+        List<KeptCopyView> kept = new ArrayList<>();
+        for (Path file : copies.kept()) {
+            kept.add(new KeptCopyView(
+                    file.getFileName().toString(),
+                    StudioCopies.savedAt(file).truncatedTo(ChronoUnit.SECONDS),
+                    Files.size(file)));
+        }
+        return kept;
+    }
+
+    /** What was opened; the studio as it was before is kept in this file of its folder. */
     record OpenedCopyView(String before) {}
 
     /** Checks a copy and puts it in place of the studio, all of it or nothing; the studio as it was is saved first. */
     @PostMapping(path = "/copy", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     OpenedCopyView open(HttpServletRequest request) throws IOException {
+        return opened(request.getInputStream());
+    }
+
+    /** Opens one of the copies that are kept in the studio's folder. */
+    @PostMapping("/copies/{name}")
+    OpenedCopyView reopen(@PathVariable String name) throws IOException {
+        Path kept = copies.kept().stream()
+                .filter(file -> file.getFileName().toString().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new MissingException("copy", name));
+        try (InputStream in = Files.newInputStream(kept)) {
+            return opened(in);
+        }
+    }
+
+    private OpenedCopyView opened(InputStream copy) throws IOException {
         Path draft = copies.draft();
         try {
-            write(request.getInputStream(), draft);
-            Path before = copies.open(draft, "before-" + stamp() + ".db");
-            return new OpenedCopyView(before.toString());
+            write(copy, draft);
+            Path before = copies.open(draft, "before-" + stamp());
+            return new OpenedCopyView(before.getFileName().toString());
         } catch (UnfitFileException unfit) {
             String says = String.valueOf(unfit.getMessage()).replace(draft.toString(), "This file");
             throw new Refused("file", says, "a copy of a Fair Ember studio", "Choose a file that was saved as a copy.");

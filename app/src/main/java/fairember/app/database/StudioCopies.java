@@ -8,9 +8,12 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Component;
@@ -74,10 +77,30 @@ public class StudioCopies {
         }
     }
 
+    /** The copies that are kept in the studio's folder, the newest first. */
+    public List<Path> kept() {
+        try (Stream<Path> files = Files.list(folder.copies())) {
+            return files.filter(file -> file.getFileName().toString().endsWith(".db"))
+                    .sorted(Comparator.comparing(StudioCopies::savedAt).reversed())
+                    .toList();
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        }
+    }
+
+    /** When a copy was saved, by its file. */
+    public static Instant savedAt(Path copy) {
+        try {
+            return Files.getLastModifiedTime(copy).toInstant();
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        }
+    }
+
     /**
      * Puts what a copy holds in place of the studio, all or nothing; the studio as it was is saved first.
      *
-     * @param name of the file the studio as it was is saved in
+     * @param name how the file begins that the studio as it was is saved in
      * @return that file
      * @throws UnfitFileException when the file is no studio that this Fair Ember can read; nothing is changed then
      */
@@ -88,13 +111,21 @@ public class StudioCopies {
                 throw new UnfitFileException("The file is empty. Nothing was changed. Choose a copy of a studio.");
             }
             Migrations.run(copy);
-            Path before = folder.copies().resolve(name);
+            Path before = unused(name);
             copyTo(before);
             replace(copy);
             return before;
         } catch (IOException trouble) {
             throw new UncheckedIOException(trouble);
         }
+    }
+
+    private Path unused(String name) throws IOException {
+        Path file = folder.copies().resolve(name + ".db");
+        for (int n = 2; Files.exists(file); n++) {
+            file = folder.copies().resolve(name + "-" + n + ".db");
+        }
+        return file;
     }
 
     private void replace(Path copy) {

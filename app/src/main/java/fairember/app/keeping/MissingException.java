@@ -7,8 +7,17 @@ public final class MissingException extends RuntimeException {
     private final String thing;
 
     public MissingException(String kind, long id) {
-        super("There is no " + kind + " number " + id + ".");
-        this.thing = kind + " number " + id;
+        this(kind + " number " + id);
+    }
+
+    /** @param named what goes by a name instead of a number */
+    public MissingException(String kind, String named) {
+        this(kind + " named " + named);
+    }
+
+    private MissingException(String thing) {
+        super("There is no " + thing + ".");
+        this.thing = thing;
     }
 
     /** What was asked for. */
