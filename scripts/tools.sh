@@ -22,6 +22,19 @@ at_least() {
   exit 1
 }
 
+# Names of folders may have any letters: sets a locale that knows them all where the machine's does not.
+speak_utf8() {
+  [ "$(locale charmap 2> /dev/null)" = UTF-8 ] || export LC_ALL=C.UTF-8
+}
+
+# start_java DATA ARGUMENT...: becomes Java. What is only needed while it runs goes to the studio's folder, where the next start
+# clears what a killed one left; Java takes that from nobody but who starts it.
+start_java() {
+  local data="$1"
+  shift
+  exec java -Djava.io.tmpdir="$data/tmp/$$" "$@"
+}
+
 # One hash over everything that is built from.
 sources_hash() {
   find pom.xml .mvn core/pom.xml core/src/main ui/pom.xml ui/package-lock.json ui/index.html ui/vite.config.ts \
