@@ -35,7 +35,12 @@ export function PortionsPair({ id, piece }: { id: number; piece: PieceDraft }) {
     <Pair
       ledger={
         <>
-          <div className="min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
+          <div
+            tabIndex={0}
+            role="group"
+            aria-label="Portions"
+            className="min-h-0 overflow-y-auto rounded-card border border-line bg-paper"
+          >
             <table className="w-full">
               <thead className="sticky top-0 z-10 bg-paper text-left text-note whitespace-nowrap text-soft">
                 <tr>

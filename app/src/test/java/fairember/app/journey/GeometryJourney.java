@@ -162,8 +162,7 @@ public class GeometryJourney extends Journey {
     @Test
     public void portionsAreShownAsSharesCordsAndGaugeAndARunAsATreeOfCuts() {
         go("/pieces/1/portions");
-        page.sees("1/2 of 57 g");
-        page.sees("halve once");
+        page.sees("cut 5 from cord Ø7.5, 15.8 long");
         String gauge = page.control("Print it (PDF)").getDomAttribute("href");
         assertThat(gauge).startsWith("/api/pieces/1/gauge.pdf");
         page.until(() -> (Boolean) page.script("const i = document.querySelector('main img, section img');"

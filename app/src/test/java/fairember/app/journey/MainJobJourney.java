@@ -60,7 +60,7 @@ public class MainJobJourney extends Journey {
     public void aMixGivesGramsOfEachClayAndItsColourFollowsTheParts() {
         go("/mixes/5");
         page.enter("Wanted, g", "330");
-        page.until(() -> page.row("Chalk white").contains("240"));
+        page.until(() -> page.row("Chalk white").contains("259"));
         String colour = page.one(By.cssSelector("svg[role=img] > title")).getDomProperty("textContent");
         page.enter("Pitch black, parts, parts", "3");
         page.until(() -> !page.one(By.cssSelector("svg[role=img] > title"))

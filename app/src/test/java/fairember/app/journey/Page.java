@@ -18,6 +18,7 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.OutputType;
+import org.openqa.selenium.Rectangle;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
@@ -38,7 +39,11 @@ final class Page implements AutoCloseable {
         NOISE.setLevel(Level.SEVERE);
     }
 
+    private static final long A_HANDS_PAUSE_NS = 600_000_000;
+
     private final ChromeDriver driver;
+    private Rectangle pressed = new Rectangle(-1000, -1000, 0, 0);
+    private long pressedAt;
 
     Page() {
         ChromeOptions options = new ChromeOptions();
@@ -138,8 +143,16 @@ final class Page implements AutoCloseable {
         return one(By.xpath("//*[self::button or self::a][" + said + " or @aria-label=\"" + words + "\"]"));
     }
 
+    /** Presses it; like a hand, not twice at once where something else has come to stand in the same place. */
     void press(String words) {
-        control(words).click();
+        WebElement control = control(words);
+        Rectangle place = control.getRect();
+        if (Math.abs(place.x - pressed.x) < place.width && Math.abs(place.y - pressed.y) < place.height) {
+            until(() -> System.nanoTime() - pressedAt > A_HANDS_PAUSE_NS);
+        }
+        control.click();
+        pressed = place;
+        pressedAt = System.nanoTime();
     }
 
     /** Chooses an option of a list that opens in place. */

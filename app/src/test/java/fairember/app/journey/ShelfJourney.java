@@ -75,7 +75,7 @@ public class ShelfJourney extends Journey {
         go("/pieces/1/bakes");
         page.sees("Long hold: 60 min at the low end of the window");
         page.press("Undo");
-        page.sees("Packet: 11 mm at 15 min per 6 mm is 27.5 min.");
+        page.sees("by the packet alone it would be 27.5 min");
     }
 
     @Test
