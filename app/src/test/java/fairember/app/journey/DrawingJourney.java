@@ -247,7 +247,7 @@ public class DrawingJourney extends Journey {
     }
 
     private void byHeat() {
-        WebElement switched = page.one(By.cssSelector("[role=checkbox][aria-label^='bake longer where the heat']"));
+        WebElement switched = page.one(By.xpath("//label[contains(., 'bake longer where the heat')]//button"));
         Object before = map(api("/api/ways").get("ways")).get("byHeat");
         switched.click();
         page.until(() -> !map(api("/api/ways").get("ways")).get("byHeat").equals(before));

@@ -107,7 +107,7 @@ public class MixesJourney extends Journey {
         page.press("Cut from blocks");
         page.sees("g in all.");
         page.enter("Wanted, g", "50");
-        page.sees("For 50 g in pieces, mix 54 g: 8 % stays on hands");
+        page.sees("For 50.0 g in pieces, mix 54.0 g: 8 % stays on hands");
         page.press("Take out Pitch, a mix");
         page.leaves("Pitch, a mix");
         // A mix cannot hold one that holds it.
