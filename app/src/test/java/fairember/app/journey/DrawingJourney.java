@@ -236,7 +236,6 @@ public class DrawingJourney extends Journey {
         byHeat();
         go("/pieces/5/bakes");
         page.sees("By the heat it wants 37 min in a hot oven");
-        page.sees("Bake it 37 min, or have the studio bake by the heat");
         go("/ways");
         byHeat();
         go("/pieces/5/bakes");

@@ -151,7 +151,7 @@ public class MixesJourney extends Journey {
         page.keys("m");
         page.sees("Lump without a recipe");
         page.press("Lump without a recipe");
-        page.sees("The shelf is 80.0 g short of this");
+        page.sees("The shelf is 88.0 g short of this");
     }
 
     @Test
