@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { Findings } from '../../controls/findings';
@@ -32,36 +33,31 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
   const refused = start.error instanceof Problem ? start.error : null;
   return (
     <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
-      <header className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="text-large">Load {load.number}</h2>
-        <p className="figure text-large font-semibold text-ember-deep">
-          {plain(load.tempC)} °C · {minutes(load.holdMin)}
-        </p>
-        <p className="order-last w-full text-soft">
-          {relativeDay(load.inAt, now)} {clock(load.inAt)} to {clock(load.outAt)}, heat from {clock(load.heatFrom)},
-          cool by {clock(load.cooledAt)}
-          {day.ovens.length > 1 && `, in ${oven?.name ?? ''}`}
-          <DialSetting ovenId={oven?.id ?? 1} tempC={load.tempC} />
-        </p>
+      <CardHead
+        title={`Load ${load.number}`}
+        bake={load}
+        times={
+          <>
+            {relativeDay(load.inAt, now)} {clock(load.inAt)} to {clock(load.outAt)}, heat from {clock(load.heatFrom)},
+            cool by {clock(load.cooledAt)}
+            {day.ovens.length > 1 && `, in ${oven?.name ?? ''}`}
+            <DialSetting ovenId={oven?.id ?? 1} tempC={load.tempC} />
+          </>
+        }
+      >
         {onMove && (
           <Button
             kind="quiet"
             aria-pressed={load.pinned}
-            className="ml-auto"
             onClick={() => (load.pinned ? wishes.letGo(load) : wishes.hold(load))}
           >
             {load.pinned ? '⚲ Held: let it go' : 'Hold it so'}
           </Button>
         )}
-        <Button
-          kind="heat"
-          className={onMove ? '' : 'ml-auto'}
-          disabled={busy || !startable}
-          onClick={() => start.mutate({ load, ovenId: oven?.id })}
-        >
+        <Button kind="heat" disabled={busy || !startable} onClick={() => start.mutate({ load, ovenId: oven?.id })}>
           {busy ? 'Oven in use' : startable ? 'It is in now' : 'Only a preview'}
         </Button>
-      </header>
+      </CardHead>
       {refused && (
         <div role="alert" className="rounded-card border border-madder bg-madder-tint px-3 py-2 text-madder">
           {refused.wrongs.length === 0
@@ -126,26 +122,50 @@ function DialSetting({ ovenId, tempC }: { ovenId: number; tempC: number }) {
   );
 }
 
+interface CardHeadProps {
+  title: string;
+  bake: { tempC: number; holdMin: number };
+  times: ReactNode;
+  children: ReactNode;
+}
+
+/** What a load is and how it is baked at the left, what can be done with it at the right, and its times below. */
+function CardHead({ title, bake, times, children }: CardHeadProps) {
+  return (
+    <header className="flex flex-wrap items-start gap-x-4">
+      <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-4">
+        <h2 className="text-large whitespace-nowrap">{title}</h2>
+        <p className="figure text-large font-semibold whitespace-nowrap text-ember-deep">
+          {plain(bake.tempC)} °C · {minutes(bake.holdMin)}
+        </p>
+      </div>
+      <div className="flex gap-1">{children}</div>
+      <p className="w-full text-soft">{times}</p>
+    </header>
+  );
+}
+
 /** A load that went in: what it held and when. */
 export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string }) {
   const { takeOut } = useLoads();
   return (
     <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
-      <header className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="text-large">{load.outAt ? 'A load that is out' : 'In the oven'}</h2>
-        <p className="figure text-large font-semibold text-ember-deep">
-          {plain(load.tempC)} °C · {minutes(load.holdMin)}
-        </p>
-        <p className="order-last w-full text-soft">
-          in {relativeDay(load.inAt, now)} {clock(load.inAt)},{' '}
-          {load.outAt ? `out ${clock(load.outAt)}` : `due out ${clock(load.dueOut)}`}
-        </p>
+      <CardHead
+        title={load.outAt ? 'A load that is out' : 'In the oven'}
+        bake={load}
+        times={
+          <>
+            in {relativeDay(load.inAt, now)} {clock(load.inAt)},{' '}
+            {load.outAt ? `out ${clock(load.outAt)}` : `due out ${clock(load.dueOut)}`}
+          </>
+        }
+      >
         {!load.outAt && (
-          <Button kind="heat" className="ml-auto" onClick={() => takeOut.mutate(load.id)}>
+          <Button kind="heat" onClick={() => takeOut.mutate(load.id)}>
             It is out now
           </Button>
         )}
-      </header>
+      </CardHead>
       <ul>
         {loggedThings(load.items).map((item) => (
           <li key={`${item.name} ${item.runName}`} className="flex gap-3 border-t border-line py-1.5">

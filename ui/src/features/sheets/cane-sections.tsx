@@ -2,7 +2,7 @@ import { useId } from 'react';
 import type { CaneSum } from '../../server/types';
 import { mm } from '../../words/figures';
 
-const HIGH = 150;
+const HIGH = 116;
 /** Pressed together a rod fills the gaps beside it. */
 const PRESSED = 1.12;
 
@@ -17,7 +17,7 @@ export function CaneSections({ sum, sizeMm, square }: Props) {
   const packedMm = sum.looseMm + sum.wrappedMm - sum.packedMm;
   const widest = Math.max(packedMm, sum.beforeMm);
   return (
-    <div className="flex flex-wrap items-end gap-6">
+    <div className="flex flex-wrap items-end gap-4">
       <Cut title={`packed, ${mm(packedMm)} mm`} mmAcross={packedMm} of={widest}>
         <Packed sum={sum} across={packedMm} />
       </Cut>
