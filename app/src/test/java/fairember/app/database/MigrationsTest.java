@@ -8,6 +8,7 @@ import fairember.app.mix.MixStore;
 import fairember.app.oven.OvenStore;
 import fairember.app.piece.PieceStore;
 import fairember.core.mix.Mix;
+import fairember.core.piece.Drawn;
 import fairember.core.piece.MeasuredPiece;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -17,6 +18,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Instant;
 import java.util.Objects;
 import java.util.Optional;
 import org.flywaydb.core.api.MigrationVersion;
@@ -30,7 +32,7 @@ import org.testng.annotations.Test;
 public class MigrationsTest {
     @DataProvider
     public Object[][] versions() {
-        return new Object[][] {{"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}, {"7"}};
+        return new Object[][] {{"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}, {"7"}, {"8"}, {"9"}, {"10"}};
     }
 
     @Test(dataProvider = "versions")
@@ -81,6 +83,16 @@ public class MigrationsTest {
                             .hours()
                             .isPresent())
                     .isEqualTo(Integer.parseInt(version) >= 7);
+            assertThat(database.one("select by_heat from studio", row -> row.getBoolean(1)))
+                    .contains(Integer.parseInt(version) >= 8);
+            assertThat(database.one("select preset from simulated_oven", row -> row.getString(1)))
+                    .isEqualTo(Integer.parseInt(version) >= 8 ? Optional.of("SMALL") : Optional.empty());
+            assertThat(database.list("select in_at from oven_load", row -> Instant.parse(row.getString(1))))
+                    .hasSize(1);
+            assertThat(database.one("select confirmed from trial_tile", row -> row.getBoolean(1))
+                            .orElse(false))
+                    .isEqualTo(Integer.parseInt(version) >= 10);
+            assertThat(mouse.piece().drawn()).isEqualTo(Integer.parseInt(version) >= 10 ? Drawn.PAIR : null);
         }
     }
 

@@ -65,6 +65,7 @@ final class Page implements AutoCloseable {
                 .usingAnyFreePort()
                 .build();
         driver = new ChromeDriver(service, options);
+        driver.manage().timeouts().scriptTimeout(Duration.ofMinutes(3));
         size(1280, 800);
     }
 

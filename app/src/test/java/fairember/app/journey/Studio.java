@@ -19,6 +19,7 @@ final class Studio implements AutoCloseable {
     private final boolean demo;
     private Process process;
     private String address;
+    private int port;
 
     private Studio(Path folder, boolean demo) {
         this.folder = folder;
@@ -50,7 +51,7 @@ final class Studio implements AutoCloseable {
                 "-XX:TieredStopAtLevel=1",
                 "-jar",
                 System.getProperty("fairember.jar"),
-                "--server.port=0",
+                "--server.port=" + port,
                 "--fairember.now=2026-11-26T11:07",
                 "--fairember.data=" + folder,
                 "--fairember.demo=" + demo));
@@ -62,6 +63,7 @@ final class Studio implements AutoCloseable {
             Matcher ready = READY.matcher(line);
             if (ready.find()) {
                 address = ready.group(1);
+                port = Integer.parseInt(address.substring(address.lastIndexOf(':') + 1));
                 return;
             }
         }
@@ -82,9 +84,14 @@ final class Studio implements AutoCloseable {
         }
     }
 
-    /** Kills it without warning and starts it again on the same folder. */
+    /** Kills it without warning and starts it again on the same folder, at the same address. */
     void restart() {
         kill();
+        again();
+    }
+
+    /** Starts it again after it was killed. */
+    void again() {
         try {
             start();
         } catch (IOException trouble) {

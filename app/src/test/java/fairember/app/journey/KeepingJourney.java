@@ -1,0 +1,222 @@
+package fairember.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WindowType;
+import org.openqa.selenium.interactions.Actions;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What was typed is kept: fields take anything, hands press twice, two windows change one thing, the server goes and comes back. */
+public class KeepingJourney extends Journey {
+    private static final String HEIGHT = "Tower, height, mm";
+
+    private Object kept(String path, String... fields) {
+        Object at = page.script("return fetch(arguments[0]).then(answer => answer.json())", path);
+        for (String field : fields) {
+            at = at instanceof List<?> list ? list.get(Integer.parseInt(field)) : ((Map<?, ?>) at).get(field);
+        }
+        return at;
+    }
+
+    private void heightIsKept(int mm) {
+        page.until(() ->
+                ((Number) kept("/api/pieces/1", "piece", "parts", "0", "shape", "dimensions", "heightMm")).doubleValue()
+                        == mm);
+    }
+
+    private void refused() {
+        page.type(HEIGHT, "9000");
+        page.sees("not saved, see the marked field");
+    }
+
+    @Test
+    public void aSecondPressDoesNotHitWhatStandsThereNow() {
+        go("/runs/4");
+        new Actions(page.driver()).doubleClick(page.control("Put on the bench")).perform();
+        page.sees("Take off the bench");
+        assertThat(kept("/api/runs/4", "run", "state")).isEqualTo("ON_BENCH");
+        page.press("Take off the bench");
+        page.control("Put on the bench").sendKeys(Keys.ENTER, Keys.ENTER);
+        page.sees("Take off the bench");
+        assertThat(kept("/api/runs/4", "run", "state")).isEqualTo("ON_BENCH");
+    }
+
+    @Test
+    public void changesOfTwoWindowsMergeAndAClashShowsBoth() {
+        go("/pieces/1");
+        String mine = page.driver().getWindowHandle();
+        refused();
+        page.driver().switchTo().newWindow(WindowType.TAB);
+        String other = page.driver().getWindowHandle();
+        page.open(studio.address() + "/pieces/1");
+        page.enter("Name of the piece", "Light of two windows");
+        page.until(() -> "Light of two windows".equals(kept("/api/pieces/1", "piece", "name")));
+        page.driver().switchTo().window(mine);
+        page.enter(HEIGHT, "63");
+        heightIsKept(63);
+        assertThat(kept("/api/pieces/1", "piece", "name")).isEqualTo("Light of two windows");
+        page.until(() -> page.value("Name of the piece").equals("Light of two windows"));
+        refused();
+        page.driver().switchTo().window(other);
+        page.until(() -> page.value(HEIGHT).equals("63"));
+        page.enter(HEIGHT, "70");
+        heightIsKept(70);
+        page.driver().switchTo().window(mine);
+        page.enter(HEIGHT, "66");
+        page.sees("was changed in another window too");
+        String told = page.one(By.cssSelector("[role=alert]")).getText();
+        assertThat(told).contains("66", "70");
+        assertThat(page.value(HEIGHT)).isEqualTo("66");
+        heightIsKept(70);
+        page.press("Save mine");
+        heightIsKept(66);
+        page.driver().switchTo().window(other).close();
+        page.driver().switchTo().window(mine);
+    }
+
+    @Test(priority = 1)
+    public void whatIsTypedWhileTheServerIsGoneIsSavedWhenItIsBack() {
+        go("/pieces/1");
+        page.sees("Rock");
+        studio.kill();
+        // Nothing was typed or asked for.
+        page.sees("Fair Ember does not answer");
+        page.enter(HEIGHT, "61");
+        page.sees("and what you typed in");
+        studio.again();
+        page.leaves("Fair Ember does not answer");
+        heightIsKept(61);
+        studio.kill();
+        page.sees("Fair Ember does not answer");
+        page.enter(HEIGHT, "64");
+        page.sees("and what you typed in");
+        page.driver().get("about:blank");
+        studio.again();
+        page.open(studio.address() + "/bench");
+        heightIsKept(64);
+    }
+
+    @Test
+    public void aNumberIsUnderstoodOrRefusedAndEscapeBringsBackWhatWas() {
+        go("/pieces/1");
+        String before = page.value(HEIGHT);
+        for (String[] typed : new String[][] {{"6.25cm", "62.5"}, {"62 1/2", "62.5"}, {"62,5 mm", "62.5"}}) {
+            page.enter(HEIGHT, typed[0]);
+            page.until(() -> page.value(HEIGHT).equals(typed[1]));
+        }
+        for (String[] typed : new String[][] {
+            {"1,000", "can be read in two ways. Type 1000 or 1.000."},
+            {"62g", "is not in mm"},
+            {"1/0", "divided by 0"},
+            {"6 2", "is not a number"},
+            {"", "A number is missing"}
+        }) {
+            page.type(HEIGHT, typed[0].isEmpty() ? Keys.BACK_SPACE.toString() : typed[0]);
+            page.sees(typed[1]);
+            page.field(HEIGHT).sendKeys(Keys.TAB);
+            assertThat(page.value(HEIGHT)).isEqualTo(typed[0]);
+            page.field(HEIGHT).sendKeys(Keys.ESCAPE);
+            page.until(() -> page.value(HEIGHT).equals("62.5"));
+        }
+        page.enter(HEIGHT, before);
+    }
+
+    @DataProvider
+    public Object[][] places() {
+        return new Object[][] {
+            {"/bench"},
+            {"/pieces"},
+            {"/pieces/1"},
+            {"/pieces/6"},
+            {"/pieces/7/built-on"},
+            {"/pieces/7/balance"},
+            {"/pieces/7/size"},
+            {"/pieces/2/bakes"},
+            {"/pieces/2/route"},
+            {"/mixes/5"},
+            {"/mixes/14"},
+            {"/mixes/find"},
+            {"/mixes/tiles"},
+            {"/mixes/leftovers"},
+            {"/mixes/trials/1"},
+            {"/mixes/sheets"},
+            {"/mixes/sheets/blend"},
+            {"/mixes/sheets/cane"},
+            {"/mixes/sheets/cords"},
+            {"/runs"},
+            {"/runs/3"},
+            {"/runs/3/mix"},
+            {"/runs/3/oven"},
+            {"/oven/planned/1"},
+            {"/oven/ovens"},
+            {"/worth/1"},
+            {"/shelf/clays/8"},
+            {"/shelf/lines"},
+            {"/shelf/findings"},
+            {"/shelf/wire"},
+            {"/ways"},
+        };
+    }
+
+    /** Empty, begun, pasted and absurd: no field of any place takes the page down with it. */
+    @Test(dataProvider = "places", priority = 2)
+    public void noFieldOfAPlaceBreaksItWhateverIsTyped(String path) {
+        go(path);
+        page.until(() -> page.all(By.xpath("//*[text()='Fetching …']")).isEmpty());
+        Object broken = page.script("return (async () => {" + EVERY_FIELD + "})()");
+        assertThat(broken).as(path).isEqualTo(List.of());
+    }
+
+    /** Keys as they come, one by one: a date with its year deleted, a time without its minutes, half a currency. */
+    @Test(priority = 2)
+    public void halfADateATimeAndACurrencyBreakNothing() {
+        go("/runs/3");
+        for (String label : List.of("due", "begins")) {
+            page.field(label).sendKeys(Keys.BACK_SPACE, Keys.ARROW_RIGHT, Keys.DELETE, "9", Keys.TAB);
+            page.sees("Its days");
+        }
+        go("/ways");
+        page.field("opens").sendKeys(Keys.BACK_SPACE, Keys.ARROW_RIGHT, Keys.DELETE, "7", Keys.TAB);
+        page.field("currency, three letters").sendKeys(Keys.END, Keys.BACK_SPACE, Keys.BACK_SPACE, "x");
+        page.sees("Your hands");
+    }
+
+    private static final String EVERY_FIELD = """
+            const absurd = ['', '-', '1e400', '-99999999999999999999', 'x'.repeat(3000), '1,000', '12/31/99999',
+                '\\u202e\\u0000<b>\\ud83d\\ude00\\u0661'];
+            const broken = [];
+            const told = (event) => broken.push(`${event.type}: ${event.message ?? event.reason}`);
+            addEventListener('error', told);
+            addEventListener('unhandledrejection', told);
+            const fields = () => [...document.querySelectorAll(
+                'input:not([type=file]):not([type=checkbox]):not([type=radio]), textarea')].filter(f => !f.disabled);
+            const write = (field, text) => {
+                const kind = field instanceof HTMLTextAreaElement ? HTMLTextAreaElement : HTMLInputElement;
+                Object.getOwnPropertyDescriptor(kind.prototype, 'value').set.call(field, text);
+                field.dispatchEvent(new Event('input', { bubbles: true }));
+            };
+            const drawn = () => new Promise(later => setTimeout(later, 0));
+            for (let i = 0; i < fields().length; i += 1) {
+                const name = fields()[i].getAttribute('aria-label') ?? fields()[i].type;
+                const before = fields()[i].value;
+                for (const text of [...absurd, before]) {
+                    const field = fields()[i];
+                    if (!field) break;
+                    field.focus();
+                    write(field, text);
+                    await drawn();
+                    const heading = document.querySelector('h1')?.textContent ?? 'This place could not be shown';
+                    if (heading === 'This place could not be shown') return [...broken, `${name}: ${text}`];
+                }
+                fields()[i]?.blur();
+            }
+            removeEventListener('error', told);
+            removeEventListener('unhandledrejection', told);
+            return broken;
+            """;
+}
