@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -49,23 +50,13 @@ public class RestartTest {
         try (ConfigurableApplicationContext first = start(folder, MID_LOAD[0])) {
             // In since 10:56: eleven minutes are made up for at once, a reading a second.
             until(http(first), r -> r.path("points").size() > 500);
-            before = http(first)
-                    .get("/api/baking/loads/4/readings.csv")
-                    .text()
-                    .lines()
-                    .count();
+            before = readings(http(first));
             assertThat(before).isGreaterThan(600);
         }
         try (ConfigurableApplicationContext second = start(folder, MID_LOAD[1])) {
             Http http = http(second);
             long then = before;
-            until(
-                    http,
-                    r -> http.get("/api/baking/loads/4/readings.csv")
-                                    .text()
-                                    .lines()
-                                    .count()
-                            > then + 20);
+            until(http, r -> readings(http) > then + 20);
             String csv = http.get("/api/baking/loads/4/readings.csv").text();
             assertThat(csv.lines().count()).isGreaterThan(before);
             assertThat(csv.lines().skip(1).map(line -> line.split(",")[0]))
@@ -92,6 +83,47 @@ public class RestartTest {
             assertThat(http.put("/api/ovens/1/probe/simulated", absurd).status())
                     .isEqualTo(422);
         }
+    }
+
+    @Test
+    public void anOvenThatIsNotSimulatedStaysSoAndTheStudiosTimeGoesOn() throws IOException, InterruptedException {
+        Path folder = Files.createTempDirectory("fairember-time");
+        Instant before;
+        try (ConfigurableApplicationContext first = start(folder, MID_LOAD[0])) {
+            Http http = http(first);
+            // Sped up, a reading comes for every second, many at once: no probe seems lost, none stuck.
+            simulated(http, true, 120);
+            JsonNode sped = until(http, r -> r.path("inWindowMin").asDouble() > 8);
+            assertThat(rules(sped)).doesNotContain("probe-lost", "probe-stuck", "unread");
+            simulated(http, false, 120);
+            before = now(http);
+        }
+        try (ConfigurableApplicationContext second = start(folder, MID_LOAD[0])) {
+            Http http = http(second);
+            assertThat(now(http)).isAfterOrEqualTo(before);
+            JsonNode probe = http.get("/api/ovens/1/probe").json().path("simulated");
+            assertThat(probe.path("on").asBoolean()).isFalse();
+            assertThat(probe.path("speed").asDouble()).isEqualTo(120);
+            long readings = readings(http);
+            assertThat(http.post("/api/baking/loads/4/out", null).status()).isEqualTo(200);
+            JsonNode out = http.get("/api/baking").json().path("logged").path(0);
+            assertThat(out.path("id").asInt()).isEqualTo(4);
+            assertThat(Instant.parse(out.path("outAt").asString())).isAfterOrEqualTo(before);
+            assertThat(readings(http)).isEqualTo(readings);
+        }
+    }
+
+    private static void simulated(Http http, boolean on, int speed) {
+        String form = "{\"on\":%s,\"preset\":\"HOUSEHOLD\",\"fault\":\"NONE\",\"speed\":%d}".formatted(on, speed);
+        assertThat(http.put("/api/ovens/1/probe/simulated", form).status()).isEqualTo(200);
+    }
+
+    private static Instant now(Http http) {
+        return Instant.parse(http.get("/api/baking").json().path("now").asString());
+    }
+
+    private static long readings(Http http) {
+        return http.get("/api/baking/loads/4/readings.csv").text().lines().count();
     }
 
     private static List<String> rules(JsonNode record) {

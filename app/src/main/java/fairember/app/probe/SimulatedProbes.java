@@ -216,5 +216,8 @@ class SimulatedProbes {
             last.cancel(true);
         }
         ticking.shutdownNow();
+        if (clock.speed() != 1) {
+            transaction.executeWithoutResult(status -> simulated.keep(clock));
+        }
     }
 }
