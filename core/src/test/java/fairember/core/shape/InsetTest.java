@@ -15,6 +15,8 @@ import org.testng.annotations.Test;
 public class InsetTest {
     private static final Percentage TENTH_PERCENT = Percentage.withPercentage(0.1);
 
+    private static final double LARGER = 15;
+
     /** Kind, dimensions, wall, base, volume of the core: exact offsets, worked from the inner solid's own measures. */
     @DataProvider
     public Object[][] coresByHand() {
@@ -172,14 +174,14 @@ public class InsetTest {
         }
     }
 
-    /** A hundred times as large, so that the corners of a flattened outline do not matter. */
+    /** Many times as large, so that the corners of a flattened outline do not matter. */
     private static double largestBall(Solid solid, Inset inset) {
         List<Meridian> cores = inset.cores().stream()
-                .map(core -> new Meridian(Shapes.magnified(core.solid(), 100)))
+                .map(core -> new Meridian(Shapes.magnified(core.solid(), LARGER)))
                 .toList();
         List<Double> raised =
-                inset.cores().stream().map(core -> 100 * core.raisedMm()).toList();
-        return new Meridian(Shapes.magnified(solid, 100)).largestBall(cores, raised) / 100;
+                inset.cores().stream().map(core -> LARGER * core.raisedMm()).toList();
+        return new Meridian(Shapes.magnified(solid, LARGER)).largestBall(cores, raised) / LARGER;
     }
 
     /** Rods and cut cones with two or three cores in a row: the thickest clay is where a bridge meets the shell, or past a point. */
