@@ -11,6 +11,7 @@ function pressed(event: MouseEvent) {
   const box = button.getBoundingClientRect();
   const byKey = event.detail === 0;
   return {
+    button,
     at: performance.now(),
     x: byKey ? box.x + box.width / 2 : event.clientX,
     y: byKey ? box.y + box.height / 2 : event.clientY,
@@ -24,12 +25,13 @@ function pressed(event: MouseEvent) {
  */
 export function useDoublePress() {
   useEffect(() => {
-    let last = { at: -TWICE_MS, x: 0, y: 0, says: '' };
+    let last: NonNullable<ReturnType<typeof pressed>> | null = null;
     const guard = (event: MouseEvent) => {
       const now = pressed(event);
       if (!now) return;
-      const near = Math.hypot(now.x - last.x, now.y - last.y) <= SAME_PLACE_PX;
-      if (near && now.at - last.at < TWICE_MS && now.says !== last.says) {
+      const soon = last && now.at - last.at < TWICE_MS ? last : null;
+      const same = soon && (now.button === soon.button || Math.hypot(now.x - soon.x, now.y - soon.y) <= SAME_PLACE_PX);
+      if (same && now.says !== soon.says) {
         event.preventDefault();
         event.stopPropagation();
         return;

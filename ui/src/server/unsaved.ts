@@ -11,7 +11,7 @@ import { isSame, merge, type Clash } from './merge';
 
 const SETTLED_MS = 900;
 const AGAIN_MS = 1500;
-const STORED = 'fair-ember unsaved';
+const STORED = 'fair-ember unsaved ';
 
 export interface Saved<F> {
   edition: number;
@@ -40,6 +40,7 @@ const listeners = new Set<() => void>();
 let all: Unsaved[] = [];
 let client: QueryClient | null = null;
 let studio = '';
+let here = '';
 
 function set(entry: Unsaved | { path: string; gone: true }) {
   if ('gone' in entry) entries.delete(entry.path);
@@ -157,8 +158,10 @@ async function send(path: string): Promise<void> {
     const now = entries.get(path);
     if (!now) return;
     // What was typed since is tried by itself; else it stays as it was typed, with what is wrong.
-    if (now.form === form) set({ ...now, state: 'refused', problem });
-    else {
+    if (now.form === form) {
+      set({ ...now, state: 'refused', problem });
+      store();
+    } else {
       set({ ...now, state: 'typing' });
       later(path, SETTLED_MS);
     }
@@ -204,17 +207,44 @@ async function outdated(path: string, current: Saved<unknown>) {
   store();
 }
 
-/** Keeps what is not saved in this browser, for when the page is closed before it is. */
+/** Keeps what is not saved in this browser, for when the window is closed before it is. */
 function store() {
   const left = all
     .filter((entry) => entry.state !== 'saved')
     .map(({ path, name, base, form }) => ({ path, name, base, form }));
   try {
-    if (left.length === 0) localStorage.removeItem(STORED);
-    else localStorage.setItem(STORED, JSON.stringify({ studio, left }));
+    if (left.length === 0) localStorage.removeItem(STORED + here);
+    else localStorage.setItem(STORED + here, JSON.stringify({ studio, left }));
   } catch {
     // A browser that keeps nothing still sends it when the page is left.
   }
+}
+
+/** Takes up what another window left, as far as it belongs to this studio. */
+function takeUp(key: string) {
+  try {
+    const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as { studio: string; left: Unsaved[] } | null;
+    if (kept?.studio !== studio) return;
+    localStorage.removeItem(key);
+    for (const entry of kept.left) {
+      if (entries.has(entry.path)) continue;
+      set({ ...entry, state: 'typing', problem: null, clashes: [], theirs: null });
+      void send(entry.path);
+    }
+    store();
+  } catch {
+    // What cannot be read is no change that could be saved.
+  }
+}
+
+/** Holds a lock as long as this window is open, and takes up what is left of others as soon as they are not. */
+function watchWindows() {
+  if (here || !window.isSecureContext) return;
+  here = crypto.randomUUID();
+  void navigator.locks.request(STORED + here, () => new Promise(() => undefined));
+  Object.keys(localStorage)
+    .filter((key) => key.startsWith(STORED))
+    .forEach((key) => void navigator.locks.request(key, () => takeUp(key)));
 }
 
 function leaving() {
@@ -226,22 +256,11 @@ function leaving() {
   store();
 }
 
-/** Takes up what was not saved when the page was last left, as far as it belongs to this studio. */
+/** Begins to keep what is not saved, and takes up what was not saved in a window that is closed. */
 export function beginUnsaved(of: string, queries: QueryClient): () => void {
   client = queries;
   studio = of;
-  try {
-    const kept = JSON.parse(localStorage.getItem(STORED) ?? 'null') as { studio: string; left: Unsaved[] } | null;
-    if (kept?.studio === of) {
-      for (const entry of kept.left) {
-        if (entries.has(entry.path)) continue;
-        set({ ...entry, state: 'typing', problem: null, clashes: [], theirs: null });
-        void send(entry.path);
-      }
-    }
-  } catch {
-    // What cannot be read is no change that could be saved.
-  }
+  watchWindows();
   const back = onBack(() => {
     all.filter((entry) => entry.state === 'waiting').forEach((entry) => void send(entry.path));
     void queries.invalidateQueries();
