@@ -33,7 +33,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The sums of what a piece is built on and how it stands: nothing is saved. */
+/** The sums of what a piece is built on and how it stands; the mixes of a piece are those of the studio, nothing is saved. */
 @RestController
 @RequestMapping("/api/sums")
 class BuildSums {
