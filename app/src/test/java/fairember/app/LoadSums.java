@@ -30,6 +30,17 @@ final class LoadSums {
         return problem.put("effort", "SEARCH");
     }
 
+    /** One that takes long to plan. */
+    static ObjectNode lengthy(SplittableRandom random) {
+        ObjectNode problem = problem(random).put("effort", "PROOF");
+        ArrayNode bakes = problem.putArray("bakes");
+        for (int j = 0; j < 120; j++) {
+            bakes.add(bake(j, random));
+        }
+        problem.remove("pins");
+        return problem;
+    }
+
     private static ObjectNode oven(String name, SplittableRandom random) {
         ObjectNode oven = Http.JSON
                 .createObjectNode()
