@@ -128,11 +128,15 @@ export function PhotoReader({ of, onRead }: Props) {
       {read.data && Math.abs(read.data.tiltPercent) > TILTED_PERCENT && (
         <p role="note" className="text-note text-straw">
           ◦ The light at the tile seems {plain(Math.abs(Math.round(read.data.tiltPercent)))} %{' '}
-          {read.data.tiltPercent > 0 ? 'stronger' : 'weaker'} than at the card.{' '}
-          <Button kind="quiet" onClick={() => setSpots((all) => ({ ...all, again: all.card }))}>
+          {read.data.tiltPercent > 0 ? 'stronger' : 'weaker'} than at the card. Tapping the card a second time, at its
+          other end and best beyond the tile, takes that out.{' '}
+          <button
+            type="button"
+            className="min-h-6 font-semibold underline"
+            onClick={() => setSpots((all) => ({ ...all, again: all.card }))}
+          >
             Tap the card a second time
-          </Button>{' '}
-          at its other end, best so that the tile is between the two: it takes that out.
+          </button>
         </p>
       )}
       {read.data && read.data.cast > TINTED && (

@@ -44,12 +44,12 @@ export function PortionsPair({ id, piece }: { id: number; piece: PieceDraft }) {
             <table className="w-full">
               <thead className="sticky top-0 z-10 bg-paper text-left text-note whitespace-nowrap text-soft">
                 <tr>
-                  <th className="py-2 pl-3 font-semibold">Part</th>
+                  <th className="min-w-32 py-2 pl-3 font-semibold">Part</th>
                   <th className="px-1 text-right font-semibold">Each</th>
                   <th className="px-1 text-right font-semibold">Clay, g</th>
                   <th className="px-1 text-right font-semibold">Ball, mm</th>
                   <th className="px-1 text-right font-semibold">Cord Ø{mm(ways.cordMm ?? 6)}, mm</th>
-                  <th className="px-1 pl-3 font-semibold">Share of a block, or cut from a cord</th>
+                  <th className="px-1 pl-3 font-semibold">Share of a block, or cord</th>
                   <th className="pr-3 pl-1 text-right font-semibold">Error</th>
                 </tr>
               </thead>
@@ -96,7 +96,7 @@ function PortionRow({ name, count, sums }: { name: string; count: number; sums: 
       <td className="px-1 text-right figure text-figure">{sums && grams(sums.massG)}</td>
       <td className="px-1 text-right figure text-figure">{sums && mm(sums.ballMm)}</td>
       <td className="px-1 text-right figure text-figure">{sums && mm(sums.cordMm)}</td>
-      <td className="px-1 pl-3 whitespace-nowrap">
+      <td className="px-1 py-1.5 pl-3 whitespace-nowrap">
         {share ? (
           <>
             <span className="figure">{shareWords(share)}</span>
@@ -104,9 +104,12 @@ function PortionRow({ name, count, sums }: { name: string; count: number; sums: 
           </>
         ) : (
           sums && (
-            <span className="figure">
-              cut {count} from cord Ø{mm(sums.cut.thickMm)}, {mm(sums.cut.lengthMm)} long
-            </span>
+            <>
+              <span>
+                cut {count} from cord Ø<span className="figure">{mm(sums.cut.thickMm)}</span>,
+              </span>
+              <span className="block text-note text-soft">{mm(sums.cut.lengthMm)} mm long</span>
+            </>
           )
         )}
       </td>

@@ -12,7 +12,6 @@ import org.springframework.context.annotation.Import;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
-import org.testng.annotations.AfterSuite;
 import tools.jackson.databind.JsonNode;
 
 /** A server with the demo studio on a free port, in a temporary folder, on a Thursday morning. */
@@ -51,20 +50,20 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
     private static Path temporary() {
         try {
+            Runtime.getRuntime().addShutdownHook(new Thread(ServerTest::clear));
             return Files.createTempDirectory("fairember-test");
         } catch (IOException trouble) {
             throw new UncheckedIOException(trouble);
         }
     }
 
-    @AfterSuite
-    public void clear() throws IOException {
-        if (Files.notExists(FOLDER)) {
-            return;
-        }
+    /** When all tests of this process are over: they share one server. */
+    private static void clear() {
         try (Stream<Path> files = Files.walk(FOLDER)) {
             files.sorted(Comparator.reverseOrder())
                     .forEach(file -> file.toFile().delete());
+        } catch (IOException | UncheckedIOException gone) {
+            // What the server itself removes meanwhile needs no removing.
         }
     }
 }

@@ -162,7 +162,8 @@ public class GeometryJourney extends Journey {
     @Test
     public void portionsAreShownAsSharesCordsAndGaugeAndARunAsATreeOfCuts() {
         go("/pieces/1/portions");
-        page.sees("cut 5 from cord Ø7.5, 15.8 long");
+        page.sees("cut 5 from cord Ø7.5,");
+        page.sees("15.8 mm long");
         String gauge = page.control("Print it (PDF)").getDomAttribute("href");
         assertThat(gauge).startsWith("/api/pieces/1/gauge.pdf");
         page.until(() -> (Boolean) page.script("const i = document.querySelector('main img, section img');"
