@@ -49,6 +49,8 @@ final class Studio implements AutoCloseable {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-Dspring.aot.enabled=true",
                 "-jar",
                 System.getProperty("fairember.jar"),
                 "--server.port=" + port,
