@@ -63,6 +63,13 @@ final class Http {
         return newest.find() ? delete(path + "?edition=" + newest.group(1)) : outdated;
     }
 
+    /** Changes the newest edition of a thing, whichever it is. */
+    Answer change(String path, Object body) {
+        Answer outdated = put(path + "?edition=-1", body);
+        int newest = outdated.json().path("current").path("edition").asInt();
+        return outdated.status() == 409 ? put(path + "?edition=" + newest, body) : outdated;
+    }
+
     /** Undoes the last step, whichever it is. */
     Answer undo() {
         return step("undo");

@@ -113,8 +113,7 @@ public class KeptRoundTripTest extends ServerTest {
         assertThat(mix.path("clays").get(0).path("onHandG").asDouble()).isCloseTo(onShelf, offset(1e-9));
         assertThat(mix.path("shortG").asDouble()).isCloseTo(Math.max(0, 50 - onShelf), offset(1e-9));
         JsonNode other = tree(clay(random, "Clay by lot " + seed + " again"));
-        assertThat(http().put("/api/shelf/clays/" + id + "?edition=1", other).status())
-                .isEqualTo(200);
+        assertThat(http().change("/api/shelf/clays/" + id, other).status()).isEqualTo(200);
         undo();
         assertThat(held(http().get("/api/shelf").json().path("clays"), id).path("clay"))
                 .isEqualTo(sent);

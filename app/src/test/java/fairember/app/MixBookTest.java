@@ -54,12 +54,11 @@ public class MixBookTest extends ServerTest {
     public void aMixCannotHoldItselfNorBeRemovedWhileAnotherHoldsItButRetired() {
         long one = added(http().post("/api/mixes", MIST.formatted(5)));
         long two = added(http().post("/api/mixes", MIST.formatted(one)));
-        Http.Answer cycle = http().put("/api/mixes/" + one + "?edition=1", MIST.formatted(two));
+        Http.Answer cycle = http().change("/api/mixes/" + one, MIST.formatted(two));
         assertThat(cycle.status()).isEqualTo(422);
         assertThat(cycle.json().path("errors").get(0).path("field").asString()).isEqualTo("parts[0].mixId");
         assertThat(cycle.text()).contains("which would hold itself", "take this mix out of");
-        assertThat(http().put("/api/mixes/" + one + "?edition=1", MIST.formatted(one))
-                        .status())
+        assertThat(http().change("/api/mixes/" + one, MIST.formatted(one)).status())
                 .isEqualTo(422);
         assertThat(http().post("/api/mixes/measure?wantedG=10&id=" + one, MIST.formatted(two))
                         .status())
@@ -70,8 +69,7 @@ public class MixBookTest extends ServerTest {
         ObjectNode form =
                 http().get("/api/mixes/" + one).json().path("mix").deepCopy().asObject();
         form.put("retired", true);
-        assertThat(http().put("/api/mixes/" + one + "?edition=1", form).status())
-                .isEqualTo(200);
+        assertThat(http().change("/api/mixes/" + one, form).status()).isEqualTo(200);
         assertThat(http().get("/api/finds/uses").text()).doesNotContain("\"mixId\":" + one + ",");
         long last = two;
         for (int deep = 0; deep < 2; deep++) {

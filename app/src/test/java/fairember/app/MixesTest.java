@@ -163,7 +163,7 @@ public class MixesTest extends ServerTest {
         assertThat(http().get("/api/tiles").json().path("offNow")).isEqualTo(log.path("offNow"));
         assertThat(tile(id).path("heldBack").asBoolean()).isTrue();
         String confirmed = wrong.replace("\"note\"", "\"confirmed\":true,\"note\"");
-        assertThat(http().put("/api/tiles/" + id + "?edition=1", confirmed)
+        assertThat(http().change("/api/tiles/" + id, confirmed)
                         .json()
                         .path("heldBack")
                         .asBoolean())
@@ -193,10 +193,10 @@ public class MixesTest extends ServerTest {
                 .path("id")
                 .asLong();
         assertThat(http().remove("/api/shelf/clays/" + clayId).status()).isEqualTo(409);
-        Http.Answer changed = http().put("/api/tiles/" + id + "?edition=1", TILE.formatted(clayId, "#707a3a"));
+        Http.Answer changed = http().change("/api/tiles/" + id, TILE.formatted(clayId, "#707a3a"));
         assertThat(changed.json().path("edition").asInt()).isEqualTo(2);
         assertThat(changed.json().path("cured").path("seenHex").asString()).isEqualTo("#707a3a");
-        assertThat(http().put("/api/tiles/" + id + "?edition=1", TILE.formatted(clayId, "#000000"))
+        assertThat(http().put("/api/tiles/" + id + "?edition=-1", TILE.formatted(clayId, "#000000"))
                         .status())
                 .isEqualTo(409);
         assertThat(http().remove("/api/tiles/" + id).status()).isEqualTo(200);
@@ -215,7 +215,7 @@ public class MixesTest extends ServerTest {
         assertThat(after.path("tiles").size()).isEqualTo(log.path("tiles").size() + 1);
         assertThat(after.path("offNow")).isEqualTo(log.path("offNow"));
         assertThat(after.path("clays")).isEqualTo(log.path("clays"));
-        http().put("/api/tiles/" + id + "?edition=1", TILE.formatted(7, "#97804c"));
+        http().change("/api/tiles/" + id, TILE.formatted(7, "#97804c"));
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isNotEqualTo(before);
         http().remove("/api/tiles/" + id);
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isEqualTo(before);
