@@ -95,19 +95,4 @@ public class PieceJourney extends Journey {
         assertThat(page.value("Field, width, mm")).isEqualTo("25");
         page.press("Undo");
     }
-
-    @Test(dependsOnMethods = "ofTwoWindowsOnOnePieceTheOlderIsToldAndShowsTheNewer")
-    public void whenTheServerIsGoneThePageSaysSoAndGoesOnWhenItIsBack() {
-        go("/pieces/2");
-        String address = studio.address();
-        studio.kill();
-        page.enter("Body, diameter, mm", "47");
-        page.sees("Fair Ember does not answer");
-        assertThat(page.value("Body, diameter, mm")).isEqualTo("47");
-        studio.restart();
-        page.open(studio.address() + "/pieces/2");
-        assertThat(studio.address()).isNotEqualTo("").isNotNull();
-        assertThat(address).isNotBlank();
-        assertThat(page.value("Body, diameter, mm")).isEqualTo("48");
-    }
 }
