@@ -46,13 +46,15 @@ final class Studio implements AutoCloseable {
     }
 
     private void start() throws IOException {
+        Path packed = Path.of(System.getProperty("fairember.started"));
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-Dspring.aot.enabled=true",
+                "-XX:SharedArchiveFile=" + packed.resolve("classes.jsa"),
                 "-jar",
-                System.getProperty("fairember.jar"),
+                packed.resolve("app").resolve("fairember.jar").toString(),
                 "--server.port=" + port,
                 "--fairember.now=2026-11-26T11:07",
                 "--fairember.data=" + folder,
