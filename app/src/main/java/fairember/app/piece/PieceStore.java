@@ -13,7 +13,6 @@ import fairember.core.piece.MeasuredPiece;
 import fairember.core.piece.Palette;
 import fairember.core.piece.Piece;
 import fairember.core.piece.PieceKind;
-import fairember.core.piece.PieceMeasuring;
 import fairember.core.piece.Pose;
 import fairember.core.stock.BoughtPart;
 import java.sql.ResultSet;
@@ -33,6 +32,7 @@ public class PieceStore implements Kept<PieceForm> {
     private final MixStore mixes;
     private final WaysStore ways;
     private final PieceVersions versions;
+    private final MeasuredPieces measured;
 
     PieceStore(
             Database database,
@@ -40,13 +40,15 @@ public class PieceStore implements Kept<PieceForm> {
             BoughtStore bought,
             MixStore mixes,
             WaysStore ways,
-            PieceVersions versions) {
+            PieceVersions versions,
+            MeasuredPieces measured) {
         this.database = database;
         this.rows = rows;
         this.bought = bought;
         this.mixes = mixes;
         this.ways = ways;
         this.versions = versions;
+        this.measured = measured;
     }
 
     /** Measures pieces with the mixes, bought parts and ways there are at this moment. */
@@ -73,7 +75,7 @@ public class PieceStore implements Kept<PieceForm> {
         /** A piece as it is told; refused when it cannot be. */
         public MeasuredPiece of(long id, PieceForm form) {
             Piece piece = form.parse(id, parts);
-            return PieceMeasuring.measure(piece, palette, known.roll(), known.rules());
+            return measured.measure(piece, palette, known.roll(), known.rules());
         }
 
         public Ways ways() {

@@ -7,6 +7,7 @@ import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
 import java.util.Collection;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -26,10 +27,12 @@ public final class Palette {
      * @throws Refused on "mixId" when there is none
      */
     public MeasuredMix mix(long id) {
-        MeasuredMix mix = mixes.get(id);
-        if (mix == null) {
-            throw new Refused("mixId", "mix " + id, "a mix of the studio", "Choose a mix for this part.");
-        }
-        return mix;
+        return find(id).orElseThrow(
+                        () -> new Refused("mixId", "mix " + id, "a mix of the studio", "Choose a mix for this part."));
+    }
+
+    /** The mix of this number, when there is one. */
+    public Optional<MeasuredMix> find(long id) {
+        return Optional.ofNullable(mixes.get(id));
     }
 }
