@@ -135,7 +135,7 @@ function CardHead({ title, bake, times, children }: CardHeadProps) {
     <header className="flex flex-wrap items-start gap-x-4">
       <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-4">
         <h2 className="text-large whitespace-nowrap">{title}</h2>
-        <p className="figure text-large font-semibold whitespace-nowrap text-ember-deep">
+        <p className="figure text-figure font-semibold whitespace-nowrap text-ember-deep">
           {plain(bake.tempC)} °C · {minutes(bake.holdMin)}
         </p>
       </div>
