@@ -40,7 +40,10 @@ const listeners = new Set<() => void>();
 let all: Unsaved[] = [];
 let client: QueryClient | null = null;
 let studio = '';
+/** This window, by a name that no other has. */
 let here = '';
+/** Other windows whose end is waited for. */
+const awaited = new Set<string>();
 
 function set(entry: Unsaved | { path: string; gone: true }) {
   if ('gone' in entry) entries.delete(entry.path);
@@ -237,14 +240,23 @@ function takeUp(key: string) {
   }
 }
 
-/** Holds a lock as long as this window is open, and takes up what is left of others as soon as they are not. */
+/** Takes up what another window keeps as soon as it is open no more. */
+function takeUpLater(key: string | null) {
+  if (!key?.startsWith(STORED) || awaited.has(key)) return;
+  awaited.add(key);
+  void navigator.locks.request(key, () => {
+    awaited.delete(key);
+    takeUp(key);
+  });
+}
+
+/** Holds a lock as long as this window is open, and looks for what others keep, now and later. */
 function watchWindows() {
   if (here || !window.isSecureContext) return;
   here = crypto.randomUUID();
   void navigator.locks.request(STORED + here, () => new Promise(() => undefined));
-  Object.keys(localStorage)
-    .filter((key) => key.startsWith(STORED))
-    .forEach((key) => void navigator.locks.request(key, () => takeUp(key)));
+  Object.keys(localStorage).forEach(takeUpLater);
+  window.addEventListener('storage', (event) => takeUpLater(event.key));
 }
 
 function leaving() {

@@ -53,7 +53,6 @@ export function CopiesCard() {
           <input
             id={id}
             type="file"
-            aria-label="Copy to open"
             accept=".db"
             className="sr-only"
             disabled={opening.isPending}

@@ -61,59 +61,6 @@ public class OvensTest extends ServerTest {
         assertThat(rules(day().path("findings"))).doesNotContain("oven-closed");
     }
 
-    /** A pencil that stays in and takes 80 °C closes the window: no load has such a piece, and none is started with it. */
-    @Test
-    public void whatHasAnInsertThatCannotTakeTheHeatIsNeitherPlannedNorStarted() {
-        ObjectNode piece =
-                http().get("/api/pieces/1").json().path("piece").deepCopy().asObject();
-        ObjectNode pencil =
-                piece.put("name", "Light on a pencil").putArray("inserts").addObject();
-        pencil.put("name", "Pencil")
-                .put("stays", true)
-                .put("ceilingC", 80)
-                .put("thickMm", 7.4)
-                .put("lengthMm", 176);
-        pencil.put("coveredMm", 18)
-                .put("massG", 4.6)
-                .put("turns", 20)
-                .put("sheetMm", 2.6)
-                .put("seamMm", 1)
-                .put("acrossMm", 0)
-                .put("upMm", 0);
-        Http.Answer drawn = http().post("/api/pieces", piece);
-        assertThat(drawn.status()).as(drawn.text()).isEqualTo(201);
-        int id = drawn.json().path("id").asInt();
-        ObjectNode run = http().get("/api/runs/3")
-                .json()
-                .path("run")
-                .deepCopy()
-                .asObject()
-                .put("name", "Pencils");
-        run.putArray("lines").addObject().put("pieceId", id).put("quantity", 2);
-        Http.Answer begun = http().post("/api/runs", run);
-        assertThat(begun.status()).as(begun.text()).isEqualTo(201);
-        assertThat(planned(id)).isEmpty();
-        assertThat(day().path("findings"))
-                .anyMatch(f -> f.path("says").asString().contains("Light on a pencil"));
-        Map<String, Object> item =
-                Map.of("runId", begun.json().path("id").asInt(), "pieceId", id, "stage", 0, "count", 1);
-        http().post("/api/baking/loads/4/out", null);
-        Map<String, Object> start = Map.of("tempC", 125, "holdMin", 60, "items", List.of(item), "ovenId", 1);
-        Http.Answer refused = http().post("/api/baking/loads", start);
-        assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.text()).contains("Light on a pencil");
-        http().undo();
-        http().undo();
-        http().undo();
-    }
-
-    private List<JsonNode> planned(long pieceId) {
-        List<JsonNode> planned = new ArrayList<>();
-        day().path("planned").forEach(load -> load.path("items").forEach(planned::add));
-        planned.removeIf(i -> i.path("pieceId").asLong() != pieceId);
-        return planned;
-    }
-
     @Test
     public void twoMakersWorkAtOnceAndThreeAreRefused() {
         assertThat(most(day().path("tasks"))).isEqualTo(1);

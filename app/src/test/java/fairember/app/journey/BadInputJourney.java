@@ -29,6 +29,7 @@ public class BadInputJourney extends Journey {
                         wrong("Tower, height, mm", "tall", "“tall” is not a number"),
                         wrong("Tower, count", "1.5", "a whole number"),
                         wrong("Tower, shell, mm", "14", "allowed is under"),
+                        wrong("Tower, tilt, °", "181", "-180 to 180"),
                         wrong("Tower, cores in a row", "0", "Found 0"))
             },
             {
@@ -48,13 +49,24 @@ public class BadInputJourney extends Journey {
                 "/mixes/5",
                 List.of(
                         wrong("Wanted, g", "0", "allowed is 0.1 to 20000 g"),
+                        wrong("Coat, mm", "31", "allowed is 0 to 30 mm"),
                         wrong("Harbour teal, parts, parts", "-1", "allowed is 0 to 1000 parts"))
             },
             {"/mixes/14", List.of(wrong("fine shore sand, per cent of the clay, %", "61", "allowed is 0.01 to 60 %"))},
-            {"/mixes/tiles", List.of(wrong("raw colour of the tile", "teal", "# and six figures"))},
+            {
+                "/mixes/tiles",
+                List.of(
+                        wrong("Clay 1, parts, parts", "1001", "allowed is 0 to 1000 parts"),
+                        wrong("raw colour of the tile", "teal", "# and six figures"))
+            },
             {"/mixes/leftovers", List.of(wrong("Fog teal, grams, g", "0", "allowed is 0.1 to 20000 g"))},
             {"/mixes/trials/1", List.of(wrong("Way 1, colour", "gold", "# and six figures"))},
-            {"/mixes/sheets", List.of(wrong("Setting 1, sheet, mm", "13", "allowed is 0.1 to 12 mm"))},
+            {
+                "/mixes/sheets",
+                List.of(
+                        wrong("width of the sheet, mm", "4", "allowed is 5 to 2000 mm"),
+                        wrong("Setting 1, sheet, mm", "13", "allowed is 0.1 to 12 mm"))
+            },
             {"/mixes/sheets/blend", List.of(wrong("sheets to cut from, mm", "1", "at least the 1.5 mm"))},
             {"/mixes/sheets/cane", List.of(wrong("diameter to reduce to, mm", "90", "mm it is packed to"))},
             {"/mixes/sheets/cords", List.of(wrong("left before the die, mm", "-1", "allowed is 0 to 60 mm"))},

@@ -2,6 +2,12 @@ package fairember.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Map;
 import org.openqa.selenium.By;
@@ -83,6 +89,50 @@ public class KeepingJourney extends Journey {
         heightIsKept(66);
         page.driver().switchTo().window(other).close();
         page.driver().switchTo().window(mine);
+    }
+
+    /** Saved by its link, the studio changed, opened by its file, and that taken back. */
+    @Test
+    public void aCopyIsSavedAndOpenedInPlaceAndTakenBack() throws IOException {
+        go("/ways");
+        String link = page.control("Save a copy").getDomAttribute("href");
+        Path copy = Files.createTempFile("fairember-copy", ".db");
+        try (InputStream in = URI.create(studio.address() + link).toURL().openStream()) {
+            Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
+        }
+        String before = page.value("name");
+        page.enter("name", "Another bench");
+        page.until(() -> "Another bench".equals(kept("/api/ways", "ways", "name")));
+        page.one(By.cssSelector("input[type=file]")).sendKeys(copy.toString());
+        page.sees("The studio as it was before is kept");
+        page.until(() -> page.value("name").equals(before));
+        page.press("Take it back");
+        page.until(() -> page.value("name").equals("Another bench"));
+        assertThat(page.all(By.cssSelector("ul[aria-label='Kept copies'] li"))).hasSize(2);
+        page.isForEveryone();
+        Path words = Files.createTempFile("fairember-copy", ".db");
+        Files.writeString(words, "no studio");
+        page.one(By.cssSelector("input[type=file]")).sendKeys(words.toString());
+        page.sees("begin as an SQLite file");
+        assertThat(page.value("name")).isEqualTo("Another bench");
+    }
+
+    /** What a window left that was closed is saved by the one that is still open. */
+    @Test
+    public void whatAClosedWindowLeftIsTakenUpByAnOpenOne() {
+        go("/pieces/3");
+        String stays = page.driver().getWindowHandle();
+        page.driver().switchTo().newWindow(WindowType.TAB);
+        page.open(studio.address() + "/pieces/3");
+        page.type("Field, width, mm", "9000");
+        page.sees("not saved, see the marked field");
+        page.type("Name of the piece", "Flag of a closed window");
+        page.sees("not saved, see the marked field");
+        page.driver().close();
+        page.driver().switchTo().window(stays);
+        page.until(() -> page.value("Name of the piece").equals("Flag of a closed window"));
+        page.enter("Field, width, mm", "24");
+        page.until(() -> "Flag of a closed window".equals(kept("/api/pieces/3", "piece", "name")));
     }
 
     @Test(priority = 1)
