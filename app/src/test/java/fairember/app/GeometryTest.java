@@ -221,7 +221,7 @@ public class GeometryTest extends ServerTest {
         assertThat(versions.size()).isEqualTo(1);
         assertThat(versions.get(0).path("edition")).isEqualTo(edition);
         assertThat(versions.get(0).path("runs").toString()).isEqualTo("[\"Old\"]");
-        JsonNode old = ok(http().get("/api/pieces/" + id + "/versions/1"));
+        JsonNode old = ok(http().get("/api/pieces/" + id + "/versions/" + edition.asInt()));
         assertThat(old.path("piece").toString()).isEqualTo(made);
         assertThat(http().get("/api/pieces/" + id + "/versions/77").status()).isEqualTo(404);
         // Back among the planned it follows the piece again.

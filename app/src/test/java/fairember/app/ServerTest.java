@@ -1,5 +1,7 @@
 package fairember.app;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -12,6 +14,7 @@ import org.springframework.context.annotation.Import;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import org.testng.annotations.BeforeClass;
 import tools.jackson.databind.JsonNode;
 
 /** A server with the demo studio on a free port, in a temporary folder, on a Thursday morning. */
@@ -19,6 +22,7 @@ import tools.jackson.databind.JsonNode;
 @Import(ApiDescription.class)
 abstract class ServerTest extends AbstractTestNGSpringContextTests {
     private static final Path FOLDER = temporary();
+    private static byte[] begun;
 
     @LocalServerPort
     private int port;
@@ -46,6 +50,17 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
         JsonNode ways = http().get("/api/ways").json().path("ways");
         return netG * (1 + ways.path("wastePercent").asDouble() / 100)
                 + ways.path("machineG").asDouble(0);
+    }
+
+    /** Every class begins with the same studio, whichever classes its process ran before. */
+    @BeforeClass(dependsOnMethods = "springTestContextPrepareTestInstance")
+    void beginAnew() {
+        if (begun == null) {
+            begun = http().bytes("/api/studio/copy");
+            return;
+        }
+        Http.Answer opened = http().send("POST", "/api/studio/copy", begun, "Content-Type", "application/octet-stream");
+        assertThat(opened.status()).as(opened.text()).isEqualTo(200);
     }
 
     private static Path temporary() {
