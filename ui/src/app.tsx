@@ -7,14 +7,14 @@ import { MixesPlace } from './features/mixes/mixes-place';
 import { TilesPlace } from './features/mixes/tiles-place';
 import { TrialsPlace } from './features/mixes/trials-place';
 import { OvenPlace } from './features/oven/oven-place';
-import { PieceScreen } from './features/pieces/piece-screen';
-import { PiecesPlace } from './features/pieces/pieces-place';
-import { RunScreen } from './features/runs/run-screen';
-import { RunsPlace } from './features/runs/runs-place';
+import { DesignScreen } from './features/designs/design-screen';
+import { DesignsPlace } from './features/designs/designs-place';
+import { BatchScreen } from './features/batches/batch-screen';
+import { BatchesPlace } from './features/batches/batches-place';
 import { SheetsPlace } from './features/sheets/sheets-place';
 import { ShelfPlace } from './features/shelf/shelf-place';
-import { WaysPlace } from './features/ways/ways-place';
-import { WorthPlace } from './features/worth/worth-place';
+import { SettingsPlace } from './features/settings/settings-place';
+import { PricePlace } from './features/price/price-place';
 import { Frame } from './frame/frame';
 import { Lost } from './frame/lost';
 import { Trouble } from './frame/trouble';
@@ -40,20 +40,20 @@ const router = createBrowserRouter([
         children: [
           { index: true, element: <Navigate to="/bench" replace /> },
           { path: 'bench', element: <BenchPlace /> },
-          { path: 'pieces', element: <PiecesPlace /> },
-          { path: 'pieces/:id/:tab?', element: <PieceScreen /> },
+          { path: 'designs', element: <DesignsPlace /> },
+          { path: 'designs/:id/:tab?', element: <DesignScreen /> },
           { path: 'mixes/find', element: <FindPlace /> },
           { path: 'mixes/tiles', element: <TilesPlace /> },
           { path: 'mixes/leftovers', element: <LeftoversPlace /> },
           { path: 'mixes/trials/:id?', element: <TrialsPlace /> },
           { path: 'mixes/sheets/:tool?', element: <SheetsPlace /> },
           { path: 'mixes/:id?', element: <MixesPlace /> },
-          { path: 'runs', element: <RunsPlace /> },
-          { path: 'runs/:id/:station?', element: <RunScreen /> },
+          { path: 'batches', element: <BatchesPlace /> },
+          { path: 'batches/:id/:station?', element: <BatchScreen /> },
           { path: 'oven/:kind?/:id?', element: <OvenPlace /> },
-          { path: 'worth/:id?', element: <WorthPlace /> },
+          { path: 'price/:id?', element: <PricePlace /> },
           { path: 'shelf/:tab?/:id?', element: <ShelfPlace /> },
-          { path: 'ways', element: <WaysPlace /> },
+          { path: 'settings', element: <SettingsPlace /> },
           { path: '*', element: <Lost /> },
         ],
       },

@@ -44,7 +44,7 @@ export function Choice({ label, value, options, onChange, placeholder = 'Choose'
                 <Select.Item
                   key={option.value}
                   value={option.value}
-                  className="flex min-h-9 cursor-pointer items-center gap-2 rounded-small px-3 outline-none data-[highlighted]:bg-verdigris-tint data-[state=checked]:font-semibold"
+                  className="flex min-h-9 cursor-pointer items-center gap-2 rounded-small px-3 outline-none data-[highlighted]:bg-verdigris data-[highlighted]:text-paper data-[state=checked]:font-semibold"
                 >
                   <Select.ItemText>
                     <Words option={option} />

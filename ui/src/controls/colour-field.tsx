@@ -1,22 +1,22 @@
-import type { Wrong } from '../server/client';
+import type { InputError } from '../server/client';
 import { TextField } from './text-field';
 
 interface Props {
   label: string;
   value: string;
-  wrong?: Wrong | undefined;
+  error?: InputError | undefined;
   onChange: (hex: string) => void;
   onSettle: () => void;
 }
 
 /** A colour, typed as its figures or picked by eye. */
-export function ColourField({ label, value, wrong, onChange, onSettle }: Props) {
+export function ColourField({ label, value, error, onChange, onSettle }: Props) {
   return (
     <span className="inline-flex items-center gap-2">
       <TextField
         label={label}
         value={value}
-        wrong={wrong}
+        error={error}
         onChange={onChange}
         onSettle={onSettle}
         className="w-24 text-right figure"

@@ -1,5 +1,5 @@
 import type { Draft } from '../server/use-draft';
-import { wrongAt } from '../server/use-measured';
+import { errorAt } from '../server/use-measured';
 import { TextField } from './text-field';
 import { WhenField } from './when-field';
 
@@ -18,7 +18,7 @@ export function DraftText<F extends object>({ draft, field, type, ...look }: Pro
   const edited = {
     ...look,
     value: String(draft.form[field]),
-    wrong: wrongAt(draft.wrongs, field),
+    error: errorAt(draft.errors, field),
     onChange: (value: string) => draft.change((form) => ({ ...form, [field]: value })),
     onSettle: draft.settle,
   };

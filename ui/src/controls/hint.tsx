@@ -4,14 +4,14 @@ import type { ReactNode } from 'react';
 interface Props {
   /** What is said; nothing is shown without it. */
   text: string | null;
-  tone: 'range' | 'wrong';
+  tone: 'range' | 'error';
   id: string;
   children: ReactNode;
 }
 
 const tones = {
   range: 'border-line bg-paper text-soft whitespace-nowrap',
-  wrong: 'max-w-64 border-madder bg-madder-tint text-madder',
+  error: 'max-w-64 border-madder bg-madder-tint text-madder',
 };
 
 /**
@@ -22,7 +22,7 @@ export function Hint({ text, tone, id, children }: Props) {
   return (
     <span className="relative inline-block">
       {children}
-      <span id={id} role={tone === 'wrong' && text ? 'alert' : undefined} className="sr-only">
+      <span id={id} role={tone === 'error' && text ? 'alert' : undefined} className="sr-only">
         {text}
       </span>
       {text !== null && (
@@ -50,6 +50,6 @@ export function Hint({ text, tone, id, children }: Props) {
 }
 
 /** A wrong field as one sentence. */
-export function complaintOf(wrong: { found: string; allowed: string; mend: string } | undefined): string | null {
-  return wrong ? `Found ${wrong.found}, allowed is ${wrong.allowed}. ${wrong.mend}` : null;
+export function complaintOf(error: { message: string } | undefined): string | null {
+  return error ? error.message : null;
 }

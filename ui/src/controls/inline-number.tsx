@@ -1,4 +1,4 @@
-import type { Wrong } from '../server/client';
+import type { InputError } from '../server/client';
 import type { Span } from '../server/types';
 import { NumberField } from './number-field';
 
@@ -9,14 +9,14 @@ interface Props {
   words: string;
   value: number;
   span: Span;
-  wrong?: Wrong | undefined;
+  error?: InputError | undefined;
   chars?: number;
   onChange: (value: number) => void;
   onSettle: () => void;
 }
 
 /** A number in a line of text: its words, the field, its unit. */
-export function InlineNumber({ of, words, value, span, wrong, chars = 3, onChange, onSettle }: Props) {
+export function InlineNumber({ of, words, value, span, error, chars = 3, onChange, onSettle }: Props) {
   return (
     <label className="inline-flex items-baseline gap-1 text-note whitespace-nowrap text-soft">
       {words}
@@ -25,7 +25,7 @@ export function InlineNumber({ of, words, value, span, wrong, chars = 3, onChang
         value={value}
         span={span}
         chars={chars}
-        wrong={wrong}
+        error={error}
         onChange={onChange}
         onSettle={onSettle}
       />

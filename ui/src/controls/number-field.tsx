@@ -1,5 +1,5 @@
 import { useId, useRef, useState } from 'react';
-import type { Wrong } from '../server/client';
+import type { InputError } from '../server/client';
 import type { Span } from '../server/types';
 import { plain } from '../words/figures';
 import { understand } from '../words/numbers';
@@ -11,7 +11,7 @@ interface Props {
   span: Span;
   onChange: (value: number) => void;
   onSettle: () => void;
-  wrong?: Wrong | undefined;
+  error?: InputError | undefined;
   /** Least width in characters; it grows with what is typed. */
   chars?: number;
   /** How many of the server's units make one that is typed, such as 100 minor units. */
@@ -23,7 +23,7 @@ interface Props {
  * understand stays as it was typed, and Escape brings back what there was when the field was entered.
  */
 export function NumberField(props: Props) {
-  const { label, value, span, onChange, onSettle, wrong, chars = 2, per = 1 } = props;
+  const { label, value, span, onChange, onSettle, error, chars = 2, per = 1 } = props;
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [inside, setInside] = useState(false);
@@ -31,9 +31,9 @@ export function NumberField(props: Props) {
   const unit = per > 1 ? '' : span.unit;
   const understood = typed === null ? null : understand(typed, unit);
   const shown = per > 1 ? (value / per).toFixed(Math.round(Math.log10(per))) : plain(value);
-  const range = `${plain(span.low / per)} to ${plain(span.high / per)}${span.unit ? ` ${span.unit}` : ''}${span.whole && per === 1 ? ', whole' : ''}`;
+  const range = `${plain(span.low / per)} to ${plain(span.high / per)}${span.unit ? ` ${span.unit}` : ''}${span.whole && per === 1 ? ' (a whole number)' : ''}`;
   const garbled = understood !== null && understood.value === null;
-  const complaint = garbled ? `${understood.complaint ?? ''} Allowed is ${range}.` : complaintOf(wrong);
+  const complaint = garbled ? `${understood.complaint ?? ''} Type a number from ${range}.` : complaintOf(error);
 
   const step = (input: HTMLInputElement, by: number) => {
     const next = Math.round((value / per + by) * 1000) / 1000;
@@ -44,7 +44,7 @@ export function NumberField(props: Props) {
   };
 
   return (
-    <Hint id={`${id}-hint`} text={complaint ?? (inside ? range : null)} tone={complaint ? 'wrong' : 'range'}>
+    <Hint id={`${id}-hint`} text={complaint ?? (inside ? range : null)} tone={complaint ? 'error' : 'range'}>
       <input
         id={id}
         type="text"

@@ -1,18 +1,26 @@
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 
 interface Props {
   title: ReactNode;
+  /** The title in plain words, where it is more than a text. */
+  name?: string;
   about?: ReactNode;
   actions?: ReactNode;
   children: ReactNode;
 }
 
 /** A place: its title line, and below it what it holds. */
-export function Place({ title, about, actions, children }: Props) {
+export function Place({ title, name, about, actions, children }: Props) {
+  const words = name ?? (typeof title === 'string' ? title : '');
+  useEffect(() => {
+    document.title = words ? `${words} – Fair Ember` : 'Fair Ember';
+  }, [words]);
   return (
     <div className="flex h-full min-h-0 flex-col gap-2.5 px-5 pt-2.5 pb-3">
       <header className="flex min-h-10 shrink-0 flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="text-title">{title}</h1>
+        <h1 tabIndex={-1} className="text-title outline-none">
+          {title}
+        </h1>
         {about && <div className="text-soft">{about}</div>}
         {actions && <div className="ml-auto flex flex-wrap gap-2">{actions}</div>}
       </header>

@@ -1,5 +1,5 @@
 import { useId, useRef } from 'react';
-import type { Wrong } from '../server/client';
+import type { InputError } from '../server/client';
 import { complaintOf, Hint } from './hint';
 
 interface Props {
@@ -7,7 +7,7 @@ interface Props {
   value: string;
   onChange: (value: string) => void;
   onSettle: () => void;
-  wrong?: Wrong | undefined;
+  error?: InputError | undefined;
   className?: string;
   /** Whether it is as wide as its words. */
   fit?: boolean;
@@ -15,18 +15,18 @@ interface Props {
 
 /** A text edited in place. */
 export function TextField(props: Props) {
-  const { label, value, onChange, onSettle, wrong, className = '', fit = false } = props;
+  const { label, value, onChange, onSettle, error, className = '', fit = false } = props;
   const id = useId();
-  const complaint = complaintOf(wrong);
+  const complaint = complaintOf(error);
   const began = useRef(value);
   return (
-    <Hint id={id} text={complaint} tone="wrong">
+    <Hint id={id} text={complaint} tone="error">
       <input
         type="text"
         autoComplete="off"
         aria-label={label}
-        aria-invalid={Boolean(wrong)}
-        aria-describedby={wrong ? id : undefined}
+        aria-invalid={Boolean(error)}
+        aria-describedby={error ? id : undefined}
         className={`field ${className}`}
         style={fit ? { width: `${Math.max(6, value.length) * 0.82 + 1}ch` } : undefined}
         value={value}

@@ -1,5 +1,5 @@
 import { useEffect, useId, useRef, useState } from 'react';
-import type { Wrong } from '../server/client';
+import type { InputError } from '../server/client';
 import { complaintOf, Hint } from './hint';
 
 interface Props {
@@ -8,26 +8,28 @@ interface Props {
   value: string;
   onChange: (value: string) => void;
   onSettle: () => void;
-  wrong?: Wrong | undefined;
+  error?: InputError | undefined;
   className?: string;
 }
 
 /** A day or a time of day edited in place. Until it is whole nothing is changed; Escape brings back what there was. */
-export function WhenField({ label, type, value, onChange, onSettle, wrong, className = '' }: Props) {
+export function WhenField({ label, type, value, onChange, onSettle, error, className = '' }: Props) {
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
   const began = useRef(value);
   const [partial, setPartial] = useState(false);
   const [inside, setInside] = useState(false);
   const half =
-    partial && !inside ? `This ${type} is not whole. Fill in all of it, or press Escape for the old one.` : null;
-  const complaint = half ?? complaintOf(wrong);
+    partial && !inside
+      ? `This ${type} is incomplete. Fill in all of it, or press Escape to restore the old one.`
+      : null;
+  const complaint = half ?? complaintOf(error);
   // The browser keeps what is half typed to itself, so the field is only written to while nobody types in it.
   useEffect(() => {
     if (input.current && !inside && !partial) input.current.value = value;
   }, [value, inside, partial]);
   return (
-    <Hint id={id} text={complaint} tone="wrong">
+    <Hint id={id} text={complaint} tone="error">
       <input
         ref={input}
         type={type}

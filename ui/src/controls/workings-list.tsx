@@ -9,7 +9,7 @@ const sources = {
   CALIBRATED: 'calibrated',
   LEARNED: 'learned',
   CONSTANT: 'constant',
-  WORKED: 'from another sum',
+  WORKED: 'from another calculation',
 };
 
 /** A figure's working, opened under it: what was given, and each step that followed. */

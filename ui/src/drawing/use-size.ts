@@ -18,3 +18,16 @@ export function useSize(): [(element: Element | null) => (() => void) | undefine
   }, []);
   return [ref, size];
 }
+
+/**
+ * For a drawing that is scaled to its place: a ref for it, and the size of text, in units of its view box, that stands on the
+ * page as 12 pixels.
+ */
+export function useTextSize(
+  viewWidth: number,
+  viewHeight: number,
+): [(element: Element | null) => (() => void) | undefined, number] {
+  const [ref, { width, height }] = useSize();
+  const scale = Math.min(width / viewWidth, height / viewHeight);
+  return [ref, scale > 0 ? 12 / scale : 12];
+}

@@ -4,19 +4,19 @@ import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-b
 import { useSeconds } from '../server/use-now';
 import { minutes, stopwatch } from '../words/figures';
 
-/** The foot: the step in hand, its timer and counts, and undo. */
+/** The foot: the current job, its timer and counts, and undo. */
 export function BenchBar() {
-  const { hand } = useBench().bench;
+  const { job } = useBench().bench;
   return (
     <footer
       aria-label="Bench bar"
       className="flex h-bar items-center gap-4 overflow-x-auto border-t border-line bg-paper px-5 whitespace-nowrap"
     >
-      {hand ? (
-        <InHand />
+      {job ? (
+        <CurrentJob />
       ) : (
         <p className="text-soft">
-          No step in hand. Take one on the <Link to="/bench">Bench</Link>.
+          No current job. Start one on the <Link to="/bench">Bench</Link>.
         </p>
       )}
       <Undo />
@@ -24,40 +24,36 @@ export function BenchBar() {
   );
 }
 
-function InHand() {
+function CurrentJob() {
   const { bench, ahead } = useBench();
-  const { hand } = bench;
+  const { job } = bench;
   const acts = useBenchActs();
-  const running = useSeconds(hand?.startedAt, ahead);
-  if (!hand) return null;
-  const left = hand.wanted - hand.done;
+  const running = useSeconds(job?.startedAt, ahead);
+  if (!job) return null;
+  const left = job.wanted - job.done;
   return (
     <>
       <output
-        aria-label="Time on this step"
-        className={`figure text-large font-bold ${hand.startedAt ? 'text-verdigris' : ''}`}
+        aria-label="Time on this job"
+        className={`figure text-large font-bold ${job.startedAt ? 'text-verdigris' : ''}`}
       >
-        {stopwatch(hand.loggedSec + running)}
+        {stopwatch(job.loggedSec + running)}
       </output>
       <p className="min-w-0 truncate">
-        <span className="font-semibold">{hand.name}</span>, {hand.pieceName}
-        <span className="text-soft"> of {minutes(hand.plannedMin)}</span>
+        <span className="font-semibold">{job.name}</span>, {job.designName}
+        <span className="text-soft"> of {minutes(job.plannedMin)}</span>
       </p>
-      <Button
-        kind={hand.startedAt ? 'plain' : 'main'}
-        keyCap="Space"
-        onClick={() => acts.timer.mutate(!hand.startedAt)}
-      >
-        {hand.startedAt ? 'Stop' : 'Start'}
+      <Button kind={job.startedAt ? 'plain' : 'main'} keyCap="Space" onClick={() => acts.timer.mutate(!job.startedAt)}>
+        {job.startedAt ? 'Stop' : 'Start'}
       </Button>
       <Button keyCap="." disabled={left <= 0} onClick={() => acts.count.mutate({ done: 1, lost: 0 })}>
         Done{' '}
         <span className="figure">
-          {hand.done}/{hand.wanted}
+          {job.done}/{job.wanted}
         </span>
       </Button>
       <Button keyCap="x" onClick={() => acts.count.mutate({ done: 0, lost: 1 })}>
-        Lost <span className="figure">{hand.lost}</span>
+        Lost <span className="figure">{job.lost}</span>
       </Button>
     </>
   );

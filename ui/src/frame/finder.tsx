@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useLeftovers, useMixes, usePieces, useRuns, useShelf, useTrials } from '../server/use-studio';
+import { useLeftovers, useMixes, useDesigns, useBatches, useShelf, useTrials } from '../server/use-studio';
 import { places } from './places';
 
 interface Found {
@@ -11,9 +11,9 @@ interface Found {
 }
 
 function useAll(): Found[] {
-  const pieces = usePieces().map((p) => ({ name: p.piece.name, kind: 'piece', path: `/pieces/${p.id}` }));
+  const designs = useDesigns().map((p) => ({ name: p.design.name, kind: 'design', path: `/designs/${p.id}` }));
   const mixes = useMixes().map((m) => ({ name: m.mix.name, kind: 'mix', path: `/mixes/${m.id}` }));
-  const runs = useRuns().map((r) => ({ name: r.run.name, kind: 'run', path: `/runs/${r.id}` }));
+  const batches = useBatches().map((r) => ({ name: r.batch.name, kind: 'batch', path: `/batches/${r.id}` }));
   const clays = useShelf().clays.map((c) => ({ name: c.clay.name, kind: 'clay', path: `/shelf/clays/${c.id}` }));
   const trials = useTrials().map((t) => ({ name: t.trial.name, kind: 'trial', path: `/mixes/trials/${t.id}` }));
   const lumps = useLeftovers().lumps.map((l, i) => ({
@@ -22,7 +22,7 @@ function useAll(): Found[] {
     path: `/mixes/leftovers#${i}`,
   }));
   const all = places.map((p) => ({ name: p.name, kind: 'place', path: p.path }));
-  return [...pieces, ...runs, ...mixes, ...clays, ...trials, ...lumps, ...all];
+  return [...designs, ...batches, ...mixes, ...clays, ...trials, ...lumps, ...all];
 }
 
 /** Finds anything by its name. */
@@ -84,10 +84,10 @@ function FinderList({ onClose }: { onClose: () => void }) {
             id={`found-${i}`}
             role="option"
             aria-selected={i === at}
-            className="flex min-h-9 cursor-pointer items-center justify-between rounded-small px-3 aria-selected:bg-verdigris-tint"
+            className="group flex min-h-9 cursor-pointer items-center justify-between rounded-small px-3 aria-selected:bg-verdigris aria-selected:text-paper"
             onClick={() => open(f.path)}
           >
-            {f.name} <span className="text-note text-soft">{f.kind}</span>
+            {f.name} <span className="text-note text-soft group-aria-selected:text-paper">{f.kind}</span>
           </li>
         ))}
       </ul>

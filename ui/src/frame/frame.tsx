@@ -1,5 +1,6 @@
 import { Suspense, useState } from 'react';
 import { Outlet, useNavigate } from 'react-router';
+import { useKeysOff } from '../controls/use-flag';
 import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
 import { useProbesLive } from '../server/use-record';
 import { useUnsaved } from '../server/use-unsaved';
@@ -9,6 +10,7 @@ import { KeyList } from './key-list';
 import { OvenAlarms } from './oven-alarms';
 import { places } from './places';
 import { Rail } from './rail';
+import { RouteAnnouncer } from './route-announcer';
 import { Spine } from './spine';
 import { TroubleStrip } from './trouble-strip';
 import { UnsavedStrip } from './unsaved-strip';
@@ -22,22 +24,24 @@ export function Frame() {
   const [floating, setFloating] = useState<'finder' | 'keys' | null>(null);
   const [spineOpen, setSpineOpen] = useState(() => window.innerWidth >= NARROW_PX);
   const go = useNavigate();
-  const { hand } = useBench().bench;
+  const { job } = useBench().bench;
   const acts = useBenchActs();
   const last = useLastChanges();
   const { undo, redo } = useUndo();
+  const [keysOff] = useKeysOff();
   useProbesLive();
   useUnsaved();
   useDoublePress();
 
   useKeys((key) => {
+    if (floating || keysOff) return false;
     const place = places.find((p) => p.key === key);
     if (place) void go(place.path);
     else if (key === '/') setFloating('finder');
     else if (key === '?') setFloating('keys');
-    else if (key === ' ' && hand) acts.timer.mutate(!hand.startedAt);
-    else if (key === '.' && hand) acts.count.mutate({ done: 1, lost: 0 });
-    else if (key === 'x' && hand) acts.count.mutate({ done: 0, lost: 1 });
+    else if (key === ' ' && job) acts.timer.mutate(!job.startedAt);
+    else if (key === '.' && job) acts.count.mutate({ done: 1, lost: 0 });
+    else if (key === 'x' && job) acts.count.mutate({ done: 0, lost: 1 });
     else if (key === 'u' && last.undoStep !== undefined) undo.mutate(last.undoStep);
     else if (key === 'U' && last.redoStep !== undefined) redo.mutate(last.redoStep);
     else return false;
@@ -46,10 +50,20 @@ export function Frame() {
 
   return (
     <div className="flex h-dvh overflow-hidden">
+      <a
+        href="#page"
+        className="sr-only rounded-small bg-paper px-3 py-2 font-semibold focus:not-sr-only focus:absolute focus:top-1 focus:left-1 focus:z-50"
+        onClick={(event) => {
+          event.preventDefault();
+          document.getElementById('page')?.focus();
+        }}
+      >
+        Skip to the page
+      </a>
       <div className="flex min-w-0 flex-1 flex-col">
         <Rail onFind={() => setFloating('finder')} onKeys={() => setFloating('keys')} />
-        <main className="relative min-h-0 flex-1 overflow-y-auto">
-          <Suspense fallback={<p className="p-5 text-soft">Fetching …</p>}>
+        <main id="page" tabIndex={-1} className="relative min-h-0 flex-1 overflow-y-auto outline-none">
+          <Suspense fallback={<p className="p-5 text-soft">Loading …</p>}>
             <Outlet />
           </Suspense>
         </main>
@@ -60,6 +74,7 @@ export function Frame() {
       </div>
       <Spine open={spineOpen} onToggle={() => setSpineOpen((open) => !open)} />
       <Finder open={floating === 'finder'} onClose={() => setFloating(null)} />
+      <RouteAnnouncer />
       <KeyList open={floating === 'keys'} onClose={() => setFloating(null)} />
     </div>
   );

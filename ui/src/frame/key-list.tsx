@@ -5,12 +5,12 @@ import { places } from './places';
 const others: [string, string][] = [
   ['/', 'find anything by name'],
   ['?', 'these keys'],
-  ['Space', 'start or stop the step timer'],
-  ['.', 'one done'],
-  ['x', 'one lost'],
+  ['Space', 'start or stop the job timer'],
+  ['.', 'count one done'],
+  ['x', 'count one lost'],
   ['u', 'undo the last change'],
-  ['U', 'do it again'],
-  ['↑ ↓', 'in a number: one more, one less; with Shift ten'],
+  ['U', 'redo the change'],
+  ['↑ ↓', 'in a number field: one more, one less; with Shift, ten'],
 ];
 
 /** All the keys there are. */

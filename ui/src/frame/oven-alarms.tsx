@@ -1,17 +1,17 @@
 import { useEffect, useRef } from 'react';
 import { Link, useLocation } from 'react-router';
 import { chime } from '../controls/chime';
-import { useMuted } from '../controls/use-muted';
-import type { Finding, LoadRecord } from '../server/types';
+import { useMuted } from '../controls/use-flag';
+import type { Advice, LoadRecord } from '../server/types';
 import { useDay } from '../server/use-bench';
 import { useRecord } from '../server/use-record';
 
-const looks: Record<Finding['verdict'], string> = {
-  BREAKS: 'border-madder bg-madder-tint text-madder',
-  WARNS: 'border-straw-line bg-straw-tint text-straw',
-  KEEPS: 'border-line bg-verdigris-tint',
+const looks: Record<Advice['grade'], string> = {
+  STOP: 'border-madder bg-madder-tint text-madder',
+  CAUTION: 'border-straw-line bg-straw-tint text-straw',
+  TIP: 'border-line bg-verdigris-tint',
 };
-const rank: Finding['verdict'][] = ['BREAKS', 'WARNS', 'KEEPS'];
+const rank: Advice['grade'][] = ['STOP', 'CAUTION', 'TIP'];
 
 /** What is the matter in the ovens, whatever screen is looked at: a chime, and a line where the load itself is not seen. */
 export function OvenAlarms() {
@@ -23,16 +23,16 @@ function OvenAlarm({ id }: { id: number }) {
   const [muted] = useMuted();
   const { pathname } = useLocation();
   useChime(record, muted);
-  const worst = record && rank.flatMap((verdict) => record.alarms.filter((a) => a.verdict === verdict))[0];
+  const worst = record && rank.flatMap((grade) => record.alarms.filter((a) => a.grade === grade))[0];
   const seen = pathname === '/oven' || pathname === `/oven/logged/${id}`;
   if (!worst || seen) return null;
   return (
-    <div role="alert" className={`flex items-center gap-4 border-t px-5 py-1.5 ${looks[worst.verdict]}`}>
+    <div role="alert" className={`flex items-center gap-4 border-t px-5 py-1.5 ${looks[worst.grade]}`}>
       <p className="min-w-0">
-        <span className="font-semibold">In the oven: {worst.says}</span> {worst.mend}
+        <span className="font-semibold">In the oven: {worst.message}</span> {worst.fix}
       </p>
       <Link to={`/oven/logged/${id}`} className="ml-auto shrink-0 font-semibold underline underline-offset-4">
-        Look at it
+        Show this load
       </Link>
     </div>
   );

@@ -1,11 +1,11 @@
 /** The places, each with the letter that jumps to it. */
 export const places = [
   { path: '/bench', name: 'Bench', key: 'b' },
-  { path: '/pieces', name: 'Pieces', key: 'p' },
+  { path: '/designs', name: 'Designs', key: 'd' },
   { path: '/mixes', name: 'Mixes', key: 'm' },
-  { path: '/runs', name: 'Runs', key: 'r' },
+  { path: '/batches', name: 'Batches', key: 't' },
   { path: '/oven', name: 'Oven', key: 'o' },
-  { path: '/worth', name: 'Worth', key: 'w' },
+  { path: '/price', name: 'Price', key: 'p' },
   { path: '/shelf', name: 'Shelf', key: 's' },
-  { path: '/ways', name: 'Ways', key: 'y' },
+  { path: '/settings', name: 'Settings', key: 'e' },
 ] as const;

@@ -11,10 +11,10 @@ export function SpineLive({ id }: { id: number }) {
   if (!record || !last || record.lastC === undefined) return null;
   const low = Math.min(record.lowC - 15, ...points.map((p) => p.c));
   const high = Math.max(record.highC + 10, ...points.map((p) => p.c));
-  const end = Math.max(last.atS, record.holdMin * 60);
+  const end = Math.max(last.atS, record.bakingMin * 60);
   const x = (s: number) => ((s / end) * WIDE).toFixed(1);
   const y = (c: number) => (HIGH - ((c - low) / (high - low)) * HIGH).toFixed(1);
-  const alarm = record.alarms.some((a) => a.verdict !== 'KEEPS');
+  const alarm = record.alarms.some((a) => a.grade !== 'TIP');
   return (
     <span className="flex items-center gap-2">
       <span className="shrink-0 figure font-bold">

@@ -1,5 +1,5 @@
 import type { Day, LoggedLoad, PlannedLoad } from '../server/types';
-import { loggedThings, type LoadThing } from '../words/load-items';
+import { loggedItems, type LoadItem } from '../words/load-items';
 import { dateOf, isoDay, plusDays } from '../words/days';
 
 /** A load as the spine shows it. */
@@ -8,10 +8,10 @@ export interface SpineLoad {
   href: string;
   kind: 'done' | 'in' | 'planned';
   tempC: number;
-  holdMin: number;
+  bakingMin: number;
   from: string;
   to: string;
-  items: LoadThing[];
+  items: LoadItem[];
   fillPercent?: number;
 }
 
@@ -21,10 +21,10 @@ function ofLogged(load: LoggedLoad): SpineLoad {
     href: `/oven/logged/${load.id}`,
     kind: load.outAt ? 'done' : 'in',
     tempC: load.tempC,
-    holdMin: load.holdMin,
+    bakingMin: load.bakingMin,
     from: load.inAt,
     to: load.outAt ?? load.dueOut,
-    items: loggedThings(load.items),
+    items: loggedItems(load.items),
   };
 }
 
@@ -34,7 +34,7 @@ function ofPlanned(load: PlannedLoad, index: number): SpineLoad {
     href: `/oven/planned/${index + 1}`,
     kind: 'planned',
     tempC: load.tempC,
-    holdMin: load.holdMin,
+    bakingMin: load.bakingMin,
     from: load.inAt,
     to: load.outAt,
     items: load.items,

@@ -6,7 +6,7 @@ import { useDay } from '../server/use-bench';
 import { useNow } from '../server/use-now';
 import { clock, isoDay, relativeDay, weekdayName } from '../words/days';
 import { minutes, percent, plain, stopwatch } from '../words/figures';
-import { inLoad, things } from '../words/load-items';
+import { inLoad, itemWords } from '../words/load-items';
 import { SpineLive } from './spine-live';
 import { firstDay, loadsOn, minuteOf, neighbourDay, spineLoads, type SpineLoad } from './spine-loads';
 import { stretchesOf, stripScale, type Strip } from './strip-scale';
@@ -44,7 +44,7 @@ export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void 
         <button
           type="button"
           aria-expanded={open}
-          aria-label={open ? 'Fold the oven strip' : 'Unfold the oven strip'}
+          aria-label={open ? 'Hide the oven strip' : 'Show the oven strip'}
           className="size-8 rounded-small text-spine-soft hover:text-spine-ink"
           onClick={onToggle}
         >
@@ -69,8 +69,8 @@ export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void 
 function nothingOn(day: Day, shown: string): string {
   const when = relativeDay(shown, day.now) === 'today' ? 'today' : `on ${weekdayName(shown)}`;
   const next = day.planned[0];
-  if (next) return `No load ${when}. The next one: ${relativeDay(next.inAt, day.now)} ${clock(next.inAt)}.`;
-  return `No load ${when}. ${day.onBench > 0 ? 'All that is on the bench has been baked.' : 'Put a run on the bench to fill the oven.'}`;
+  if (next) return `No loads ${when}. Next load: ${relativeDay(next.inAt, day.now)} ${clock(next.inAt)}.`;
+  return `No loads ${when}. ${day.onBench > 0 ? 'Everything on the bench is baked.' : 'Put a batch on the bench to fill the oven.'}`;
 }
 
 interface StepProps {
@@ -170,13 +170,13 @@ function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: D
   return (
     <NavLink
       to={load.href}
-      aria-label={`${plain(load.tempC)} °C, ${minutes(load.holdMin)}, ${what}, ${clock(load.from)} to ${clock(load.to)}`}
+      aria-label={`${plain(load.tempC)} °C, ${minutes(load.bakingMin)}, ${what}, ${clock(load.from)} to ${clock(load.to)}`}
       className={`flex h-full min-h-6 flex-col overflow-hidden rounded-small border px-2 py-1 text-note leading-tight outline-offset-0 aria-[current=page]:outline-2 aria-[current=page]:outline-spine-ink ${looks[load.kind]}`}
     >
       {open && (
         <>
           <span className="whitespace-nowrap">
-            <span className="figure text-body font-bold">{plain(load.tempC)}°</span> {minutes(load.holdMin)}
+            <span className="figure text-body font-bold">{plain(load.tempC)}°</span> {minutes(load.bakingMin)}
             {load.fillPercent !== undefined && <span className="float-right">{percent(load.fillPercent)} %</span>}
           </span>
           {load.kind === 'in' && (
@@ -185,9 +185,9 @@ function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: D
           {load.kind === 'in' && <SpineLive id={Number(load.id.replace('logged-', ''))} />}
           {load.kind !== 'in' &&
             load.items.map((item) => (
-              <span key={`${item.name} ${item.runName}`} className="truncate">
-                {things(item)}
-                <span className="text-spine-soft"> · {item.runName}</span>
+              <span key={`${item.name} ${item.batchName}`} className="truncate">
+                {itemWords(item)}
+                <span className="text-spine-soft"> · {item.batchName}</span>
               </span>
             ))}
           {load.kind === 'done' && isoDay(load.to) && <span>out {clock(load.to)}</span>}

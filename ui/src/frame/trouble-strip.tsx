@@ -14,7 +14,7 @@ export function TroubleStrip() {
   });
   const last = done.reduce<(typeof done)[number] | null>((a, b) => (a && a.at >= b.at ? a : b), null);
   const problem = last?.error instanceof Problem ? last.error : null;
-  const atField = last?.form === true && problem !== null && problem.wrongs.length > 0;
+  const atField = last?.form === true && problem !== null && problem.errors.length > 0;
   if (!last || !problem || atField || last.at <= putAway) return null;
   return (
     <div role="alert" className="flex items-center gap-4 border-t border-madder bg-madder-tint px-5 py-1.5 text-madder">
@@ -24,7 +24,7 @@ export function TroubleStrip() {
       </p>
       <button
         type="button"
-        aria-label="Put this message away"
+        aria-label="Close this message"
         className="ml-auto size-9 rounded-small"
         onClick={() => setPutAway(last.at)}
       >

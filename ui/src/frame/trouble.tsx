@@ -10,7 +10,7 @@ export function Trouble() {
   const problem = failure instanceof Problem ? failure : null;
   return (
     <div className="flex h-dvh flex-col items-start justify-center gap-4 px-16" role="alert">
-      <h1 className="text-title">{problem?.title ?? 'This place could not be shown'}</h1>
+      <h1 className="text-title">{problem?.title ?? 'This page could not be shown'}</h1>
       <p className="max-w-xl">{problem?.message ?? 'Something in the page failed. Everything saved is kept.'}</p>
       <div className="flex gap-2">
         <Button

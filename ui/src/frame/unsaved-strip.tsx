@@ -8,15 +8,15 @@ import { clashWords } from '../words/clashes';
 export function UnsavedStrip() {
   const gone = useGone();
   const entries = useSyncExternalStore(subscribe, allUnsaved);
-  const stuck = entries.filter((e) => e.state === 'clash' || (e.state === 'refused' && e.problem?.wrongs.length === 0));
+  const stuck = entries.filter((e) => e.state === 'clash' || (e.state === 'refused' && e.problem?.errors.length === 0));
   const waiting = entries.filter((e) => e.state === 'waiting' || (gone && e.state !== 'saved'));
   return (
     <>
       {gone && (
         <p role="alert" className="border-t border-madder bg-madder-tint px-5 py-2 text-madder">
-          <b>Fair Ember does not answer.</b> Everything saved is kept
+          <b>Fair Ember is not responding.</b> Everything saved is kept{' '}
           {waiting.length > 0 ? `, and what you typed in ${namesOf(waiting)} is kept here` : ''}. Start it again with{' '}
-          <code>./run</code>: this page goes on by itself, and saves what you type meanwhile.
+          <code>./run</code>: this page then continues by itself and saves what you type in the meantime.
         </p>
       )}
       {stuck.map((entry) => (
@@ -39,7 +39,7 @@ function Stuck({ entry }: { entry: Unsaved }) {
       {entry.state === 'clash' ? (
         <>
           <p className="min-w-0 flex-1">
-            <b>{entry.name} was changed in another window too.</b> {clashWords(entry)}
+            <b>{entry.name} was also changed in another window.</b> {clashWords(entry)}
           </p>
           <Button onClick={() => choose(entry.path, 'mine')}>Save mine</Button>
           <Button onClick={() => choose(entry.path, 'theirs')}>Keep the other</Button>

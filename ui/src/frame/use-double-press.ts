@@ -7,7 +7,7 @@ const SAME_PLACE_PX = 24;
 function pressed(event: MouseEvent) {
   const button = event.target instanceof Element ? event.target.closest('button, a') : null;
   if (!button) return null;
-  const says = (button.getAttribute('aria-label') ?? button.textContent).replace(/\d+/g, '');
+  const message = (button.getAttribute('aria-label') ?? button.textContent).replace(/\d+/g, '');
   const box = button.getBoundingClientRect();
   const byKey = event.detail === 0;
   return {
@@ -15,7 +15,7 @@ function pressed(event: MouseEvent) {
     at: performance.now(),
     x: byKey ? box.x + box.width / 2 : event.clientX,
     y: byKey ? box.y + box.height / 2 : event.clientY,
-    says,
+    message,
   };
 }
 
@@ -31,7 +31,7 @@ export function useDoublePress() {
       if (!now) return;
       const soon = last && now.at - last.at < TWICE_MS ? last : null;
       const same = soon && (now.button === soon.button || Math.hypot(now.x - soon.x, now.y - soon.y) <= SAME_PLACE_PX);
-      if (same && now.says !== soon.says) {
+      if (same && now.message !== soon.message) {
         event.preventDefault();
         event.stopPropagation();
         return;

@@ -8,11 +8,12 @@ export const api = createClient<paths>({
 });
 
 /** One wrong field: where it stands, what was found, what is allowed, what to do. */
-export interface Wrong {
+export interface InputError {
   field: string;
   found: string;
   allowed: string;
-  mend: string;
+  fix: string;
+  message: string;
 }
 
 /** What the server answers when it does not do what was asked. */
@@ -21,7 +22,7 @@ export class Problem extends Error {
     readonly status: number,
     readonly title: string,
     detail: string,
-    readonly wrongs: Wrong[],
+    readonly errors: InputError[],
     /** The thing as it is now, where somebody else was quicker. */
     readonly current: unknown = null,
   ) {
@@ -38,12 +39,12 @@ interface Answer<T> {
 interface ProblemDetails {
   title?: string;
   detail?: string;
-  errors?: Wrong[];
+  errors?: InputError[];
   current?: unknown;
 }
 
-function problem(status: number, told: unknown): Problem {
-  const details = (typeof told === 'object' && told !== null ? told : {}) as ProblemDetails;
+function problem(status: number, given: unknown): Problem {
+  const details = (typeof given === 'object' && given !== null ? given : {}) as ProblemDetails;
   return new Problem(
     status,
     details.title ?? 'Not done',
@@ -65,17 +66,17 @@ export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
     answered = await answer;
   } catch {
     void mayBeGone();
-    throw new Problem(0, 'No answer', 'Fair Ember does not answer. What was saved is kept; start it again.', []);
+    throw new Problem(0, 'No answer', 'Fair Ember is not responding. What was saved is kept; start it again.', []);
   }
   if (!answered.response.ok) throw problem(answered.response.status, answered.error);
   return answered.data as T;
 }
 
 /** The wrong fields of a failure; none when it was of another kind. */
-const none: Wrong[] = [];
+const none: InputError[] = [];
 
-export function wrongsOf(failure: unknown): Wrong[] {
-  return failure instanceof Problem ? failure.wrongs : none;
+export function errorsOf(failure: unknown): InputError[] {
+  return failure instanceof Problem ? failure.errors : none;
 }
 
 /** Sends a file as it is; too large for what may be sent on when the tab is closed. */

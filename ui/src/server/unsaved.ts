@@ -1,5 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { Problem, problemOf, type Wrong } from './client';
+import { Problem, problemOf, type InputError } from './client';
 import { mayBeGone, onBack } from './connection';
 import { isSame, merge, type Clash } from './merge';
 
@@ -19,7 +19,7 @@ export interface Saved<F> {
 }
 
 export interface Unsaved<F = unknown> {
-  /** Where it is saved, such as "/api/pieces/3". */
+  /** Where it is saved, such as "/api/designs/3". */
   path: string;
   /** What the thing is called. */
   name: string;
@@ -284,8 +284,8 @@ export function beginUnsaved(of: string, queries: QueryClient): () => void {
   };
 }
 
-export function wrongsIn(entry: Unsaved | undefined): Wrong[] {
-  return entry?.problem?.wrongs ?? none;
+export function errorsIn(entry: Unsaved | undefined): InputError[] {
+  return entry?.problem?.errors ?? none;
 }
 
-const none: Wrong[] = [];
+const none: InputError[] = [];

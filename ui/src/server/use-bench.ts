@@ -4,7 +4,7 @@ import { api, take } from './client';
 
 const EVERY_MS = 30_000;
 
-/** The step in hand and what comes next, and how far the server's clock is ahead of this one. */
+/** The current job and what comes next, and how far the server's clock is ahead of this one. */
 export function useBench() {
   const { data, dataUpdatedAt } = useSuspenseQuery({
     queryKey: ['bench'],
@@ -34,10 +34,10 @@ export function useBenchActs() {
   return {
     timer: useAct((running: boolean) => take(api.PUT('/api/bench/timer', { body: { running } }))),
     count: useAct((body: { done: number; lost: number }) => take(api.POST('/api/bench/count', { body }))),
-    take: useAct((body: { runId: number; pieceId: number; step: number }) =>
-      take(api.PUT('/api/bench/hand', { body })),
+    take: useAct((body: { batchId: number; designId: number; step: number }) =>
+      take(api.PUT('/api/bench/job', { body })),
     ),
-    putDown: useAct(() => take(api.DELETE('/api/bench/hand'))),
+    putDown: useAct(() => take(api.DELETE('/api/bench/job'))),
   };
 }
 

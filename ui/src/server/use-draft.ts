@@ -1,6 +1,6 @@
 import { useEffect, useSyncExternalStore } from 'react';
-import type { Wrong } from './client';
-import { change, seen, settle, subscribe, unsavedAt, wrongsIn, type Saved, type Unsaved } from './unsaved';
+import type { InputError } from './client';
+import { change, seen, settle, subscribe, unsavedAt, errorsIn, type Saved, type Unsaved } from './unsaved';
 
 export interface Draft<F> {
   /** What is on the screen: what was typed, or what is saved. */
@@ -10,7 +10,7 @@ export interface Draft<F> {
   /** Saves what was typed now, as when a field is left. */
   settle: () => void;
   /** What the server did not take of it. */
-  wrongs: Wrong[];
+  errors: InputError[];
   state: Unsaved['state'];
 }
 
@@ -29,7 +29,7 @@ export function useDraft<F>(path: string, name: string, saved: Saved<F>): Draft<
     form: entry ? entry.form : saved.form,
     change: (how) => change(path, name, saved, how),
     settle: () => settle(path),
-    wrongs: wrongsIn(entry),
+    errors: errorsIn(entry),
     state: entry?.state ?? 'saved',
   };
 }

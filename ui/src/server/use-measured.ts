@@ -1,6 +1,6 @@
 import { replaceEqualDeep, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Problem, wrongsOf, type Wrong } from './client';
+import { Problem, errorsOf, type InputError } from './client';
 
 const numbers = new WeakMap<object, number>();
 let last = 0;
@@ -45,11 +45,11 @@ export function useMeasured<F extends object, V>(
     setGood({ form, answer, measured: replaceEqualDeep(good.measured, answer) });
   }
   const failure = form === saved.form ? null : query.error;
-  const problem = failure instanceof Problem && failure.wrongs.length === 0 ? failure : null;
-  return { measured: good.measured, measuredForm: good.form, wrongs: wrongsOf(failure), problem };
+  const problem = failure instanceof Problem && failure.errors.length === 0 ? failure : null;
+  return { measured: good.measured, measuredForm: good.form, errors: errorsOf(failure), problem };
 }
 
 /** The wrong that stands at a field, if there is one. */
-export function wrongAt(wrongs: Wrong[], path: string): Wrong | undefined {
-  return wrongs.find((wrong) => wrong.field === path);
+export function errorAt(errors: InputError[], path: string): InputError | undefined {
+  return errors.find((error) => error.field === path);
 }

@@ -2,14 +2,14 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { money } from '../words/figures';
 import { api, take } from './client';
 
-export function useWays() {
-  const { data } = useSuspenseQuery({ queryKey: ['ways'], queryFn: () => take(api.GET('/api/ways')) });
+export function useSettings() {
+  const { data } = useSuspenseQuery({ queryKey: ['settings'], queryFn: () => take(api.GET('/api/settings')) });
   return data;
 }
 
 /** Writes money in the studio's currency. */
 export function useMoney() {
-  const { currency } = useWays().ways;
+  const { currency } = useSettings().settings;
   return (minor: number) => money(minor, currency);
 }
 
@@ -23,13 +23,13 @@ export function useMixes() {
   return data;
 }
 
-export function usePieces() {
-  const { data } = useSuspenseQuery({ queryKey: ['pieces'], queryFn: () => take(api.GET('/api/pieces')) });
+export function useDesigns() {
+  const { data } = useSuspenseQuery({ queryKey: ['designs'], queryFn: () => take(api.GET('/api/designs')) });
   return data;
 }
 
-export function useRuns() {
-  const { data } = useSuspenseQuery({ queryKey: ['runs'], queryFn: () => take(api.GET('/api/runs')) });
+export function useBatches() {
+  const { data } = useSuspenseQuery({ queryKey: ['batches'], queryFn: () => take(api.GET('/api/batches')) });
   return data;
 }
 

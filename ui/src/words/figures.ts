@@ -76,7 +76,7 @@ export function minorPerWhole(currency: string): number {
   return 10 ** (inCurrency(currency).resolvedOptions().maximumFractionDigits ?? 2);
 }
 
-/** "1 piece", "12 pieces". */
+/** "1 design", "12 designs". */
 export function count(n: number, one: string, many = `${one}s`): string {
   return `${whole(n)} ${n === 1 ? one : many}`;
 }

@@ -1,33 +1,33 @@
 import type { LoggedLoad } from '../server/types';
 import { count, whole } from './figures';
 
-/** So many things of one bake of one run, as a load holds them. */
-export interface LoadThing {
+/** So many things of one bake of one batch, as a load holds them. */
+export interface LoadItem {
   name: string;
   count: number;
   /** Things on the tray for one piece: 1, or its small parts. */
   unitsEach: number;
-  runName: string;
+  batchName: string;
 }
 
 /** So many pieces, or so many small parts of pieces: "12 Lantern", "152 small parts of 8 Imp, teeth". */
-export function things({ name, count: n, unitsEach }: Omit<LoadThing, 'runName'>): string {
+export function itemWords({ name, count: n, unitsEach }: Omit<LoadItem, 'batchName'>): string {
   if (unitsEach === 1) return `${whole(n)} ${name}`;
   const pieces = n % unitsEach === 0 ? `${whole(n / unitsEach)} ` : '';
   return `${count(n, 'small part')} of ${pieces}${name}`;
 }
 
-/** The same with the run it belongs to. */
-export function thingsOfRun(item: LoadThing): string {
-  return `${things(item)} (${item.runName})`;
+/** The same with the batch it belongs to. */
+export function itemsOfBatch(item: LoadItem): string {
+  return `${itemWords(item)} (${item.batchName})`;
 }
 
 /** Everything in a load, in one line. */
-export function inLoad(items: LoadThing[]): string {
-  return items.map(thingsOfRun).join('; ');
+export function inLoad(items: LoadItem[]): string {
+  return items.map(itemsOfBatch).join('; ');
 }
 
 /** What a logged load held. */
-export function loggedThings(items: LoggedLoad['items']): LoadThing[] {
-  return items.map(({ name, runName, unitsEach, item }) => ({ name, runName, unitsEach, count: item.count }));
+export function loggedItems(items: LoggedLoad['items']): LoadItem[] {
+  return items.map(({ name, batchName, unitsEach, item }) => ({ name, batchName, unitsEach, count: item.count }));
 }

@@ -11,7 +11,7 @@ const inGrams: Record<string, number> = { g: 1, kg: 1000, oz: 28.349523125 };
 const inMinutes: Record<string, number> = { min: 1, h: 60, s: 1 / 60 };
 
 /** How many of a field's unit make one of another that may be typed in its place; none when they do not go together. */
-function worth(typed: string, unit: string): number | null {
+function price(typed: string, unit: string): number | null {
   if (typed.toLowerCase() === unit.toLowerCase()) return 1;
   if (typed === '°' && unit === '°C') return 1;
   for (const known of [inMm, inGrams, inMinutes]) {
@@ -32,12 +32,12 @@ function plainNumber(text: string): Understood {
   const fraction = /^(-?)(?:(\d+) +)?(\d+)\s*\/\s*(\d+)$/.exec(tidy);
   if (fraction) {
     const [, sign, whole = '0', above, below] = fraction;
-    if (Number(below) === 0) return no('Nothing can be divided by 0.');
+    if (Number(below) === 0) return no('You cannot divide by 0.');
     return { value: (sign ? -1 : 1) * (Number(whole) + Number(above) / Number(below)), complaint: null };
   }
   if (/^-?[1-9]\d{0,2},\d{3}$/.test(tidy)) {
     const [before, after] = tidy.split(',');
-    return no(`“${tidy}” can be read in two ways. Type ${before}${after} or ${before}.${after}.`);
+    return no(`“${tidy}” can mean two numbers. Type ${before}${after} or ${before}.${after}.`);
   }
   const grouped = /^-?\d{1,3}( \d{3})+([.,]\d+)?$/.test(tidy) ? tidy.replace(/ /g, '') : tidy;
   const commas = /^-?\d{1,3}(,\d{3})+\.\d+$/.test(grouped) ? grouped.replace(/,/g, '') : grouped;
@@ -55,7 +55,7 @@ export function understand(typed: string, unit: string): Understood {
   const shown = text.length > 20 ? `${text.slice(0, 20)}…` : text;
   if (number.value === null) return number.complaint ? number : no(`“${shown}” is not a number.`);
   if (!letters) return number;
-  const times = worth(letters.trim(), unit);
+  const times = price(letters.trim(), unit);
   if (times !== null) return { value: Math.round(number.value * times * 1e6) / 1e6, complaint: null };
-  return no(`“${shown}” is not in ${unit || 'this unit'}. Type the number${unit ? ` of ${unit}` : ''} alone.`);
+  return no(`“${shown}” is not in ${unit || 'this unit'}. Type only the number${unit ? ` of ${unit}` : ''}.`);
 }

@@ -3,47 +3,51 @@ import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
 import { Pair, Place } from '../../controls/place';
 import { useBench, useBenchActs } from '../../server/use-bench';
-import { useRuns, useWays } from '../../server/use-studio';
+import { useBatches, useSettings } from '../../server/use-studio';
 import { clock, dayName, isoDay, relativeDay, weekdayName } from '../../words/days';
 import { count, minutes } from '../../words/figures';
-import { InHandCard } from './in-hand-card';
+import { CurrentJobCard } from './current-job-card';
 import { NextLoad } from './next-load';
-import { RunStrip } from './run-strip';
+import { BatchStrip } from './batch-strip';
 
-/** Today: the step in hand, what comes next, and how far the runs on the bench are. */
+/** Today: the current job, what comes next, and how far the batches on the bench are. */
 export function BenchPlace() {
   const { bench } = useBench();
-  const { ways } = useWays();
-  const runs = useRuns().filter((r) => r.run.state === 'ON_BENCH');
-  if (runs.length === 0) {
+  const { settings } = useSettings();
+  const batches = useBatches().filter((r) => r.batch.state === 'ON_BENCH');
+  if (batches.length === 0) {
     return (
-      <Place title={ways.name}>
+      <Place title={settings.name} name="Bench">
         <Empty
           title="The bench is clear"
           step={
-            <Link to="/runs" className="font-semibold text-verdigris underline">
-              Put a run on the bench
+            <Link to="/batches" className="font-semibold text-verdigris underline">
+              Put a batch on the bench
             </Link>
           }
         >
-          Here stands what your hands do next, what the oven does meanwhile, and how far each run is.
+          Your next jobs, the oven’s loads and the progress of each batch appear here.
         </Empty>
       </Place>
     );
   }
   return (
-    <Place title={ways.name} about={`${weekdayName(bench.now)}, ${dayName(isoDay(bench.now)).slice(4)}`}>
+    <Place
+      title={settings.name}
+      name="Bench"
+      about={`${weekdayName(bench.now)}, ${dayName(isoDay(bench.now)).slice(4)}`}
+    >
       <Pair
         ledger={
           <>
-            {bench.hand ? <InHandCard /> : <p className="text-soft">No step is in hand. Take one from the list.</p>}
+            {bench.job ? <CurrentJobCard /> : <p className="text-soft">No job is started. Choose one from the list.</p>}
             <NextSteps />
           </>
         }
         drawing={
           <>
-            {runs.map((r) => (
-              <RunStrip key={r.id} run={r} now={bench.now} />
+            {batches.map((r) => (
+              <BatchStrip key={r.id} batch={r} now={bench.now} />
             ))}
             <NextLoad />
           </>
@@ -57,30 +61,30 @@ function NextSteps() {
   const { bench } = useBench();
   const { take } = useBenchActs();
   const next = bench.next.filter(
-    (t) => !(t.runId === bench.hand?.runId && t.pieceId === bench.hand.pieceId && t.step === bench.hand.step),
+    (t) => !(t.batchId === bench.job?.batchId && t.designId === bench.job.designId && t.step === bench.job.step),
   );
   return (
     <section className="flex min-h-0 flex-col">
-      <h2 className="mb-1 text-figure">Next for the hands</h2>
-      {next.length === 0 && <p className="text-soft">No other step is left.</p>}
+      <h2 className="mb-1 text-figure">Next jobs</h2>
+      {next.length === 0 && <p className="text-soft">No other jobs are left.</p>}
       <ol className="min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
         {next.map((task) => {
           const from = task.slots[0]?.from;
           return (
             <li
-              key={`${task.runId}-${task.pieceId}-${task.step}`}
+              key={`${task.batchId}-${task.designId}-${task.step}`}
               className="flex min-h-12 items-center gap-3 border-t border-line px-3 py-1 first:border-t-0"
             >
               <span className="w-28 figure text-soft">{from && `${relativeDay(from, bench.now)} ${clock(from)}`}</span>
               <span className="min-w-0 flex-1 leading-tight">
                 <span className="block font-semibold">{task.name}</span>
                 <span className="block truncate text-note text-soft">
-                  {task.pieceName}, {count(task.pieces, 'piece')}
+                  {task.designName}, {count(task.pieces, 'piece')}
                 </span>
               </span>
               <span className="figure">{minutes(task.minutesMin)}</span>
-              <Button onClick={() => take.mutate({ runId: task.runId, pieceId: task.pieceId, step: task.step })}>
-                Take in hand
+              <Button onClick={() => take.mutate({ batchId: task.batchId, designId: task.designId, step: task.step })}>
+                Start this job
               </Button>
             </li>
           );

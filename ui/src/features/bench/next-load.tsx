@@ -20,7 +20,7 @@ export function NextLoad() {
         <p className="text-soft">
           {relativeDay(load.inAt, day.now)} {clock(load.inAt)}{' '}
           <b className="figure text-ember-deep">
-            {plain(load.tempC)} °C · {minutes(load.holdMin)}
+            {plain(load.tempC)} °C · {minutes(load.bakingMin)}
           </b>
         </p>
       </div>

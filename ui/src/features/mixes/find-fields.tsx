@@ -5,17 +5,17 @@ import { NumberField } from '../../controls/number-field';
 import { Segments } from '../../controls/segments';
 import { Swatch } from '../../controls/swatch';
 import { Switch } from '../../controls/switch';
-import type { Wrong } from '../../server/client';
+import type { InputError } from '../../server/client';
 import type { Find } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { useMixes, useShelf } from '../../server/use-studio';
 import { lookOf, lookWords } from './looks';
 import { PhotoReader } from './photo-reader';
 
 interface Props {
   find: Find;
-  wrongs: Wrong[];
+  errors: InputError[];
   onChange: (change: (find: Find) => Find) => void;
 }
 
@@ -29,7 +29,7 @@ function anyLook(find: Find): Find {
 }
 
 /** What is looked for: the colour, how it is to be had, and what may go in. */
-export function FindFields({ find, wrongs, onChange }: Props) {
+export function FindFields({ find, errors, onChange }: Props) {
   const limits = useLimits();
   const mixes = useMixes();
   const set = (change: Partial<Find>) => onChange((f) => ({ ...f, ...change }));
@@ -38,18 +38,18 @@ export function FindFields({ find, wrongs, onChange }: Props) {
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper px-4 py-3">
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
         <span className="inline-flex items-center gap-2">
-          <span className="text-soft">colour</span>
+          <span className="text-soft">target colour</span>
           <ColourField
-            label="Colour looked for"
+            label="Target colour"
             value={find.targetHex}
-            wrong={wrongAt(wrongs, 'targetHex')}
+            error={errorAt(errors, 'targetHex')}
             onChange={(targetHex) => set({ targetHex })}
             onSettle={nothing}
           />
         </span>
         <Choice
-          label="As a mix has it"
-          placeholder="or as a mix has it"
+          label="Or the colour of a mix"
+          placeholder="or the colour of a mix"
           value={like ? String(like.id) : ''}
           options={mixes.map((m) => ({
             value: String(m.id),
@@ -66,7 +66,7 @@ export function FindFields({ find, wrongs, onChange }: Props) {
           }}
         />
         <Segments
-          label="When it is to have this colour"
+          label="Raw or cured colour"
           value={find.face}
           options={[
             { value: 'CURED', label: 'Cured' },
@@ -77,49 +77,51 @@ export function FindFields({ find, wrongs, onChange }: Props) {
       </div>
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
         <span className="inline-flex items-center gap-2 text-soft">
-          clays at most
+          at most{' '}
           <Segments
-            label="Clays in one mix at most"
+            label="Most clays in one mix"
             value={String(find.mostKinds)}
             options={['1', '2', '3', '4'].map((n) => ({ value: n, label: n }))}
             onChange={(n) => set({ mostKinds: Number(n) })}
-          />
+          />{' '}
+          clays
         </span>
         <label className="inline-flex items-baseline gap-1 text-soft">
-          parts in all
+          at most{' '}
           <NumberField
-            label="Parts in all at most"
+            label="Most parts in all"
             value={find.mostParts}
             span={spanOf(limits, 'find', 'mostParts')}
-            wrong={wrongAt(wrongs, 'mostParts')}
+            error={errorAt(errors, 'mostParts')}
             onChange={(mostParts) => set({ mostParts: Math.round(mostParts) })}
             onSettle={nothing}
-          />
+          />{' '}
+          parts in all
         </label>
         <label className="inline-flex items-baseline gap-1 text-soft">
-          for
+          for{' '}
           <NumberField
-            label="Wanted"
+            label="Grams in the pieces"
             value={find.wantedG}
             span={spanOf(limits, 'mix', 'wantedG')}
             chars={4}
-            wrong={wrongAt(wrongs, 'wantedG')}
+            error={errorAt(errors, 'wantedG')}
             onChange={(wantedG) => set({ wantedG })}
             onSettle={nothing}
-          />
-          g in pieces
+          />{' '}
+          g in the pieces
         </label>
         <Switch
-          label="only what the shelf has enough of"
+          label="only recipes I have enough clay for"
           on={find.onHandOnly}
           onChange={(onHandOnly) => set({ onHandOnly })}
         />
       </div>
       <div className="flex flex-wrap items-start gap-x-5 gap-y-2">
         <span className="inline-flex items-center gap-2 text-soft">
-          made of
+          made from{' '}
           <Segments
-            label="What it is made of"
+            label="What to make the colour from"
             value={find.from ?? 'CLAYS'}
             options={[
               { value: 'CLAYS', label: 'Clays' },
@@ -130,38 +132,47 @@ export function FindFields({ find, wrongs, onChange }: Props) {
           />
         </span>
         {find.like ? (
-          <Switch label={`only what ${lookWords(find.like)}`} on onChange={() => onChange(anyLook)} />
+          <Switch label={`only recipes that are ${lookWords(find.like)}`} on onChange={() => onChange(anyLook)} />
         ) : (
           like && (
             <Switch
-              label={`only what ${lookWords(lookOf(like.measured))}`}
+              label={`only recipes that are ${lookWords(lookOf(like.measured))}`}
               on={false}
               onChange={() => set({ like: lookOf(like.measured) })}
             />
           )
         )}
-        <PhotoReader of="colour looked for" onRead={(targetHex) => set({ targetHex })} />
+        <PhotoReader of="target colour" onRead={(targetHex) => set({ targetHex })} />
       </div>
       {find.from === 'LEFTOVERS' ? (
-        wrongAt(wrongs, 'choices') && (
+        errorAt(errors, 'choices') && (
           <p role="alert" className="text-madder">
-            The box of leftovers is empty, or has too many lumps for one search: put one in, or knead some together.
+            The box of leftovers is empty or has too many lumps for one search. Add a lump, or knead some lumps
+            together.
           </p>
         )
       ) : (
-        <ClayChoice find={find} wrong={wrongAt(wrongs, 'choices') ?? wrongAt(wrongs, 'clayIds')} onChange={onChange} />
+        <ClayChoice find={find} error={errorAt(errors, 'choices') ?? errorAt(errors, 'clayIds')} onChange={onChange} />
       )}
     </div>
   );
 }
 
-function ClayChoice({ find, wrong, onChange }: { find: Find; wrong: Wrong | undefined; onChange: Props['onChange'] }) {
+function ClayChoice({
+  find,
+  error,
+  onChange,
+}: {
+  find: Find;
+  error: InputError | undefined;
+  onChange: Props['onChange'];
+}) {
   const clays = useShelf().clays.filter((c) => c.clay.dropG === undefined);
   const chosen = find.clayIds ?? clays.map((c) => c.id);
   return (
     <fieldset>
       <legend className="mb-1 text-note text-soft">
-        {chosen.length} of {clays.length} clays may go in
+        {chosen.length} of {clays.length} clays may be used
       </legend>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-x-2">
         {clays.map((c) => (
@@ -180,9 +191,9 @@ function ClayChoice({ find, wrong, onChange }: { find: Find; wrong: Wrong | unde
           </li>
         ))}
       </ul>
-      {wrong && (
+      {error && (
         <p role="alert" className="text-madder">
-          Found {wrong.found}, allowed is {wrong.allowed}. {wrong.mend}
+          {error.message}
         </p>
       )}
     </fieldset>

@@ -30,7 +30,7 @@ export function FindPlace() {
   });
   // The answer is to what was asked: the fields may have gone on since.
   const [sent, setSent] = useState(find);
-  const { begin, stop, found, problem, wrongs } = useFind();
+  const { begin, stop, found, problem, errors } = useFind();
   // Who comes with a mix wants its recipes: no second press.
   const begun = useRef(like === undefined);
   useEffect(() => {
@@ -41,12 +41,12 @@ export function FindPlace() {
   const busy = found?.done === false;
   const chosen = find.clayIds?.length ?? clays.length;
   return (
-    <Place title="Mixes" about={<MixesTabs chosen="find" />}>
+    <Place title="Mixes" name="Find a colour" about={<MixesTabs chosen="find" />}>
       <Pair
         ledger={
           <>
-            <ProblemNote problem={problem?.wrongs.length === 0 ? problem : null} />
-            <FindFields find={find} wrongs={wrongs} onChange={setFind} />
+            <ProblemNote problem={problem?.errors.length === 0 ? problem : null} />
+            <FindFields find={find} errors={errors} onChange={setFind} />
             <div className="flex flex-wrap items-center gap-3">
               <Button
                 kind="main"
@@ -57,9 +57,9 @@ export function FindPlace() {
               >
                 Find recipes
               </Button>
-              {busy && <Button onClick={() => stop()}>Stop</Button>}
+              {busy && <Button onClick={() => stop()}>Stop the search</Button>}
               <span className="text-note text-soft">
-                Every recipe of {asksFor(find.from, count(chosen, 'clay'))} in whole parts is tried, none is guessed.
+                Tries every whole-part recipe of {asksFor(find.from, count(chosen, 'clay'))}.
               </span>
             </div>
             {found && <FindProgress {...found} />}
@@ -89,12 +89,12 @@ function FindProgress({ share, waiting, done, complete, tried }: ProgressProps) 
   const percent = Math.round(share * 100);
   return (
     <div>
-      <ProgressBar label="Recipes tried" percent={percent} />
+      <ProgressBar label="Search progress" percent={percent} />
       <p role="status" className="text-note text-soft">
-        {waiting && 'Two other searches are running; this one waits for its turn.'}
-        {!done && !waiting && `${percent} % looked at`}
-        {done && complete && `All looked at; the colour of ${tried.toLocaleString('en')} was worked out.`}
-        {done && !complete && `Stopped at ${percent} %: a nearer one may be among the rest.`}
+        {waiting && 'Two other searches are running. This one starts when one of them ends.'}
+        {!done && !waiting && `${percent} % searched`}
+        {done && complete && `Finished; ${tried.toLocaleString('en')} recipes checked.`}
+        {done && !complete && `Stopped at ${percent} %. The rest may hold a closer recipe.`}
       </p>
     </div>
   );

@@ -8,10 +8,10 @@ import { lookWords } from './looks';
 import { useMixActs } from './use-mix';
 
 const merits: Record<Recipe['merits'][number], string> = {
-  NEAREST: 'nearest',
+  NEAREST: 'closest',
   CHEAPEST: 'cheapest',
   FEWEST: 'fewest clays',
-  ON_HAND: 'all on the shelf',
+  ON_HAND: 'in stock',
 };
 
 /** From here on a difference is seen. */
@@ -25,31 +25,30 @@ export function FoundRecipes({ found, find }: { found: Found | undefined; find: 
   if (!found) {
     return (
       <p className="rounded-card border border-line bg-paper p-4 text-soft">
-        Here come the recipes that are nearest to the colour, with what speaks for each: how far off it is, what it
-        costs, and whether the shelf can make it.
+        The closest recipes appear here, with their colour difference, cost and stock.
       </p>
     );
   }
   if (found.done && found.recipes.length === 0) {
     return (
       <p className="rounded-card border border-line bg-paper p-4">
-        Nothing that may go in makes it{find.like && ` and ${lookWords(find.like)}`}, or nothing is enough for{' '}
-        {grams(found.toMixG)} g to mix. Ask for less, let it be bought, or choose more clays.
+        No recipe of these clays gives this colour{find.like && ` and is ${lookWords(find.like)}`}, or there is not
+        enough clay for {grams(found.toMixG)} g. Ask for less, allow clays you would have to buy, or choose more clays.
       </p>
     );
   }
   const nearest = found.recipes[0]?.off ?? 0;
   return (
     <>
-      <ol aria-label="Recipes, the nearest first" className="flex flex-col gap-2">
+      <ol aria-label="Recipes, closest first" className="flex flex-col gap-2">
         {found.recipes.map((recipe) => (
           <FoundRecipe key={words(recipe)} recipe={recipe} find={find} />
         ))}
       </ol>
       {found.done && nearest >= SEEN && find.mostParts < most && (
         <p className="text-note text-soft">
-          Even the nearest can be told from the colour. A little of a strong clay may do it: allow {most} parts in all,
-          or one clay more.
+          Even the closest recipe looks different from the target. A little of a strong clay may help: allow {most}{' '}
+          parts in all, or one more clay.
         </p>
       )}
     </>
@@ -81,7 +80,7 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
   return (
     <li className="flex gap-3 rounded-card border border-line bg-paper p-2.5">
       <svg width="56" height="56" viewBox="0 0 56 56" role="img" className="shrink-0">
-        <title>{`asked for ${find.targetHex} on the left, this gives ${hex} on the right`}</title>
+        <title>{`target ${find.targetHex} on the left, this recipe ${hex} on the right`}</title>
         <rect width="28" height="56" fill={find.targetHex} />
         <rect x="28" width="28" height="56" fill={hex} />
         <rect x="0.5" y="0.5" width="55" height="55" fill="none" stroke="#16201d" strokeOpacity="0.35" />
@@ -89,17 +88,17 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
       <div className="min-w-0 flex-1">
         <p className="font-semibold">{words(recipe)}</p>
         <p className="text-note">
-          <b className="figure">{one(recipe.off)}</b> off, {recipe.differs}
+          difference <b className="figure">{one(recipe.off)}</b>, {recipe.differs}{' '}
           <span className="text-soft">
             {' '}
             · ± {one(recipe.unsure)},{' '}
-            {recipe.tiles === 0 ? 'no tile behind it' : `${count(recipe.tiles, 'tile')} behind it`}
+            {recipe.tiles === 0 ? 'not checked by a tile' : `based on ${count(recipe.tiles, 'tile')}`}{' '}
           </span>
         </p>
         <p className="text-note text-soft">
           {recipe.parts.map((p) => `${grams(p.massG)} g`).join(' + ')} · {money(recipe.costMinor)}
           {recipe.missingG > 0 && <b className="text-straw"> · ◦ {grams(recipe.missingG)} g short</b>}
-          {recipe.beyondScreen && ' · beyond the screen'} · {lookWords(recipe)}
+          {recipe.beyondScreen && ' · outside what a screen can show'} · {lookWords(recipe)}
         </p>
         {recipe.others.length > 0 && <OtherRatios recipe={recipe} onKeep={keep} />}
         {recipe.merits.length > 0 && (
@@ -118,10 +117,10 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
       <Button
         kind="quiet"
         className="shrink-0 self-center"
-        aria-label={`Keep ${words(recipe)} as a mix`}
+        aria-label={`Save ${words(recipe)} as a mix`}
         onClick={() => keep(recipe.clays)}
       >
-        Keep
+        Save
       </Button>
     </li>
   );
@@ -132,7 +131,7 @@ function OtherRatios({ recipe, onKeep }: { recipe: Recipe; onKeep: (clays: Recip
   return (
     <details className="text-note">
       <summary className="min-h-8 cursor-pointer text-verdigris underline decoration-dotted underline-offset-4">
-        {count(recipe.others.length, 'other ratio')} of them
+        {count(recipe.others.length, 'other ratio')} of these clays
       </summary>
       <ul>
         {recipe.others.map((ratio) => {
@@ -143,11 +142,11 @@ function OtherRatios({ recipe, onKeep }: { recipe: Recipe; onKeep: (clays: Recip
               <span className="flex-1">
                 <b className="figure">{parts}</b>{' '}
                 <span className="text-soft">
-                  {one(ratio.off)} off, {ratio.differs} · {ratio.massG.map((g) => `${grams(g)} g`).join(' + ')}
+                  difference {one(ratio.off)}, {ratio.differs} · {ratio.massG.map((g) => `${grams(g)} g`).join(' + ')}
                 </span>
               </span>
-              <Button kind="quiet" aria-label={`Keep ${parts} as a mix`} onClick={() => onKeep(ratio.clays)}>
-                Keep
+              <Button kind="quiet" aria-label={`Save ${parts} as a mix`} onClick={() => onKeep(ratio.clays)}>
+                Save
               </Button>
             </li>
           );

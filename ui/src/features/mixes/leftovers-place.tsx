@@ -24,15 +24,15 @@ export function LeftoversPlace() {
   const merge = (name: string, takes: { lump: number; massG: number }[]) =>
     knead.mutate({ name, madeOn: isoDay(now), takes }, { onSuccess: () => setChosen([]) });
   return (
-    <Place title="Mixes" about={<MixesTabs chosen="leftovers" />}>
+    <Place title="Mixes" name="Leftovers" about={<MixesTabs chosen="leftovers" />}>
       <Pair
         ledger={
           <>
             <ProblemNote problem={knead.error instanceof Problem ? knead.error : null} />
             {box.lumps.length === 0 ? (
               <p className="rounded-card border border-line bg-paper p-4 text-soft">
-                The box is empty. Put in what is left of a mix: it keeps what it is made of, and what several lumps
-                become when they are kneaded together is known too.
+                The box is empty. Add what is left over from a mix. The box remembers what each lump is made of, so the
+                colour of lumps kneaded together is known too.
               </p>
             ) : (
               <LumpTable box={box} chosen={picked} onChoose={setChosen} />
@@ -52,7 +52,7 @@ export function LeftoversPlace() {
                 >
                   Knead {picked.length} lumps together, {grams(together)} g
                 </Button>
-                <span className="text-note text-soft">What comes of it is known: grams of each clay add up.</span>
+                <span className="text-note text-soft">The result is known: the grams of each clay add up.</span>
               </div>
             )}
             <NewLump box={box} />

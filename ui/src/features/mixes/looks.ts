@@ -8,7 +8,6 @@ export function lookOf({ hidesFromMm, clayEffects }: MeasuredMix): Look {
 
 /** "hides from 1.2 mm on, with shimmer". */
 export function lookWords({ hidesFromMm, effects }: Look): string {
-  const hides =
-    hidesFromMm >= 30 ? 'lets light through' : `hides from ${plain(Math.round(hidesFromMm * 10) / 10)} mm on`;
+  const hides = hidesFromMm >= 30 ? 'translucent' : `opaque from ${plain(Math.round(hidesFromMm * 10) / 10)} mm`;
   return effects && effects.length > 0 ? `${hides}, with ${effects.map((e) => e.toLowerCase()).join(' and ')}` : hides;
 }

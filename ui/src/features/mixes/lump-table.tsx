@@ -7,7 +7,7 @@ import { TextField } from '../../controls/text-field';
 import type { Leftovers, Lump } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { dayName } from '../../words/days';
 import { plain } from '../../words/figures';
 import { useMixActs } from './use-mix';
@@ -46,7 +46,7 @@ export function LumpTable({ box, chosen, onChoose }: Props) {
               <TextField
                 label={`Name of lump ${i + 1}`}
                 value={lump.name}
-                wrong={wrongAt(draft.wrongs, `lumps[${i}].name`)}
+                error={errorAt(draft.errors, `lumps[${i}].name`)}
                 onChange={(name) => set(i, { name })}
                 onSettle={draft.settle}
                 className="w-72 max-w-full font-semibold"
@@ -61,7 +61,7 @@ export function LumpTable({ box, chosen, onChoose }: Props) {
                 value={lump.massG}
                 span={spanOf(limits, 'mix', 'massG')}
                 chars={5}
-                wrong={wrongAt(draft.wrongs, `lumps[${i}].massG`)}
+                error={errorAt(draft.errors, `lumps[${i}].massG`)}
                 onChange={(massG) => set(i, { massG })}
                 onSettle={draft.settle}
               />
@@ -70,7 +70,7 @@ export function LumpTable({ box, chosen, onChoose }: Props) {
             {seen && (
               <Button
                 kind="quiet"
-                aria-label={`Keep ${lump.name} as a mix`}
+                aria-label={`Save ${lump.name} as a mix`}
                 onClick={() =>
                   add.mutate(
                     {
@@ -82,12 +82,12 @@ export function LumpTable({ box, chosen, onChoose }: Props) {
                   )
                 }
               >
-                Keep
+                Save
               </Button>
             )}
             <Button
               kind="quiet"
-              aria-label={`Take ${lump.name} out of the box`}
+              aria-label={`Remove ${lump.name} from the box`}
               onClick={() => {
                 onChoose(() => []);
                 draft.change((f) => ({ lumps: f.lumps.filter((_, j) => j !== i) }));

@@ -2,10 +2,10 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ColourField } from '../../controls/colour-field';
 import { NumberField } from '../../controls/number-field';
-import { api, take, wrongsOf } from '../../server/client';
+import { api, take, errorsOf } from '../../server/client';
 import type { Mix } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { asking, keyOf, wrongAt } from '../../server/use-measured';
+import { asking, keyOf, errorAt } from '../../server/use-measured';
 import { percent } from '../../words/figures';
 
 const nothing = () => undefined;
@@ -21,30 +21,30 @@ export function MixCoat({ id, mix }: { id: number; mix: Mix }) {
     placeholderData: keepPreviousData,
     ...asking,
   });
-  const wrongs = wrongsOf(error);
+  const errors = errorsOf(error);
   return (
     <section aria-label="As a coat" className="rounded-card border border-line bg-paper px-4 py-3">
       <h2 className="text-figure">As a coat or a thin sheet</h2>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <label className="inline-flex items-baseline gap-1 text-soft">
-          thick
+          thickness{' '}
           <NumberField
-            label="Coat"
+            label="Coat thickness"
             value={thickMm}
             span={spanOf(limits, 'coat', 'thickMm')}
             chars={4}
-            wrong={wrongAt(wrongs, 'thickMm')}
+            error={errorAt(errors, 'thickMm')}
             onChange={setThick}
             onSettle={nothing}
-          />
+          />{' '}
           mm
         </label>
         <span className="inline-flex items-center gap-1.5 text-soft">
-          over
+          over{' '}
           <ColourField
-            label="What it lies on"
+            label="Colour underneath"
             value={backingHex}
-            wrong={wrongAt(wrongs, 'backingHex')}
+            error={errorAt(errors, 'backingHex')}
             onChange={setBacking}
             onSettle={nothing}
           />
@@ -60,9 +60,7 @@ export function MixCoat({ id, mix }: { id: number; mix: Mix }) {
             <rect x="0.5" y="0.5" width="149" height="51" fill="none" stroke="#16201d" strokeOpacity="0.35" />
           </svg>
           <p className="text-note">
-            Raw {coat.rawHex}, cured {coat.curedHex}.
-            <br />
-            It hides {percent(100 * coat.hides)} % of what lies below.
+            Raw {coat.rawHex}, cured {coat.curedHex}. <br /> Covers {percent(100 * coat.hides)} % of what lies below.
           </p>
         </div>
       )}

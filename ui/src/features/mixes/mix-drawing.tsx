@@ -1,6 +1,6 @@
-import { Findings } from '../../controls/findings';
+import { AdviceList } from '../../controls/advice-list';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
-import type { Finding, MeasuredMix } from '../../server/types';
+import type { Advice, MeasuredMix } from '../../server/types';
 import { useMoney } from '../../server/use-studio';
 import { count, plain } from '../../words/figures';
 import { MixBar } from './mix-bar';
@@ -17,35 +17,37 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
           <Face label="raw, left half" hex={mix.rawHex} />
           <Face label="cured, right half" hex={mix.curedHex} />
           <div>
-            <dt className="text-note text-soft">density, and what it costs</dt>
+            <dt className="text-note text-soft">density and cost</dt>
             <dd className="figure">
               {plain(Math.round(mix.densityGPerCm3 * 1000) / 1000)} g/cm³, {money(mix.costMinor)}
             </dd>
           </div>
           <div>
-            <dt className="text-note text-soft">hides what is below from</dt>
+            <dt className="text-note text-soft">opaque from</dt>
             <dd className="figure">
               {mix.hidesFromMm >= 30 ? 'over 30 mm' : `${plain(Math.round(mix.hidesFromMm * 10) / 10)} mm`}
             </dd>
           </div>
           <div>
-            <dt className="text-note text-soft">oven</dt>
+            <dt className="text-note text-soft">oven temperature</dt>
             <dd className="figure text-ember-deep">
-              {mix.windowsMeet ? `${plain(mix.lowC)} to ${plain(mix.highC)} °C` : 'no temperature suits all its clays'}
+              {mix.windowsMeet
+                ? `${plain(mix.lowC)} to ${plain(mix.highC)} °C`
+                : 'no temperature suits all these clays'}
             </dd>
           </div>
         </dl>
       </div>
       <p className="text-note text-soft">
-        Predicted from the swatches by light scattered and absorbed in the mix.{' '}
+        Predicted from the swatches: how the mix scatters and absorbs light.{' '}
         {mix.tiles > 0
-          ? `Behind it: ${count(mix.tiles, 'trial tile')} with its clays; `
-          : 'No tile stands behind it yet: make a small one before a large batch; '}
-        it may be off by <b className="figure">{plain(Math.round(mix.unsureCured * 10) / 10)}</b> when cured, where 1 is
-        just seen and 5 is another colour.
+          ? `Based on ${count(mix.tiles, 'trial tile')} with these clays. `
+          : 'Not checked by a trial tile yet: make a small tile before a large batch. '}{' '}
+        The cured colour may be off by <b className="figure">{plain(Math.round(mix.unsureCured * 10) / 10)}</b> (1 is
+        barely visible, 5 is clearly another colour).
       </p>
-      <Findings findings={cautions(mix)} />
-      <ShowWorking label="How grams and colour come">
+      <AdviceList advice={cautions(mix)} />
+      <ShowWorking label="How this was worked out">
         <div className="flex flex-col gap-3">
           {mix.workings.map((w) => (
             <WorkingsList key={w.title} workings={w} />
@@ -59,33 +61,33 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
 const off = (value: number) => plain(Math.round(value * 10) / 10);
 
 /** What an even colour on a screen cannot show of this mix, and what its lots do to it. */
-function cautions(mix: MeasuredMix): Finding[] {
-  const found: Finding[] = [];
+function cautions(mix: MeasuredMix): Advice[] {
+  const found: Advice[] = [];
   if (mix.beyondScreen) {
     found.push({
       rule: 'beyond-screen',
-      verdict: 'WARNS',
-      says: 'This colour lies beyond what a screen shows; the nearest is drawn.',
-      mend: 'Trust the tile, not the screen.',
+      grade: 'CAUTION',
+      message: 'This colour is outside what a screen can show; the closest is drawn.',
+      fix: 'Trust the tile, not the screen.',
       about: [],
     });
   }
   if (mix.lots) {
-    const of = mix.lots.clays.map((l) => `lot ${l.lot} of ${l.clay}, ${off(l.off)} off and ${l.differs}`);
+    const of = mix.lots.clays.map((l) => `lot ${l.lot} of ${l.clay} (difference ${off(l.off)}, ${l.differs})`);
     found.push({
       rule: 'lot',
-      verdict: mix.lots.off < 1 ? 'KEEPS' : 'WARNS',
-      says: `Made with ${of.join('; ')}: the mix comes out ${off(mix.lots.off)} off${mix.lots.off < 1 ? ', which nobody sees' : `, ${mix.lots.differs}`}.`,
-      mend: mix.lots.off < 1 ? '' : 'Make a tile of it, or find a recipe for the usual colour.',
+      grade: mix.lots.off < 1 ? 'TIP' : 'CAUTION',
+      message: `Made with ${of.join('; ')}, the mix differs from its usual colour by ${off(mix.lots.off)}${mix.lots.off < 1 ? ', which nobody sees' : `, ${mix.lots.differs}`}.`,
+      fix: mix.lots.off < 1 ? '' : 'Make a tile, or find a recipe for the usual colour.',
       about: [],
     });
   }
   if (mix.effects.length > 0) {
     found.push({
       rule: 'effect',
-      verdict: 'WARNS',
-      says: `It has ${mix.effects.map((e) => e.toLowerCase()).join(' and ')} in it, which an even colour cannot show.`,
-      mend: 'Judge it by a tile.',
+      grade: 'CAUTION',
+      message: `Contains ${mix.effects.map((e) => e.toLowerCase()).join(' and ')}, which an even colour cannot show.`,
+      fix: 'Judge it by a tile.',
       about: [],
     });
   }

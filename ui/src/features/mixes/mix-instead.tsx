@@ -21,43 +21,50 @@ export function MixInstead({ id, mix, wantedG, shortG }: Props) {
   const { data: instead, error } = useInstead(id, mix, wantedG, open && shortG > 0);
   if (shortG <= 0) return null;
   return (
-    <section aria-label="The shelf is short" className="rounded-card border border-straw-line bg-straw-tint px-3 py-2">
+    <section aria-label="Not enough clay" className="rounded-card border border-straw-line bg-straw-tint px-3 py-2">
       <div className="flex flex-wrap items-center gap-3">
-        <p className="flex-1 font-semibold text-straw">◦ The shelf is {grams(shortG)} g short of this.</p>
+        <p className="flex-1 font-semibold text-straw">
+          ◦ This mix needs {grams(shortG)} g more clay than the shelf has.
+        </p>
         <Button onClick={() => setOpen(!open)} aria-expanded={open}>
-          What to do instead
+          Your options
         </Button>
       </div>
       {open && <ProblemNote problem={error instanceof Problem ? error : null} />}
-      {open && instead && <Ways instead={instead} wantedG={wantedG} />}
+      {open && instead && <Settings instead={instead} wantedG={wantedG} />}
     </section>
   );
 }
 
-function Ways({ instead, wantedG }: { instead: Instead; wantedG: number }) {
+function Settings({ instead, wantedG }: { instead: Instead; wantedG: number }) {
   const money = useMoney();
   const { recipe, patch, better, missing } = instead;
   return (
     <ul className="mt-2 flex flex-col gap-1.5">
       <Way title="Another recipe" better={better === 'RECIPE'} hex={recipe?.curedHex} target={instead.targetHex}>
         {recipe
-          ? `${words(recipe)}: ${recipe.parts.map((p) => `${grams(p.massG)} g ${p.name}`).join(' + ')}. ${one(recipe.off)} off, ${recipe.differs}.`
-          : `No recipe of up to ${instead.kinds} clays can be made for ${grams(wantedG)} g in pieces of what is there that hides and shimmers as it does.`}
+          ? `${words(recipe)}: ${recipe.parts.map((p) => `${grams(p.massG)} g ${p.name}`).join(' + ')}. Difference ${one(recipe.off)}, ${recipe.differs}.`
+          : `No recipe of up to ${instead.kinds} clays on the shelf has this look and enough clay for ${grams(wantedG)} g in the pieces.`}
       </Way>
-      <Way title="Patch it" better={better === 'PATCH'} hex={patch?.curedHex} target={instead.targetHex}>
+      <Way
+        title="Fill up with other clays"
+        better={better === 'PATCH'}
+        hex={patch?.curedHex}
+        target={instead.targetHex}
+      >
         {patch
-          ? `${patch.grams.map((g) => `${grams(g.massG)} g ${g.name}`).join(' + ')}. ${one(patch.off)} off, ${patch.differs}.`
-          : 'The shelf has not enough of anything that hides and shimmers as it does.'}
+          ? `${patch.grams.map((g) => `${grams(g.massG)} g ${g.name}`).join(' + ')}. Difference ${one(patch.off)}, ${patch.differs}.`
+          : 'There is not enough of any clay on the shelf with this look.'}
       </Way>
       <Way title="Buy" better={better === 'BUY'}>
         {missing
           .map((m) =>
             m.sold
               ? `${m.name}: ${m.buy.map((b) => `${b.count} × ${plain(b.massG)} g`).join(' + ')}, ${money(m.costMinor)}.`
-              : `${m.name} is not sold any more.`,
+              : `${m.name} is no longer sold.`,
           )
           .join(' ')}
-        {instead.canBuy && ' The colour stays as it is.'}
+        {instead.canBuy && ' The colour stays the same.'}
       </Way>
     </ul>
   );
@@ -78,7 +85,7 @@ function Way({ title, better, hex, target, children }: WayProps) {
     <li className="flex gap-3 rounded-card border border-line bg-paper px-3 py-2">
       {hex && (
         <svg width="40" height="40" viewBox="0 0 40 40" role="img" className="shrink-0">
-          <title>{`the mix cured ${target ?? ''} on the left, this ${hex} on the right`}</title>
+          <title>{`the cured mix ${target ?? ''} on the left, this option ${hex} on the right`}</title>
           <rect width="20" height="40" fill={target} />
           <rect x="20" width="20" height="40" fill={hex} />
           <rect x="0.5" y="0.5" width="39" height="39" fill="none" stroke="#16201d" strokeOpacity="0.35" />
@@ -88,7 +95,9 @@ function Way({ title, better, hex, target, children }: WayProps) {
         <p className="font-semibold">
           {title}
           {better && (
-            <span className="ml-2 rounded-small bg-verdigris-tint px-1.5 text-note text-verdigris">✓ better here</span>
+            <span className="ml-2 rounded-small bg-verdigris-tint px-1.5 text-note text-verdigris">
+              ✓ better choice
+            </span>
           )}
         </p>
         <p className="text-note">{children}</p>

@@ -2,11 +2,11 @@ import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
-import type { Wrong } from '../../server/client';
+import type { InputError } from '../../server/client';
 import type { MeasuredMix, Mix } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { useMixes, useShelf } from '../../server/use-studio';
 import { grams, plain } from '../../words/figures';
 
@@ -16,7 +16,7 @@ interface Props {
   id: number;
   draft: Draft<Mix>;
   measured: MeasuredMix;
-  wrongs: Wrong[];
+  errors: InputError[];
 }
 
 const keyOf = (part: Part) => (part.mixId === undefined ? `clay ${part.clayId ?? 0}` : `mix ${part.mixId}`);
@@ -48,7 +48,7 @@ function useChoices(id: number) {
 }
 
 /** The lines of a recipe: clays and mixes, how much of each, what to take. */
-export function MixLines({ id, draft, measured, wrongs }: Props) {
+export function MixLines({ id, draft, measured, errors }: Props) {
   const limits = useLimits();
   const choices = useChoices(id);
   const { parts, unit = 'PARTS' } = draft.form;
@@ -76,7 +76,7 @@ export function MixLines({ id, draft, measured, wrongs }: Props) {
             <th className="text-right font-semibold">Take</th>
             <th className="text-right font-semibold">On the shelf</th>
             <th>
-              <span className="sr-only">Take it out</span>
+              <span className="sr-only">Remove</span>
             </th>
           </tr>
         </thead>
@@ -88,7 +88,7 @@ export function MixLines({ id, draft, measured, wrongs }: Props) {
             const onShelf = chosen?.onShelfG;
             const short = onShelf !== undefined && onShelf < take;
             const name = chosen?.label ?? '';
-            const wrong = wrongAt(wrongs, `parts[${i}].mixId`) ?? wrongAt(wrongs, `parts[${i}].clayId`);
+            const error = errorAt(errors, `parts[${i}].mixId`) ?? errorAt(errors, `parts[${i}].clayId`);
             return (
               <tr key={i} className="border-t border-line">
                 <td className="py-1.5 pl-3">
@@ -99,9 +99,9 @@ export function MixLines({ id, draft, measured, wrongs }: Props) {
                     onChange={(key) => setParts((all) => all.map((p, j) => (j === i ? partOf(key, p.parts) : p)))}
                     className="border-transparent"
                   />
-                  {wrong && (
+                  {error && (
                     <p role="alert" className="max-w-64 pl-2 text-note text-madder">
-                      Found {wrong.found}, allowed is {wrong.allowed}. {wrong.mend}
+                      {error.message}
                     </p>
                   )}
                 </td>
@@ -111,7 +111,7 @@ export function MixLines({ id, draft, measured, wrongs }: Props) {
                     value={part.parts}
                     span={spanOf(limits, 'mix', 'parts')}
                     chars={4}
-                    wrong={wrongAt(wrongs, `parts[${i}].parts`)}
+                    error={errorAt(errors, `parts[${i}].parts`)}
                     onChange={(value) => setParts((all) => all.map((p, j) => (j === i ? { ...p, parts: value } : p)))}
                     onSettle={draft.settle}
                   />
@@ -124,13 +124,13 @@ export function MixLines({ id, draft, measured, wrongs }: Props) {
                   )}
                 </td>
                 <td className={`text-right ${short ? 'font-semibold text-straw' : 'text-soft'}`}>
-                  {onShelf === undefined ? 'mix it first' : <span className="figure">{grams(onShelf)} g</span>}
+                  {onShelf === undefined ? 'mix this first' : <span className="figure">{grams(onShelf)} g</span>}
                   {short && ' ◦ short'}
                 </td>
                 <td className="text-right">
                   <Button
                     kind="quiet"
-                    aria-label={`Take out ${name}`}
+                    aria-label={`Remove ${name}`}
                     onClick={() => setParts((all) => all.filter((_, j) => j !== i))}
                   >
                     ✕
@@ -156,7 +156,7 @@ export function MixLines({ id, draft, measured, wrongs }: Props) {
             }))
           }
         >
-          Strew something in
+          Add glitter, powder or bits
         </Button>
       </div>
     </div>

@@ -10,14 +10,14 @@ import { TextField } from '../../controls/text-field';
 import { api, take } from '../../server/client';
 import type { Mix } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
 import { grams } from '../../words/figures';
 import { MixCoat } from './mix-coat';
 import { MixDrawing } from './mix-drawing';
 import { MixInstead } from './mix-instead';
 import { MixLines } from './mix-lines';
-import { MixStrewn } from './mix-strewn';
+import { MixInclusions } from './mix-inclusions';
 import { MixUsed } from './mix-used';
 import { MixWeigh } from './mix-weigh';
 import { useMix } from './use-mix';
@@ -32,9 +32,9 @@ export function MixPair({ id }: { id: number }) {
   const [asked] = useSearchParams();
   const dripped = useMixes().find((m) => m.id === id)?.mix.unit === 'DROPS';
   const [wantedG, setWantedG] = useState(Number(asked.get('g')) || (dripped ? FEW_G : USUAL_G));
-  const { draft, measured, wrongs, problem } = useMix(id, wantedG);
+  const { draft, measured, errors, problem } = useMix(id, wantedG);
   const { name, unit = 'PARTS', retired = false } = draft.form;
-  const general = wrongAt(wrongs, 'parts') ?? wrongAt(wrongs, 'inclusions');
+  const general = errorAt(errors, 'parts') ?? errorAt(errors, 'inclusions');
   const recount = useMutation({
     mutationFn: (to: NonNullable<Mix['unit']>) =>
       take(api.POST('/api/mixes/restate', { params: { query: { unit: to, wantedG, id } }, body: draft.form })),
@@ -49,28 +49,28 @@ export function MixPair({ id }: { id: number }) {
             <TextField
               label="Name of the mix"
               value={name}
-              wrong={wrongAt(wrongs, 'name')}
+              error={errorAt(errors, 'name')}
               onChange={(next) => draft.change((m) => ({ ...m, name: next }))}
               onSettle={draft.settle}
               className="w-60 font-head text-large font-bold"
             />
             <label className="inline-flex items-baseline gap-1 text-soft">
-              for
+              for{' '}
               <NumberField
-                label="Wanted"
+                label="Grams in the pieces"
                 value={wantedG}
                 span={spanOf(limits, 'mix', 'wantedG')}
                 chars={5}
-                wrong={wrongAt(wrongs, 'wantedG')}
+                error={errorAt(errors, 'wantedG')}
                 onChange={setWantedG}
                 onSettle={draft.settle}
-              />
-              g in pieces
+              />{' '}
+              g in the pieces
             </label>
             <span className="inline-flex items-baseline gap-1 text-soft">
-              in
+              in{' '}
               <Choice
-                label="What the recipe counts in"
+                label="Unit of the recipe"
                 value={unit}
                 options={choicesOf(limits, 'mixUnit')}
                 onChange={(to) => recount.mutate(to as NonNullable<Mix['unit']>)}
@@ -78,14 +78,13 @@ export function MixPair({ id }: { id: number }) {
             </span>
           </div>
           <p className="px-1 text-soft">
-            Mix <b className="figure text-ink">{grams(measured.toMixG)} g</b>: the rest stays on hands and in the
-            machine.
+            Mix <b className="figure text-ink">{grams(measured.toMixG)} g</b>: the rest stays on hands and tools.
           </p>
-          <MixLines id={id} draft={draft} measured={measured} wrongs={wrongs} />
-          <MixStrewn draft={draft} measured={measured} wrongs={wrongs} />
+          <MixLines id={id} draft={draft} measured={measured} errors={errors} />
+          <MixInclusions draft={draft} measured={measured} errors={errors} />
           {general && (
             <p role="alert" className="rounded-card border border-madder bg-madder-tint px-3 py-2 text-madder">
-              Found {general.found}, allowed is {general.allowed}. {general.mend}
+              {general.message}
             </p>
           )}
           <MixInstead id={id} mix={draft.form} wantedG={wantedG} shortG={measured.shortG} />
@@ -95,13 +94,13 @@ export function MixPair({ id }: { id: number }) {
               to={`/mixes/find?mix=${id}&g=${wantedG}&onhand=1`}
               className="font-semibold text-verdigris underline underline-offset-4"
             >
-              Find what else makes this colour
+              Other recipes for this colour
             </Link>{' '}
-            <span className="text-soft">from what is on the shelf, for {grams(wantedG)} g in pieces.</span>
+            <span className="text-soft">using what is on the shelf, for {grams(wantedG)} g in the pieces.</span>
           </p>
           <MixUsed mixId={id} />
           <Switch
-            label="retired: kept for what was made with it, offered no more"
+            label="retired: kept for old batches, not offered for new ones"
             on={retired}
             onChange={(on) => draft.change((m) => ({ ...m, retired: on }))}
           />

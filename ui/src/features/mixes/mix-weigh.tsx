@@ -26,7 +26,7 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 py-2">
         <h2 className="text-figure">To measure out</h2>
         <Segments
-          label="How it is measured out"
+          label="How to measure"
           value={how}
           options={[
             { value: 'scale', label: `Scale, ${plain(weighed.onScale.stepG ?? 0)} g` },
@@ -36,17 +36,16 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
         />
       </div>
       <p className="px-3 pb-1 text-note text-soft">
-        For {grams(weighed.netG)} g in pieces, mix {grams(weighed.toMixG)} g: {plain(weighed.handsPercent)} % stays on
-        hands
-        {weighed.machineG > 0 && `, ${grams(weighed.machineG)} g in the machine`}.
+        Mix {grams(weighed.toMixG)} g: {grams(weighed.netG)} g ends up in the pieces; {plain(weighed.handsPercent)} %
+        stays on hands and tools {weighed.machineG > 0 && `, ${grams(weighed.machineG)} g in the machine`}.
       </p>
       <table className="w-full">
         <thead className="text-left text-note text-soft">
           <tr>
             <th className="pl-3 font-semibold">Clay or mix</th>
-            <th className="text-right font-semibold">By the recipe</th>
-            <th className="text-right font-semibold">Take</th>
-            <th className="pr-3 text-right font-semibold">True share</th>
+            <th className="text-right font-semibold">Recipe</th>
+            <th className="text-right font-semibold">Weigh</th>
+            <th className="pr-3 text-right font-semibold">Actual share</th>
           </tr>
         </thead>
         <tbody>
@@ -63,10 +62,10 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
               <td className="pr-3 text-right figure">{line.truePercent.toFixed(1)} %</td>
             </tr>
           ))}
-          {way.strewn.map((s) => (
+          {way.inclusions.map((s) => (
             <tr key={`strewn ${s.name}`} className="border-t border-line">
               <td className="py-1 pl-3">
-                {s.name} <span className="text-note text-soft">strewn in</span>
+                {s.name} <span className="text-note text-soft">added</span>
               </td>
               <td className="text-right figure text-soft">{s.exactG.toFixed(2)} g</td>
               <td className="text-right figure text-figure font-semibold">
@@ -80,11 +79,12 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
       <p className="border-t border-line px-3 py-1.5 text-note">
         {grams(way.totalG)} g in all.{' '}
         {off < 0.005 ? (
-          'It is the recipe to the last figure.'
+          'Exactly the recipe.'
         ) : (
           <>
-            Rounding changes the colour by <b className="figure">{plain(Math.round(off * 100) / 100)}</b>
-            {off < 1 ? ': nobody will see it.' : `: it comes out ${way.differs}.`}
+            {' '}
+            Rounding changes the colour by <b className="figure">{plain(Math.round(off * 100) / 100)}</b>{' '}
+            {off < 1 ? ': nobody will see the difference.' : `: ${way.differs}.`}{' '}
           </>
         )}
       </p>

@@ -32,7 +32,7 @@ export function MixesPlace() {
     </Button>
   ) : (
     <Link to="/shelf" className="font-semibold text-verdigris underline">
-      Put a clay on the shelf first
+      Add a clay to the shelf first
     </Link>
   );
   const taking = open && (
@@ -41,6 +41,7 @@ export function MixesPlace() {
   return (
     <Place
       title="Mixes"
+      {...(open ? { name: open.mix.name } : {})}
       about={<MixesTabs />}
       actions={
         mixes.length > 0 && (
@@ -75,9 +76,9 @@ export function MixesPlace() {
           </Suspense>
         </>
       ) : (
-        <Empty title="No mix has a recipe yet" step={begin}>
-          A mix is parts of the clays on your shelf. From it come the grams of each clay for what you need, and the
-          colour to expect, raw and cured.
+        <Empty title="No mixes yet" step={begin}>
+          A mix is a recipe of the clays on your shelf. Fair Ember works out the grams of each clay, and the raw and
+          cured colour to expect.
         </Empty>
       )}
     </Place>

@@ -3,9 +3,9 @@ import { PlaceTabs } from '../../controls/place-tabs';
 const tabs = [
   { path: 'mixes', label: 'Recipes', to: '/mixes' },
   { path: 'find', label: 'Find a colour', to: '/mixes/find' },
-  { path: 'tiles', label: 'Trial tiles', to: '/mixes/tiles' },
+  { path: 'tiles', label: 'Tiles', to: '/mixes/tiles' },
   { path: 'leftovers', label: 'Leftovers', to: '/mixes/leftovers' },
-  { path: 'trials', label: 'Side by side', to: '/mixes/trials' },
+  { path: 'trials', label: 'Trials', to: '/mixes/trials' },
   { path: 'sheets', label: 'Sheets, canes, cords', to: '/mixes/sheets' },
 ];
 

@@ -7,11 +7,11 @@ import { NumberField } from '../../controls/number-field';
 import { ProblemNote } from '../../controls/problem-note';
 import { Swatch } from '../../controls/swatch';
 import { TextField } from '../../controls/text-field';
-import { api, Problem, take, wrongsOf } from '../../server/client';
+import { api, Problem, take, errorsOf } from '../../server/client';
 import type { Leftovers } from '../../server/types';
 import { useBench } from '../../server/use-bench';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { useMixes, useShelf } from '../../server/use-studio';
 import { isoDay } from '../../words/days';
 
@@ -61,13 +61,13 @@ function OfMix({ box }: { box: Leftovers }) {
       ),
     onSuccess: () => client.invalidateQueries(),
   });
-  const wrongs = wrongsOf(put.error);
+  const errors = errorsOf(put.error);
   if (!mix) return null;
   return (
     <div className="flex flex-wrap items-center gap-3 rounded-card border border-line bg-paper px-3 py-2">
-      <span className="text-soft">left of</span>
+      <span className="text-soft">left over from</span>
       <Choice
-        label="Mix it is left of"
+        label="Mix left over"
         value={String(mix.id)}
         options={mixes.map((m) => ({
           value: String(m.id),
@@ -78,17 +78,17 @@ function OfMix({ box }: { box: Leftovers }) {
       />
       <label className="inline-flex items-baseline gap-1 text-soft">
         <NumberField
-          label="Left over"
+          label="Grams left over"
           value={massG}
           span={spanOf(limits, 'mix', 'massG')}
           chars={4}
-          wrong={wrongAt(wrongs, 'lumps[0].massG')}
+          error={errorAt(errors, 'lumps[0].massG')}
           onChange={setMass}
           onSettle={nothing}
         />
         g
       </label>
-      <Button onClick={() => put.mutate()}>Put it in the box</Button>
+      <Button onClick={() => put.mutate()}>Add to the box</Button>
     </div>
   );
 }
@@ -96,20 +96,20 @@ function OfMix({ box }: { box: Leftovers }) {
 /** A lump whose recipe is lost becomes something of its own on the shelf, not to be bought, and a mix of it alone. */
 function BySwatch() {
   const limits = useLimits();
-  const { lines } = useShelf();
+  const { ranges } = useShelf();
   const client = useQueryClient();
   const [name, setName] = useState('Lump without a recipe');
   const [hex, setHex] = useState('#8a8f7a');
   const [openG, setOpen] = useState(20);
-  const line = lines[0];
+  const range = ranges[0];
   const log = useMutation({
     meta: { form: true },
-    mutationFn: async (lineId: number) => {
+    mutationFn: async (rangeId: number) => {
       const clay = await take(
         api.POST('/api/shelf/clays', {
           body: {
             name,
-            lineId,
+            rangeId,
             rawHex: hex,
             curedHex: hex,
             opacity: 'OPAQUE',
@@ -124,45 +124,45 @@ function BySwatch() {
     },
     onSuccess: () => client.invalidateQueries(),
   });
-  const wrongs = wrongsOf(log.error);
-  if (!line) return null;
+  const errors = errorsOf(log.error);
+  if (!range) return null;
   return (
     <div className="rounded-card border border-line bg-paper px-3 py-2">
-      <h2 className="text-figure">A mix whose recipe is lost</h2>
+      <h2 className="text-figure">Clay of unknown recipe</h2>
       <p className="text-note text-soft">
-        By its swatch it can be used up, mixed on and looked for; it cannot be bought. Its raw and cured colour and its
-        line stand on the shelf, to be put right there.
+        A lump added by colour can be used up, mixed and searched, but not bought. Correct its raw and cured colour and
+        its clay range on the Shelf.
       </p>
-      <ProblemNote problem={log.error instanceof Problem && wrongs.length === 0 ? log.error : null} />
+      <ProblemNote problem={log.error instanceof Problem && errors.length === 0 ? log.error : null} />
       <div className="flex flex-wrap items-center gap-3 pt-1">
         <TextField
-          label="Name of what is logged"
+          label="Name of the lump"
           value={name}
-          wrong={wrongAt(wrongs, 'name')}
+          error={errorAt(errors, 'name')}
           onChange={setName}
           onSettle={nothing}
           className="w-52"
         />
         <ColourField
-          label="Colour of what is logged"
+          label="Colour of the lump"
           value={hex}
-          wrong={wrongAt(wrongs, 'rawHex')}
+          error={errorAt(errors, 'rawHex')}
           onChange={setHex}
           onSettle={nothing}
         />
         <label className="inline-flex items-baseline gap-1 text-soft">
           <NumberField
-            label="Grams of what is logged"
+            label="Grams of the lump"
             value={openG}
             span={spanOf(limits, 'shelf', 'openG')}
             chars={4}
-            wrong={wrongAt(wrongs, 'openG')}
+            error={errorAt(errors, 'openG')}
             onChange={setOpen}
             onSettle={nothing}
           />
           g
         </label>
-        <Button onClick={() => log.mutate(line.id)}>Log it by its swatch</Button>
+        <Button onClick={() => log.mutate(range.id)}>Add by colour</Button>
       </div>
     </div>
   );

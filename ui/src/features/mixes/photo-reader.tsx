@@ -45,8 +45,7 @@ export function PhotoReader({ of, onRead }: Props) {
   const read = useMutation({
     meta: { form: true },
     mutationFn: (file: File) => {
-      if (file.size > MOST_BYTES)
-        throw new Error('Found more than 16 MB, allowed is a photo of up to 16 MB. Send it smaller.');
+      if (file.size > MOST_BYTES) throw new Error('This file is larger than 16 MB. Send a smaller photo.');
       const [cardAcross, cardDown] = spots.card;
       const [tileAcross, tileDown] = spots.tile;
       const query = new URLSearchParams({
@@ -63,8 +62,8 @@ export function PhotoReader({ of, onRead }: Props) {
     onSuccess: (found) => onRead(found.hex),
   });
   useEffect(() => () => (chosen ? URL.revokeObjectURL(chosen.url) : undefined), [chosen]);
-  const wrong = read.error instanceof Problem ? read.error.wrongs[0] : undefined;
-  const failure = wrong ? `Found ${wrong.found}, allowed is ${wrong.allowed}. ${wrong.mend}` : read.error?.message;
+  const error = read.error instanceof Problem ? read.error.errors[0] : undefined;
+  const failure = error ? error.message : read.error?.message;
   return (
     <div className="flex flex-col gap-2 py-1">
       <label
@@ -93,7 +92,7 @@ export function PhotoReader({ of, onRead }: Props) {
           <PhotoTaps url={chosen.url} spots={spots} onMove={setSpots} onUnseen={() => read.mutate(chosen.file)} />
           <div className="flex flex-wrap items-center gap-3">
             <Segments
-              label="The card in the photo"
+              label="Card in the photo"
               value={card}
               options={[
                 { value: 'GREY', label: 'Grey card' },
@@ -105,22 +104,22 @@ export function PhotoReader({ of, onRead }: Props) {
               }}
             />
             <label className="inline-flex items-baseline gap-1 text-soft">
-              gives back
+              reflects{' '}
               <NumberField
-                label="Light the card gives back"
+                label="Light the card reflects"
                 value={percent}
                 span={spanOf(limits, 'photo', 'cardPercent')}
                 chars={3}
                 onChange={setPercent}
                 onSettle={() => undefined}
-              />
+              />{' '}
               %
             </label>
             <Button kind="main" onClick={() => read.mutate(chosen.file)}>
               Read the colour
             </Button>
             <Button kind="quiet" onClick={() => setChosen(null)}>
-              Put the photo away
+              Remove the photo
             </Button>
           </div>
         </>
@@ -128,26 +127,27 @@ export function PhotoReader({ of, onRead }: Props) {
       {read.data && Math.abs(read.data.tiltPercent) > TILTED_PERCENT && (
         <p role="note" className="text-note text-straw">
           ◦ The light at the tile seems {plain(Math.abs(Math.round(read.data.tiltPercent)))} %{' '}
-          {read.data.tiltPercent > 0 ? 'stronger' : 'weaker'} than at the card. Tapping the card a second time, at its
-          other end and best beyond the tile, takes that out.{' '}
+          {read.data.tiltPercent > 0 ? 'stronger' : 'weaker'} than at the card. To correct this, tap the card a second
+          time at its other end, beyond the tile if possible.{' '}
           <button
             type="button"
             className="min-h-6 font-semibold underline"
             onClick={() => setSpots((all) => ({ ...all, again: all.card }))}
           >
-            Tap the card a second time
+            {' '}
+            Tap the card a second time{' '}
           </button>
         </p>
       )}
       {read.data && read.data.cast > TINTED && (
         <p role="note" className="text-note text-straw">
-          ◦ The card is tinted in the photo. If you tapped what lies under it, tap the card itself.
+          ◦ The card looks tinted in the photo. If you tapped beside the card, tap the card itself.
         </p>
       )}
       {read.data && (
         <p role="status" className="text-note text-soft">
-          Read {read.data.hex}; the photo itself has {read.data.photographedHex}, under light whose strongest colour is{' '}
-          {plain(Math.round(read.data.cast * 100) / 100)} times its weakest.
+          Colour read: {read.data.hex}. The photo itself shows {read.data.photographedHex}, in light whose strongest
+          colour is {plain(Math.round(read.data.cast * 100) / 100)} times its weakest.
         </p>
       )}
       {failure && (

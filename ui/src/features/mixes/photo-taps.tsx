@@ -28,7 +28,7 @@ const moves: Record<string, Spot> = {
   ArrowUp: [0, -STEP],
   ArrowDown: [0, STEP],
 };
-const held = (share: number) => Math.max(0, Math.min(1, share));
+const saved = (share: number) => Math.max(0, Math.min(1, share));
 
 /** The photo with its marks: a tap puts the card's, the next the tile's; each goes by the arrows too. */
 export function PhotoTaps({ url, spots, onMove, onUnseen }: Props) {
@@ -37,7 +37,7 @@ export function PhotoTaps({ url, spots, onMove, onUnseen }: Props) {
   const next = shown.includes(chosen) ? chosen : 'card';
   const tap = (event: PointerEvent<HTMLDivElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
-    const spot: Spot = [held((event.clientX - box.left) / box.width), held((event.clientY - box.top) / box.height)];
+    const spot: Spot = [saved((event.clientX - box.left) / box.width), saved((event.clientY - box.top) / box.height)];
     onMove((all) => ({ ...all, [next]: spot }));
     setNext(shown[(shown.indexOf(next) + 1) % shown.length] ?? 'card');
   };
@@ -47,16 +47,16 @@ export function PhotoTaps({ url, spots, onMove, onUnseen }: Props) {
     event.preventDefault();
     onMove((all) => {
       const [across, down] = all[name] ?? all.card;
-      return { ...all, [name]: [held(across + by[0]), held(down + by[1])] };
+      return { ...all, [name]: [saved(across + by[0]), saved(down + by[1])] };
     });
   };
   return (
     <div>
-      <p className="text-note text-soft">Tap the {words[next]} in the photo. The marks go by the arrow keys too.</p>
+      <p className="text-note text-soft">Tap the {words[next]} in the photo, or move the marks with the arrow keys.</p>
       <div className="relative inline-block touch-none" onPointerDown={tap}>
         <img
           src={url}
-          alt="The photo that was chosen"
+          alt="The chosen photo"
           className="max-h-72 max-w-full border border-line"
           draggable={false}
           onError={onUnseen}

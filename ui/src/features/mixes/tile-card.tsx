@@ -9,25 +9,25 @@ import { DraftText } from '../../controls/draft-text';
 import type { Tile, Tiles } from '../../server/types';
 import { useDraft, type Draft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { useShelf } from '../../server/use-studio';
 import { plain } from '../../words/figures';
 import { PhotoReader } from './photo-reader';
 import { useTileActs } from './use-tiles';
 
-type Held = Tiles['tiles'][number];
+type Saved = Tiles['tiles'][number];
 
 /** A tile edited in place: what went in, what colour it was, and what was expected. */
-export function TileCard({ held }: { held: Held }) {
+export function TileCard({ saved }: { saved: Saved }) {
   const { remove } = useTileActs();
-  const draft = useDraft<Tile>(`/api/tiles/${held.id}`, held.tile.name, {
-    edition: held.edition,
-    form: held.tile,
+  const draft = useDraft<Tile>(`/api/tiles/${saved.id}`, saved.tile.name, {
+    edition: saved.edition,
+    form: saved.tile,
   });
   const { form, change } = draft;
   return (
     <Card title={form.name}>
-      {held.heldBack && <HeldBack onConfirm={() => change((t) => ({ ...t, confirmed: true }))} />}
+      {saved.leftOut && <LeftOut onConfirm={() => change((t) => ({ ...t, confirmed: true }))} />}
       <FieldLine label="name">
         <DraftText draft={draft} field="name" label="Name of the tile" className="w-52 text-right" />
       </FieldLine>
@@ -35,24 +35,20 @@ export function TileCard({ held }: { held: Held }) {
         <DraftText draft={draft} field="madeOn" label="Made on" type="date" className="w-40 text-right" />
       </FieldLine>
       <TileParts draft={draft} />
-      <SeenLine label="raw" field="rawHex" draft={draft} seen={held.raw} />
-      <SeenLine label="cured" field="curedHex" draft={draft} seen={held.cured} />
+      <SeenLine label="raw" field="rawHex" draft={draft} seen={saved.raw} />
+      <SeenLine label="cured" field="curedHex" draft={draft} seen={saved.cured} />
       <Check
         label="measured with an instrument, not by eye"
         on={form.measured}
         onChange={(measured) => change((t) => ({ ...t, measured }))}
       />
       {form.confirmed && (
-        <Check
-          label="confirmed as right, though it is far from what was expected"
-          on
-          onChange={() => change(unconfirmed)}
-        />
+        <Check label="confirmed, although it is far from the prediction" on onChange={() => change(unconfirmed)} />
       )}
       <FieldLine label="note">
         <DraftText draft={draft} field="note" label="Note" className="w-64 text-right" />
       </FieldLine>
-      <Button kind="quiet" className="self-start" onClick={() => remove.mutate(held)}>
+      <Button kind="quiet" className="self-start" onClick={() => remove.mutate(saved)}>
         Remove this tile
       </Button>
     </Card>
@@ -66,17 +62,15 @@ function unconfirmed(tile: Tile): Tile {
   return free;
 }
 
-function HeldBack({ onConfirm }: { onConfirm: () => void }) {
+function LeftOut({ onConfirm }: { onConfirm: () => void }) {
   return (
     <div role="note" className="rounded-card border border-straw-line bg-straw-tint px-3 py-2">
       <p className="font-semibold text-straw">
-        ◦ This tile is far from what all others lead to expect: it teaches nothing yet.
+        ◦ This tile is far from what the other tiles predict, so predictions do not use it yet.
       </p>
-      <p className="text-note">
-        Are its clays, its parts and its colours right? Mend what is wrong, or say that it is right.
-      </p>
+      <p className="text-note">Check its clays, parts and colours. Correct any mistake, or confirm the tile.</p>
       <Button className="mt-1" onClick={onConfirm}>
-        It is right: learn from it
+        Confirm this tile
       </Button>
     </div>
   );
@@ -85,9 +79,9 @@ function HeldBack({ onConfirm }: { onConfirm: () => void }) {
 function TileParts({ draft }: { draft: Draft<Tile> }) {
   const limits = useLimits();
   const { clays } = useShelf();
-  const { form, change, settle, wrongs } = draft;
+  const { form, change, settle, errors } = draft;
   const unused = clays.find((c) => !form.parts.some((p) => p.clayId === c.id));
-  const general = wrongAt(wrongs, 'parts');
+  const general = errorAt(errors, 'parts');
   const set = (parts: (all: Tile['parts']) => Tile['parts']) =>
     change((t) => ({ ...unconfirmed(t), parts: parts(t.parts) }));
   return (
@@ -111,13 +105,13 @@ function TileParts({ draft }: { draft: Draft<Tile> }) {
               value={part.parts}
               span={spanOf(limits, 'mix', 'parts')}
               chars={4}
-              wrong={wrongAt(wrongs, `parts[${i}].parts`)}
+              error={errorAt(errors, `parts[${i}].parts`)}
               onChange={(parts) => set((all) => all.map((p, j) => (j === i ? { ...p, parts } : p)))}
               onSettle={settle}
             />
             <Button
               kind="quiet"
-              aria-label={`Take out clay ${i + 1}`}
+              aria-label={`Remove clay ${i + 1}`}
               onClick={() => set((all) => all.filter((_, j) => j !== i))}
             >
               ✕
@@ -132,7 +126,7 @@ function TileParts({ draft }: { draft: Draft<Tile> }) {
       )}
       {general && (
         <p role="alert" className="text-madder">
-          Found {general.found}, allowed is {general.allowed}. {general.mend}
+          {general.message}
         </p>
       )}
     </div>
@@ -143,24 +137,24 @@ interface SeenProps {
   label: string;
   field: 'rawHex' | 'curedHex';
   draft: Draft<Tile>;
-  seen: Held['raw'];
+  seen: Saved['raw'];
 }
 
 /** A colour that was seen, beside the one that was expected; it may be left out. */
 function SeenLine({ label, field, draft, seen }: SeenProps) {
   const value = draft.form[field];
   const { [field]: _, ...without } = draft.form;
-  const wrong = wrongAt(draft.wrongs, field);
+  const error = errorAt(draft.errors, field);
   if (value === undefined) {
     return (
       <FieldLine label={`${label} colour`}>
-        <span className="text-note text-soft">not seen yet</span>
+        <span className="text-note text-soft">not noted yet</span>
         <Button
           kind="quiet"
-          aria-label={`The ${label} colour was seen`}
+          aria-label={`Add the colour, ${label}`}
           onClick={() => draft.change((t) => ({ ...t, [field]: '' }))}
         >
-          It was seen
+          Add the colour
         </Button>
       </FieldLine>
     );
@@ -173,11 +167,11 @@ function SeenLine({ label, field, draft, seen }: SeenProps) {
           <ColourField
             label={`${label} colour of the tile`}
             value={value}
-            wrong={wrong}
+            error={error}
             onChange={(hex) => draft.change((t) => ({ ...unconfirmed(t), [field]: hex }))}
             onSettle={draft.settle}
           />
-          <Button kind="quiet" aria-label={`Leave out the ${label} colour`} onClick={() => draft.change(() => without)}>
+          <Button kind="quiet" aria-label={`Remove the ${label} colour`} onClick={() => draft.change(() => without)}>
             ✕
           </Button>
         </span>
@@ -186,16 +180,15 @@ function SeenLine({ label, field, draft, seen }: SeenProps) {
       {seen && (
         <div className="flex items-center gap-3 py-1">
           <svg width="168" height="56" viewBox="0 0 168 56" role="img" className="shrink-0">
-            <title>{`seen ${seen.seenHex} on the left, expected ${seen.expectedHex} on the right`}</title>
+            <title>{`observed ${seen.seenHex} on the left, predicted ${seen.expectedHex} on the right`}</title>
             <rect width="84" height="56" fill={seen.seenHex} />
             <rect x="84" width="84" height="56" fill={seen.expectedHex} />
             <rect x="0.5" y="0.5" width="167" height="55" fill="none" stroke="#16201d" strokeOpacity="0.35" />
           </svg>
           <p className="text-note">
-            seen, then expected by the other tiles: <b className="figure">{plain(Math.round(seen.off * 10) / 10)}</b>{' '}
-            off
-            <br />
-            <span className="text-soft">what was seen is {seen.differs}</span>
+            observed, then predicted from the other tiles: difference{' '}
+            <b className="figure">{plain(Math.round(seen.off * 10) / 10)}</b> <br />{' '}
+            <span className="text-soft">the tile is {seen.differs}</span>
           </p>
         </div>
       )}

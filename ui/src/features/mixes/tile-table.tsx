@@ -21,7 +21,7 @@ export function TileTable({ tiles, openId, onOpen }: Props) {
             <th className="font-semibold">Made</th>
             <th className="font-semibold">Raw</th>
             <th className="font-semibold">Cured</th>
-            <th className="pr-3 text-right font-semibold">Off, before → now</th>
+            <th className="pr-3 text-right font-semibold">Difference, before → now</th>
           </tr>
         </thead>
         <tbody>
@@ -35,7 +35,7 @@ export function TileTable({ tiles, openId, onOpen }: Props) {
                   className="min-h-9 px-1.5 text-left font-semibold"
                 >
                   {t.tile.name}
-                  {t.heldBack && <span className="block text-note text-straw">◦ held back: is it right?</span>}
+                  {t.leftOut && <span className="block text-note text-straw">◦ not used: is it right?</span>}
                 </button>
               </td>
               <td className="text-note text-soft">{dayName(t.tile.madeOn)}</td>
@@ -53,8 +53,8 @@ export function TileTable({ tiles, openId, onOpen }: Props) {
         </tbody>
       </table>
       <p className="border-t border-line px-3 py-1.5 text-note text-soft">
-        At the left what was seen, at the right what the other tiles lead to expect: so far off is a mix nobody has made
-        yet. Off is the difference to the eye of the cured colour: 1 is just seen, 5 is another colour.
+        On the left the observed colour, on the right what the other tiles predict: a new mix would be predicted this
+        closely. Difference compares the cured colours: 1 is barely visible, 5 is clearly another colour.
       </p>
     </div>
   );
@@ -62,10 +62,10 @@ export function TileTable({ tiles, openId, onOpen }: Props) {
 
 /** Two squares beside each other, and their figures for those who do not see them. */
 function Seen({ seen }: { seen: Tiles['tiles'][number]['raw'] }) {
-  if (!seen) return <span className="text-note text-soft">not seen</span>;
+  if (!seen) return <span className="text-note text-soft">not noted</span>;
   return (
     <svg width="64" height="24" viewBox="0 0 64 24" role="img">
-      <title>{`seen ${seen.seenHex}, expected ${seen.expectedHex}: ${seen.differs}`}</title>
+      <title>{`observed ${seen.seenHex}, predicted ${seen.expectedHex}: ${seen.differs}`}</title>
       <rect width="32" height="24" fill={seen.seenHex} />
       <rect x="32" width="32" height="24" fill={seen.expectedHex} />
       <rect x="0.5" y="0.5" width="63" height="23" fill="none" stroke="#16201d" strokeOpacity="0.35" />

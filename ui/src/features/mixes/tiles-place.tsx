@@ -42,31 +42,31 @@ export function TilesPlace() {
     </Button>
   );
   return (
-    <Place title="Mixes" about={<MixesTabs chosen="tiles" />} actions={tiles.tiles.length > 0 && begin}>
+    <Place title="Mixes" name="Tiles" about={<MixesTabs chosen="tiles" />} actions={tiles.tiles.length > 0 && begin}>
       {open ? (
         <Pair
           ledger={
             <>
               <Lesson tiles={tiles} onMake={make} />
               <TileTable tiles={tiles} openId={open.id} onOpen={setOpenId} />
-              <Taught tiles={tiles} />
+              <Learned tiles={tiles} />
             </>
           }
-          drawing={<TileCard key={open.id} held={open} />}
+          drawing={<TileCard key={open.id} saved={open} />}
         />
       ) : (
         <Empty
-          title="No tile is logged yet"
+          title="No tiles yet"
           step={
             begin ?? (
               <Link to="/shelf" className="font-semibold text-verdigris underline">
-                Put a clay on the shelf first
+                Add a clay to the shelf first
               </Link>
             )
           }
         >
-          A trial tile is a small thick piece of a known mix. Log its colour, raw or cured, and every prediction learns
-          from it. White with each clay first is a good start.
+          A trial tile is a small thick piece of a known mix. Log its colour, raw or cured, and every prediction
+          improves. Mixing white with each clay is a good start.
         </Empty>
       )}
     </Place>
@@ -74,10 +74,10 @@ export function TilesPlace() {
 }
 
 /** What the tiles taught of each clay that is in one. */
-function Taught({ tiles }: { tiles: Tiles }) {
+function Learned({ tiles }: { tiles: Tiles }) {
   return (
     <section className="rounded-card border border-line bg-paper px-3 py-2">
-      <h2 className="text-figure">How strong they found each clay</h2>
+      <h2 className="text-figure">Strength of each clay, learned from tiles</h2>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-x-5">
         {tiles.clays
           .filter((c) => c.tiles > 0)
@@ -91,7 +91,7 @@ function Taught({ tiles }: { tiles: Tiles }) {
             </li>
           ))}
       </ul>
-      <p className="pt-1 text-note text-soft">Beside what its packet and its class say; 1 is as they say.</p>
+      <p className="pt-1 text-note text-soft">Compared with the packet; 1 means exactly as expected.</p>
     </section>
   );
 }
@@ -108,22 +108,25 @@ function Lesson({ tiles, onMake }: { tiles: Tiles; onMake: (parts: Tile['parts']
       <FigureStrip>
         <Figure value={String(tiles.tiles.length)}>tiles logged</Figure>
         <Figure value={tiles.offBefore === undefined ? '–' : one(tiles.offBefore)}>
-          off by the swatches alone, mean
+          average error from the swatches alone
         </Figure>
-        <Figure value={tiles.offNow === undefined ? '–' : one(tiles.offNow)}>off with what the tiles taught</Figure>
+        <Figure value={tiles.offNow === undefined ? '–' : one(tiles.offNow)}>
+          average error after learning from tiles
+        </Figure>
         <Figure value={count(tiles.clays.filter((c) => c.tiles > 0).length, 'clay')}>
-          of {tiles.clays.length} in a tile
+          of {tiles.clays.length} have a tile
         </Figure>
       </FigureStrip>
       {next && (
         <div className="flex flex-wrap items-center gap-3 rounded-card border border-line bg-paper px-3 py-2">
           <p className="flex-1">
-            <span className="text-soft">The tile that would teach most: </span>
+            <span className="text-soft">Most useful next tile: </span>
             <b>{said}</b>
-            <span className="text-soft">, now sure only to </span>
+            <span className="text-soft"> (prediction uncertain by </span>
             <span className="figure">{one(next.unsure)}</span>
+            <span className="text-soft">)</span>
           </p>
-          <Button onClick={() => onMake(next.parts)}>Log it</Button>
+          <Button onClick={() => onMake(next.parts)}>Log this tile</Button>
         </div>
       )}
     </>

@@ -6,46 +6,48 @@ import { TextField } from '../../controls/text-field';
 import { DraftText } from '../../controls/draft-text';
 import type { Trial, TrialView } from '../../server/types';
 import { useDraft, type Draft } from '../../server/use-draft';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { plain } from '../../words/figures';
 
 type Row = Trial['rows'][number];
 
 /** A trial edited in place: each way that was tried, its colour beside the chosen one's, a note. */
-export function TrialCard({ held, onRemove }: { held: TrialView; onRemove: () => void }) {
-  const draft = useDraft<Trial>(`/api/trials/${held.id}`, held.trial.name, {
-    edition: held.edition,
-    form: held.trial,
+export function TrialCard({ saved, onRemove }: { saved: TrialView; onRemove: () => void }) {
+  const draft = useDraft<Trial>(`/api/trials/${saved.id}`, saved.trial.name, {
+    edition: saved.edition,
+    form: saved.trial,
   });
-  const { form, change, wrongs } = draft;
-  const general = wrongAt(wrongs, 'rows');
+  const { form, change, errors } = draft;
+  const general = errorAt(errors, 'rows');
   return (
     <Card title={form.name}>
       <FieldLine label="name">
         <DraftText draft={draft} field="name" label="Name of the trial" className="w-56 text-right" />
       </FieldLine>
-      <FieldLine label="made on">
+      <FieldLine label="tried on">
         <DraftText draft={draft} field="madeOn" label="Tried on" type="date" className="w-40 text-right" />
       </FieldLine>
-      <FieldLine label="what for">
-        <DraftText draft={draft} field="note" label="What it was tried for" className="w-96 max-w-full text-right" />
+      <FieldLine label="purpose">
+        <DraftText draft={draft} field="note" label="Purpose of the trial" className="w-96 max-w-full text-right" />
       </FieldLine>
       <ul className="flex flex-col gap-2 pt-1">
         {form.rows.map((row, i) => (
-          <TrialRow key={i} i={i} row={row} draft={draft} beside={held.rows[i]?.beside} />
+          <TrialRow key={i} i={i} row={row} draft={draft} beside={saved.rows[i]?.beside} />
         ))}
       </ul>
       {general && (
         <p role="alert" className="text-madder">
-          Found {general.found}, allowed is {general.allowed}. {general.mend}
+          {general.message}
         </p>
       )}
       <div className="flex flex-wrap">
         <Button
           kind="quiet"
-          onClick={() => change((t) => ({ ...t, rows: [...t.rows, { name: 'another way', note: '', chosen: false }] }))}
+          onClick={() =>
+            change((t) => ({ ...t, rows: [...t.rows, { name: 'another variant', note: '', chosen: false }] }))
+          }
         >
-          Add a way
+          Add a variant
         </Button>
         <Button kind="quiet" onClick={onRemove}>
           Remove this trial
@@ -63,38 +65,34 @@ interface RowProps {
 }
 
 function TrialRow({ i, row, draft, beside }: RowProps) {
-  const { change, settle, wrongs } = draft;
+  const { change, settle, errors } = draft;
   const set = (next: Row) => change((t) => ({ ...t, rows: t.rows.map((r, j) => (j === i ? next : r)) }));
   const { hex, ...withoutHex } = row;
   return (
     <li className="rounded-card border border-line px-3 py-1.5">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <TextField
-          label={`Way ${i + 1}`}
+          label={`Variant ${i + 1}`}
           value={row.name}
-          wrong={wrongAt(wrongs, `rows[${i}].name`)}
+          error={errorAt(errors, `rows[${i}].name`)}
           onChange={(name) => set({ ...row, name })}
           onSettle={settle}
           className="w-44 font-semibold"
         />
         {hex === undefined ? (
-          <Button
-            kind="quiet"
-            aria-label={`Way ${i + 1}, its colour was seen`}
-            onClick={() => set({ ...row, hex: '#' })}
-          >
-            Its colour
+          <Button kind="quiet" aria-label={`Add colour of variant ${i + 1}`} onClick={() => set({ ...row, hex: '#' })}>
+            Add colour
           </Button>
         ) : (
           <span className="inline-flex items-center">
             <ColourField
-              label={`Way ${i + 1}, colour`}
+              label={`Variant ${i + 1}, colour`}
               value={hex}
-              wrong={wrongAt(wrongs, `rows[${i}].hex`)}
+              error={errorAt(errors, `rows[${i}].hex`)}
               onChange={(next) => set({ ...row, hex: next })}
               onSettle={settle}
             />
-            <Button kind="quiet" aria-label={`Way ${i + 1}, leave out its colour`} onClick={() => set(withoutHex)}>
+            <Button kind="quiet" aria-label={`Variant ${i + 1}, remove its colour`} onClick={() => set(withoutHex)}>
               ✕
             </Button>
           </span>
@@ -111,7 +109,7 @@ function TrialRow({ i, row, draft, beside }: RowProps) {
         />
         <Button
           kind="quiet"
-          aria-label={`Take out way ${i + 1}`}
+          aria-label={`Remove variant ${i + 1}`}
           className="ml-auto"
           onClick={() => change((t) => ({ ...t, rows: t.rows.filter((_, j) => j !== i) }))}
         >
@@ -119,16 +117,16 @@ function TrialRow({ i, row, draft, beside }: RowProps) {
         </Button>
       </div>
       <TextField
-        label={`Way ${i + 1}, note`}
+        label={`Variant ${i + 1}, note`}
         value={row.note}
-        wrong={wrongAt(wrongs, `rows[${i}].note`)}
+        error={errorAt(errors, `rows[${i}].note`)}
         onChange={(note) => set({ ...row, note })}
         onSettle={settle}
         className="w-96 max-w-full"
       />
       {beside && beside.off > 0 && (
         <p className="text-note text-soft">
-          {plain(Math.round(beside.off * 10) / 10)} off the chosen one, {beside.differs}
+          difference {plain(Math.round(beside.off * 10) / 10)} from the chosen variant: {beside.differs}
         </p>
       )}
     </li>

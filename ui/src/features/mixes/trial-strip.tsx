@@ -8,7 +8,7 @@ export function TrialStrip({ trial }: { trial: TrialView }) {
   if (seen.length === 0) {
     return (
       <p className="rounded-card border border-line bg-paper p-4 text-soft">
-        Give the ways their colours, and they stand here side by side.
+        Add a colour to each variant to compare them here side by side.
       </p>
     );
   }

@@ -55,10 +55,10 @@ export function TrialsPlace() {
     </Button>
   );
   return (
-    <Place title="Mixes" about={<MixesTabs chosen="trials" />} actions={open && begin}>
+    <Place title="Mixes" name="Trials" about={<MixesTabs chosen="trials" />} actions={open && begin}>
       {open ? (
         <Pair
-          ledger={<TrialCard key={open.id} held={open} onRemove={() => remove.mutate(open)} />}
+          ledger={<TrialCard key={open.id} saved={open} onRemove={() => remove.mutate(open)} />}
           drawing={
             <>
               <TrialStrip trial={open} />
@@ -76,7 +76,7 @@ export function TrialsPlace() {
                           {t.trial.rows.find((r) => r.chosen)?.name ?? 'none chosen yet'}
                         </span>
                       </span>
-                      <span className="text-note text-soft">{count(t.trial.rows.length, 'way')} tried</span>
+                      <span className="text-note text-soft">{count(t.trial.rows.length, 'variant')} tried</span>
                       <span className="text-note text-soft">{dayName(t.trial.madeOn)}</span>
                     </Link>
                   </li>
@@ -86,9 +86,9 @@ export function TrialsPlace() {
           }
         />
       ) : (
-        <Empty title="Nothing was tried side by side yet" step={begin}>
-          Before a batch, try a finish or a tint in a few ways on scraps, and note what each looked like. The one you
-          choose stays marked, so that next year nobody has to try again.
+        <Empty title="No trials yet" step={begin}>
+          Before a batch, try a finish or a tint in a few variants on scraps, and note how each one looked. The variant
+          you choose stays marked for next time.
         </Empty>
       )}
     </Place>

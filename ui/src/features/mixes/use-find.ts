@@ -23,5 +23,5 @@ export function useFind() {
     mutationFn: () => take(api.DELETE('/api/finds/{id}', { params: { path: { id: id ?? 0 } } })),
   });
   const problem = begin.error instanceof Problem ? begin.error : null;
-  return { begin: begin.mutate, stop: stop.mutate, found, problem, wrongs: problem?.wrongs ?? [] };
+  return { begin: begin.mutate, stop: stop.mutate, found, problem, errors: problem?.errors ?? [] };
 }

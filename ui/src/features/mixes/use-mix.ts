@@ -13,13 +13,13 @@ export function useMix(id: number, wantedG: number) {
     queryFn: () => take(api.GET('/api/mixes/{id}', { params: { path: { id }, query: { wantedG: 100 } } })),
   });
   const draft = useDraft<Mix>(`/api/mixes/${id}`, view.mix.name, { edition: view.edition, form: view.mix });
-  const { measured, wrongs, problem } = useMeasured(
+  const { measured, errors, problem } = useMeasured(
     'measured-mix',
     useMemo(() => ({ mix: draft.form, wantedG }), [draft.form, wantedG]),
     { form: null, measured: view.measured },
     ({ mix }) => take(api.POST('/api/mixes/measure', { params: { query: { wantedG, id } }, body: mix })),
   );
-  return { draft, measured, wrongs: [...wrongs, ...draft.wrongs], problem };
+  return { draft, measured, errors: [...errors, ...draft.errors], problem };
 }
 
 /** Rounds a mix that is typed to what can be measured out; what was found last stays in sight meanwhile. */

@@ -14,12 +14,12 @@ interface Props {
 export function UsesList({ onKnead }: Props) {
   const uses = useUses();
   return (
-    <section aria-label="What they could become" className="flex flex-col gap-2">
+    <section aria-label="What the leftovers could become" className="flex flex-col gap-2">
       <h2 className="text-figure">
-        What they could become <span className="font-text text-note font-normal text-soft">nearest first</span>
+        What the leftovers could become <span className="font-text text-note font-normal text-soft">closest first</span>
       </h2>
       {uses.length === 0 && (
-        <p className="text-soft">Nothing yet: the box is empty, or nothing in it hides and shimmers as a mix does.</p>
+        <p className="text-soft">Nothing yet: the box is empty, or no lump has the look of a mix.</p>
       )}
       <ul className="flex flex-col gap-1.5">
         {uses.map(({ mixId, name, curedHex, recipe }) => {
@@ -37,8 +37,8 @@ export function UsesList({ onKnead }: Props) {
                   <b>{name}</b> <span className="text-soft">of</span> {words(recipe)}
                 </p>
                 <p className="text-note text-soft">
-                  <b className="figure text-ink">{one(recipe.off)}</b> off, {recipe.differs} · {lookWords(recipe)} · up
-                  to {grams(recipe.mostG)} g
+                  difference <b className="figure text-ink">{one(recipe.off)}</b>, {recipe.differs} ·{' '}
+                  {lookWords(recipe)} · up to {grams(recipe.mostG)} g
                 </p>
               </div>
               {recipe.parts.length > 1 && (

@@ -7,7 +7,7 @@ const LEFT = 92;
 const TOP = 24;
 const lanes = [
   { kind: 'hands', fill: '#0c5f50', words: 'hands' },
-  { kind: 'oven', fill: '#d2430a', words: 'oven, with its heating' },
+  { kind: 'oven', fill: '#d2430a', words: 'oven, with preheat' },
   { kind: 'drying', fill: '#8a9a94', words: 'cooling and drying' },
 ] as const;
 
@@ -31,7 +31,7 @@ export function LanesDrawing({ day }: { day: Day }) {
           </span>
         ))}
         <span className="inline-flex items-center gap-1.5">
-          <span className="h-3 w-5 border-2 border-ink" /> the chain that keeps it from ending earlier
+          <span className="h-3 w-5 border-2 border-ink" /> critical chain: a delay here makes the batches finish later
         </span>
       </p>
       <div
@@ -65,7 +65,7 @@ function describe(rows: DayRow[]): string {
   const part = (r: DayRow, kind: Stretch['kind']) =>
     r.stretches
       .filter((s) => s.kind === kind)
-      .map((s) => `${s.label}${s.critical ? ' (in the chain)' : ''}`)
+      .map((s) => `${s.label}${s.critical ? ' (critical)' : ''}`)
       .join(', ') || 'nothing';
   return rows
     .map((r) => `${dayName(r.day)}: hands ${part(r, 'hands')}; oven ${part(r, 'oven')}; cooling ${part(r, 'drying')}`)

@@ -46,7 +46,7 @@ export function dayRows(day: Day): DayRow[] {
   day.tasks.forEach((task, i) => {
     for (const slot of task.slots) {
       const critical = day.criticalTasks.includes(i);
-      add(slot.from, slot.to, { label: `${task.pieces} ${task.name}, ${task.pieceName}`, critical, kind: 'hands' });
+      add(slot.from, slot.to, { label: `${task.pieces} ${task.name}, ${task.designName}`, critical, kind: 'hands' });
     }
   });
   day.planned.forEach((load, i) => {

@@ -2,17 +2,17 @@ import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
-import { Findings } from '../../controls/findings';
+import { AdviceList } from '../../controls/advice-list';
 import { api, Problem, take } from '../../server/client';
 import type { Day, LoggedLoad, PlannedLoad } from '../../server/types';
 import { clock, relativeDay } from '../../words/days';
 import { minutes, plain } from '../../words/figures';
-import { loggedThings, things } from '../../words/load-items';
+import { loggedItems, itemWords } from '../../words/load-items';
 import { LoadItems } from './load-items';
 import { RecordCard } from './record-card';
 import { TrayPlan } from './tray-plan';
 import { useLoads } from './use-loads';
-import { useWishes, type Move } from './use-plan';
+import { useConstraints, type Move } from './use-plan';
 
 interface PlannedProps {
   load: PlannedLoad;
@@ -23,12 +23,12 @@ interface PlannedProps {
   startable?: boolean;
 }
 
-/** A load of the plan: what shares it and why, where each piece lies, and the start. */
+/** A load of the plan: what shares it and why, where each design lies, and the start. */
 export function PlannedLoadCard({ load, day, onMove, startable = true }: PlannedProps) {
   const { now } = day;
   const oven = day.ovens[load.oven];
   const busy = day.inOvens.some((l) => l.ovenId === oven?.id);
-  const wishes = useWishes(day);
+  const constraints = useConstraints(day);
   const { start } = useLoads();
   const refused = start.error instanceof Problem ? start.error : null;
   return (
@@ -38,9 +38,8 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
         bake={load}
         times={
           <>
-            {relativeDay(load.inAt, now)} {clock(load.inAt)} to {clock(load.outAt)}, heat from {clock(load.heatFrom)},
-            cool by {clock(load.cooledAt)}
-            {day.ovens.length > 1 && `, in ${oven?.name ?? ''}`}
+            {relativeDay(load.inAt, now)} {clock(load.inAt)} to {clock(load.outAt)}, preheat from {clock(load.heatFrom)}
+            , cool by {clock(load.cooledAt)} {day.ovens.length > 1 && `, in ${oven?.name ?? ''}`}{' '}
             <DialSetting ovenId={oven?.id ?? 1} tempC={load.tempC} />
           </>
         }
@@ -49,22 +48,22 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
           <Button
             kind="quiet"
             aria-pressed={load.pinned}
-            onClick={() => (load.pinned ? wishes.letGo(load) : wishes.hold(load))}
+            onClick={() => (load.pinned ? constraints.unpin(load) : constraints.bakingTime(load))}
           >
-            {load.pinned ? '⚲ Held: let it go' : 'Hold it so'}
+            {load.pinned ? '⚲ Unpin this load' : 'Pin this load'}
           </Button>
         )}
         <Button kind="heat" disabled={busy || !startable} onClick={() => start.mutate({ load, ovenId: oven?.id })}>
-          {busy ? 'Oven in use' : startable ? 'It is in now' : 'Only a preview'}
+          {busy ? 'Oven in use' : startable ? 'Start this load' : 'Preview only'}
         </Button>
       </CardHead>
       {refused && (
         <div role="alert" className="rounded-card border border-madder bg-madder-tint px-3 py-2 text-madder">
-          {refused.wrongs.length === 0
+          {refused.errors.length === 0
             ? refused.message
-            : refused.wrongs.map((w) => (
+            : refused.errors.map((w) => (
                 <p key={w.field + w.found}>
-                  <b>Not in yet.</b> Found {w.found}; allowed is {w.allowed}. {w.mend}
+                  <b>Not started.</b> {w.message}
                 </p>
               ))}
         </div>
@@ -72,23 +71,23 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
       <Counting load={load} />
       <TrayPlan load={load} oven={oven} named={!onMove} />
       {onMove && <LoadItems load={load} index={load.number - 1} day={day} onMove={onMove} />}
-      <Findings findings={load.why.filter((f) => f.verdict !== 'KEEPS')} />
-      <section aria-label="Why">
-        <h3 className="text-body">Why these together</h3>
+      <AdviceList advice={load.why.filter((f) => f.grade !== 'TIP')} />
+      <section aria-label="Why these share a load">
+        <h3 className="text-body">Why these share a load</h3>
         <ul className="list-disc pl-5">
           {load.why
-            .filter((f) => f.verdict === 'KEEPS')
-            .map((finding) => (
-              <li key={finding.says}>
-                {finding.says} {finding.mend && <span className="text-soft">{finding.mend}</span>}
+            .filter((f) => f.grade === 'TIP')
+            .map((advice) => (
+              <li key={advice.message}>
+                {advice.message} {advice.fix && <span className="text-soft">{advice.fix}</span>}
               </li>
             ))}
         </ul>
-        <p className="text-note text-soft">{plain(Math.round(load.energyKwh * 100) / 100)} kWh with its preheat.</p>
+        <p className="text-note text-soft">{plain(Math.round(load.energyKwh * 100) / 100)} kWh with preheat.</p>
       </section>
       <Caution>
-        Check the thermometer, air the room, stay with the oven; never above the packet’s ceiling. Trays used for clay
-        are not used for food.
+        Check the thermometer, air the room and stay with the oven. Never exceed the packet’s ceiling. Keep trays used
+        for clay away from food.
       </Caution>
     </article>
   );
@@ -97,11 +96,11 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
 /** What will count of the load's minutes, in the part whose middle is hot last. */
 function Counting({ load }: { load: PlannedLoad }) {
   if (!load.counting) return null;
-  const { partName, pieceName, countingMin } = load.counting;
+  const { partName, designName, countingMin } = load.counting;
   return (
     <p className={countingMin < 1 ? 'text-madder' : 'text-soft'}>
-      Of {minutes(load.holdMin)}, {minutes(countingMin)} count: the minutes in which the middle of {partName} (
-      {pieceName}) is hot enough too.
+      {minutes(countingMin)} of {minutes(load.bakingMin)} count: the minutes in which the middle of {partName} ({' '}
+      {designName}) is hot enough too.
     </p>
   );
 }
@@ -116,15 +115,15 @@ function DialSetting({ ovenId, tempC }: { ovenId: number; tempC: number }) {
   if (data?.dialC === undefined) return null;
   return (
     <span className="text-ember-deep">
-      , dial at <b className="figure">{plain(Math.round(data.dialC))}</b>
-      {data.beyond && <span className="text-straw"> ◦ a guess: no reading is near</span>}
+      , dial at <b className="figure">{plain(Math.round(data.dialC))}</b>{' '}
+      {data.beyond && <span className="text-straw"> ◦ an estimate: no reading is near</span>}
     </span>
   );
 }
 
 interface CardHeadProps {
   title: string;
-  bake: { tempC: number; holdMin: number };
+  bake: { tempC: number; bakingMin: number };
   times: ReactNode;
   children: ReactNode;
 }
@@ -136,7 +135,7 @@ function CardHead({ title, bake, times, children }: CardHeadProps) {
       <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-4">
         <h2 className="text-large whitespace-nowrap">{title}</h2>
         <p className="figure text-figure font-semibold whitespace-nowrap text-ember-deep">
-          {plain(bake.tempC)} °C · {minutes(bake.holdMin)}
+          {plain(bake.tempC)} °C · {minutes(bake.bakingMin)}
         </p>
       </div>
       <div className="flex gap-1">{children}</div>
@@ -151,7 +150,7 @@ export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string })
   return (
     <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <CardHead
-        title={load.outAt ? 'A load that is out' : 'In the oven'}
+        title={load.outAt ? 'Past load' : 'In the oven now'}
         bake={load}
         times={
           <>
@@ -162,20 +161,20 @@ export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string })
       >
         {!load.outAt && (
           <Button kind="heat" onClick={() => takeOut.mutate(load.id)}>
-            It is out now
+            Take out now
           </Button>
         )}
       </CardHead>
       <ul>
-        {loggedThings(load.items).map((item) => (
-          <li key={`${item.name} ${item.runName}`} className="flex gap-3 border-t border-line py-1.5">
-            {things(item)}
-            <span className="ml-auto text-soft">{item.runName}</span>
+        {loggedItems(load.items).map((item) => (
+          <li key={`${item.name} ${item.batchName}`} className="flex gap-3 border-t border-line py-1.5">
+            {itemWords(item)}
+            <span className="ml-auto text-soft">{item.batchName}</span>
           </li>
         ))}
       </ul>
       <RecordCard key={load.id} load={load} />
-      {!load.outAt && <Caution>Hot tray: gloves. Let pieces cool before you handle or glue them.</Caution>}
+      {!load.outAt && <Caution>Hot tray: wear gloves. Let pieces cool before you handle or glue them.</Caution>}
     </article>
   );
 }

@@ -3,9 +3,9 @@ import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import type { Day, PlannedLoad } from '../../server/types';
-import { things } from '../../words/load-items';
+import { itemWords } from '../../words/load-items';
 import { lotFills } from './tray-plan';
-import { itemsOf, useWishes, type Move } from './use-plan';
+import { itemsOf, useConstraints, type Move } from './use-plan';
 
 interface Props {
   load: PlannedLoad;
@@ -22,7 +22,7 @@ export function LoadItems({ load, index, day, onMove }: Props) {
     <ul aria-label="In this load">
       {load.items.map((item, i) => (
         <li
-          key={`${item.runId}/${item.pieceId}/${item.stage}`}
+          key={`${item.batchId}/${item.designId}/${item.stage}`}
           draggable
           onDragStart={(e) => {
             e.dataTransfer.setData('application/json', JSON.stringify({ from: index, item: items[i] }));
@@ -36,7 +36,7 @@ export function LoadItems({ load, index, day, onMove }: Props) {
             style={{ background: lotFills[i % lotFills.length] }}
           />
           <span className="min-w-0 flex-1">
-            {things(item)} <span className="text-soft">{item.runName}</span>
+            {itemWords(item)} <span className="text-soft">{item.batchName}</span>
           </span>
           <Button kind="quiet" aria-expanded={open === i} onClick={() => setOpen(open === i ? null : i)}>
             Move …
@@ -55,7 +55,7 @@ function MoveForm({ day, load, index, at, onMove }: Props & { at: number }) {
   const item = items[at];
   const [count, setCount] = useState(item?.count ?? 1);
   const [to, setTo] = useState(ALONE);
-  const wishes = useWishes(day);
+  const constraints = useConstraints(day);
   if (!item) return null;
   const others = day.planned.map((_, i) => i).filter((i) => i !== index);
   return (
@@ -79,7 +79,7 @@ function MoveForm({ day, load, index, at, onMove }: Props & { at: number }) {
         label="Into which load"
         value={to}
         options={[
-          { value: ALONE, label: 'a load of their own' },
+          { value: ALONE, label: 'a new load' },
           ...others.map((i) => ({ value: String(i), label: `load ${i + 1}` })),
         ]}
         onChange={setTo}
@@ -87,13 +87,13 @@ function MoveForm({ day, load, index, at, onMove }: Props & { at: number }) {
       <Button
         onClick={() => onMove({ from: index, ...(to === ALONE ? {} : { to: Number(to) }), item: { ...item, count } })}
       >
-        What would it cost?
+        Check this move
       </Button>
       {items.length > 1 &&
         items.map(
           (other, k) =>
             k !== at && (
-              <Button key={k} kind="quiet" onClick={() => wishes.keepApart(item, other)}>
+              <Button key={k} kind="quiet" onClick={() => constraints.keepApart(item, other)}>
                 Keep apart from {load.items[k]?.name}
               </Button>
             ),

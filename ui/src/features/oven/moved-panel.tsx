@@ -1,10 +1,10 @@
 import { Button } from '../../controls/button';
-import { Findings } from '../../controls/findings';
+import { AdviceList } from '../../controls/advice-list';
 import { Problem } from '../../server/client';
 import type { Day, LoadItem, Moved, Score } from '../../server/types';
 import { count, minutes, plain } from '../../words/figures';
-import { things } from '../../words/load-items';
-import { useMoved, useWishes, type Move } from './use-plan';
+import { itemWords } from '../../words/load-items';
+import { useMoved, useConstraints, type Move } from './use-plan';
 
 interface Props {
   day: Day;
@@ -16,20 +16,20 @@ interface Props {
 /** What a move would break or cost, before it is done. */
 export function MovedPanel({ day, move, onDone }: Props) {
   const { data, error, isFetching } = useMoved(move);
-  const wishes = useWishes(day);
+  const constraints = useConstraints(day);
   const item = day.planned[move.from]?.items.find(
-    (i) => i.runId === move.item.runId && i.pieceId === move.item.pieceId && i.stage === move.item.stage,
+    (i) => i.batchId === move.item.batchId && i.designId === move.item.designId && i.stage === move.item.stage,
   );
-  const where = move.to === undefined ? 'a load of their own' : `load ${move.to + 1}`;
+  const where = move.to === undefined ? 'a new load' : `load ${move.to + 1}`;
   return (
     <section aria-label="A move" className="flex flex-col gap-2 rounded-card border-2 border-verdigris bg-paper p-4">
       <h2 className="text-figure">
-        {item && things({ ...item, count: move.item.count })} into {where}?
+        Move {item && itemWords({ ...item, count: move.item.count })} to {where}?
       </h2>
-      {isFetching && <p role="status">Planning around it …</p>}
+      {isFetching && <p role="status">Calculating the plan …</p>}
       {error instanceof Problem && (
         <p role="alert" className="text-madder">
-          {error.wrongs.map((w) => `Found ${w.found}; allowed is ${w.allowed}. ${w.mend}`).join(' ') || error.message}
+          {error.errors.map((w) => w.message).join(' ') || error.message}
         </p>
       )}
       {data && !isFetching && <Costs moved={data} />}
@@ -38,12 +38,14 @@ export function MovedPanel({ day, move, onDone }: Props) {
           <Button
             kind="main"
             disabled={data.breaks.some((b) => b.rule === 'pin-broken')}
-            onClick={() => wishes.put.mutate(data.wishes, { onSuccess: () => onDone(data.wishes.pins.at(-1)?.items) })}
+            onClick={() =>
+              constraints.put.mutate(data.constraints, { onSuccess: () => onDone(data.constraints.pins.at(-1)?.items) })
+            }
           >
-            Move and hold both loads so
+            Move and pin both loads
           </Button>
         )}
-        <Button onClick={() => onDone()}>Leave it</Button>
+        <Button onClick={() => onDone()}>Cancel</Button>
       </div>
     </section>
   );
@@ -52,7 +54,7 @@ export function MovedPanel({ day, move, onDone }: Props) {
 function Costs({ moved }: { moved: Moved }) {
   return (
     <>
-      <Findings findings={moved.breaks} />
+      <AdviceList advice={moved.breaks} />
       <ul className="flex flex-wrap gap-x-6">
         {moved.after.map((after) => {
           const before = moved.before.find((b) => b.objective === after.objective);
@@ -63,12 +65,12 @@ function Costs({ moved }: { moved: Moved }) {
   );
 }
 
-const names = { LATENESS: 'lateness', LOADS: 'loads', KWH: 'kWh', FINISH: 'the end' };
+const names = { LATENESS: 'lateness', LOADS: 'loads', KWH: 'kWh', FINISH: 'finish' };
 
 function differenceWords(before: Score, after: Score): string {
   const by = Math.round((after.value - before.value) * 100) / 100;
   const name = names[after.objective];
-  if (by === 0) return `${name} as before`;
+  if (by === 0) return `same ${name}`;
   const amount = after.objective === 'KWH' ? plain(Math.abs(by)) : minutes(Math.abs(by));
   if (after.objective === 'LOADS') return `${count(Math.abs(by), 'load')} ${by > 0 ? 'more' : 'fewer'}`;
   if (after.objective === 'FINISH') return `${name} ${amount} ${by > 0 ? 'later' : 'earlier'}`;

@@ -8,8 +8,8 @@ import { useDay } from '../../server/use-bench';
 import { useOvens } from '../../server/use-studio';
 import { clock, relativeDay } from '../../words/days';
 import { minutes, percent, plain } from '../../words/figures';
-import { inLoad, loggedThings } from '../../words/load-items';
-import { OvenCard } from '../ways/oven-fields';
+import { inLoad, loggedItems } from '../../words/load-items';
+import { OvenCard } from '../settings/oven-fields';
 import { LanesDrawing } from './lanes-drawing';
 import { LoggedLoadCard, PlannedLoadCard } from './load-card';
 import { MovedPanel } from './moved-panel';
@@ -23,7 +23,7 @@ const tabs = [
   { path: 'ovens', label: 'Ovens', to: '/oven/ovens' },
 ];
 
-/** The oven: loads planned for all runs, the ones that are in, and those that were. */
+/** The oven: loads planned for all batches, the ones that are in, and those that were. */
 export function OvenPlace() {
   const { day } = useDay();
   const { kind, id } = useParams();
@@ -41,15 +41,15 @@ export function OvenPlace() {
     return (
       <Place title="Oven" about={about}>
         <Empty
-          title={day.onBench > 0 ? 'All that is on the bench has been baked' : 'Nothing to bake'}
+          title={day.onBench > 0 ? 'Everything on the bench is baked' : 'Nothing to bake'}
           step={
-            <Link to="/runs" className="font-semibold text-verdigris underline">
-              {day.onBench > 0 ? 'See the runs' : 'Put a run on the bench'}
+            <Link to="/batches" className="font-semibold text-verdigris underline">
+              {day.onBench > 0 ? 'Show the batches' : 'Put a batch on the bench'}
             </Link>
           }
         >
-          Here the loads of all runs are planned: which pieces share one, at what temperature, for how long, where each
-          lies, and why.
+          The loads of all batches are planned here: which pieces share a load, its temperature and baking time, where
+          each piece lies on the tray, and why.
         </Empty>
       </Place>
     );
@@ -57,10 +57,11 @@ export function OvenPlace() {
   return (
     <Place
       title="Oven"
+      name={kind === undefined ? 'Oven' : `Oven, ${kind}${id === undefined ? '' : ` ${id}`}`}
       about={about}
       actions={
         <a href="/api/baking/calendar.ics" className="text-verdigris underline underline-offset-4">
-          Calendar file
+          Save calendar file
         </a>
       }
     >
@@ -76,13 +77,13 @@ export function OvenPlace() {
   );
 }
 
-/** The ovens' own measures, dials, places and probes; they stand in Ways too. */
+/** The ovens' own measures, dials, places and probes; they stand in Settings too. */
 function OvenCards() {
   const ovens = useOvens();
   return (
     <div className="grid min-h-0 flex-1 grid-cols-1 content-start items-start gap-4 overflow-y-auto md:grid-cols-2">
       {ovens.map((oven) => (
-        <OvenCard key={oven.id} held={oven} only={ovens.length === 1} />
+        <OvenCard key={oven.id} saved={oven} only={ovens.length === 1} />
       ))}
     </div>
   );
@@ -141,14 +142,14 @@ interface RowProps {
   on: boolean;
   when: string;
   tempC: number;
-  holdMin: number;
+  bakingMin: number;
   what: string;
   end: string;
   /** Takes what is dragged onto it. */
   onDrop?: (dragged: Move) => void;
 }
 
-function LoadRow({ href, on, when, tempC, holdMin, what, end, onDrop }: RowProps) {
+function LoadRow({ href, on, when, tempC, bakingMin, what, end, onDrop }: RowProps) {
   const drop = onDrop && {
     onDragOver: (e: React.DragEvent) => e.preventDefault(),
     onDrop: (e: React.DragEvent) => {
@@ -165,7 +166,7 @@ function LoadRow({ href, on, when, tempC, holdMin, what, end, onDrop }: RowProps
       >
         <span className="figure">{when}</span>
         <span className="figure font-semibold whitespace-nowrap text-ember-deep">
-          {plain(tempC)} °C · {minutes(holdMin)}
+          {plain(tempC)} °C · {minutes(bakingMin)}
         </span>
         <span className="min-w-0">{what}</span>
         <span className="text-note text-soft">{end}</span>
@@ -188,8 +189,8 @@ function LoadsList({ day, chosen, onDrop }: ListProps) {
       on={chosen === `l${l.id}`}
       when={`${relativeDay(l.inAt, day.now)} ${clock(l.inAt)}`}
       tempC={l.tempC}
-      holdMin={l.holdMin}
-      what={inLoad(loggedThings(l.items))}
+      bakingMin={l.bakingMin}
+      what={inLoad(loggedItems(l.items))}
       end={l.outAt ? `out ${clock(l.outAt)}` : `due ${clock(l.dueOut)}`}
     />
   );
@@ -201,8 +202,8 @@ function LoadsList({ day, chosen, onDrop }: ListProps) {
         </section>
       )}
       <section>
-        <h2 className="mb-1 text-figure">To come</h2>
-        {day.planned.length === 0 && <p className="text-soft">No run has anything left to bake.</p>}
+        <h2 className="mb-1 text-figure">Planned loads</h2>
+        {day.planned.length === 0 && <p className="text-soft">No batch has anything left to bake.</p>}
         <ul className="rounded-card border border-line bg-paper">
           {day.planned.map((l, i) => (
             <LoadRow
@@ -211,9 +212,9 @@ function LoadsList({ day, chosen, onDrop }: ListProps) {
               on={chosen === `p${i}`}
               when={`${relativeDay(l.inAt, day.now)} ${clock(l.inAt)}`}
               tempC={l.tempC}
-              holdMin={l.holdMin}
+              bakingMin={l.bakingMin}
               what={inLoad(l.items)}
-              end={`${l.pinned ? '⚲ held, ' : ''}${percent(l.fillPercent)} % full`}
+              end={`${l.pinned ? '⚲ pinned, ' : ''}${percent(l.fillPercent)} % full`}
               onDrop={(dragged) => dragged.from !== i && onDrop({ ...dragged, to: i })}
             />
           ))}
@@ -221,7 +222,7 @@ function LoadsList({ day, chosen, onDrop }: ListProps) {
       </section>
       {day.logged.length > 0 && (
         <section>
-          <h2 className="mb-1 text-figure">Been in</h2>
+          <h2 className="mb-1 text-figure">Past loads</h2>
           <ul className="rounded-card border border-line bg-paper">{day.logged.map(logged)}</ul>
         </section>
       )}

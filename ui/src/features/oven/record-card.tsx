@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../../controls/button';
-import { Findings } from '../../controls/findings';
-import { useMuted } from '../../controls/use-muted';
+import { AdviceList } from '../../controls/advice-list';
+import { useMuted } from '../../controls/use-flag';
 import { Problem, sendFile } from '../../server/client';
 import type { LoadRecord, LoggedLoad } from '../../server/types';
 import { useRecord } from '../../server/use-record';
@@ -15,19 +15,17 @@ export function RecordCard({ load }: { load: LoggedLoad }) {
   const [muted, mute] = useMuted();
   if (!record) return null;
   return (
-    <section aria-label="What it got" className="flex flex-col gap-2">
+    <section aria-label="Oven record" className="flex flex-col gap-2">
       <div aria-live="assertive">
-        <Findings findings={record.alarms} />
+        <AdviceList advice={record.alarms} />
       </div>
       {record.points.length === 0 ? (
-        <p className="text-soft">
-          No probe has read this oven. Put one behind the door described in Ways, or take its file in here.
-        </p>
+        <p className="text-soft">No probe has read this load. Set up a probe in Settings, or load its file here.</p>
       ) : (
         <>
           <RecordCurve record={record} />
           <p className="text-note text-soft">
-            oven thin, middle of {record.slowest ?? 'the slowest piece'} thick, what counts filled
+            Thin line: oven. Thick line: middle of {record.slowest ?? 'the slowest piece'}. Shaded: minutes that count.
           </p>
           <Figures record={record} out={load.outAt !== undefined} />
         </>
@@ -40,7 +38,7 @@ export function RecordCard({ load }: { load: LoggedLoad }) {
         )}
         {record.points.length > 0 && (
           <a href={`/api/baking/loads/${load.id}/readings.csv`} className="text-verdigris underline underline-offset-4">
-            Readings as a file
+            Save readings (CSV)
           </a>
         )}
         <ReadingsFile id={load.id} />
@@ -51,14 +49,14 @@ export function RecordCard({ load }: { load: LoggedLoad }) {
 
 function Figures({ record, out }: { record: LoadRecord; out: boolean }) {
   const rows: [string, string][] = [
-    ['at heat', `${minutes(record.atHeatMin)} of ${minutes(record.holdMin)}`],
-    ['minutes that count in its middle', minutes(record.countingMin)],
-    ['air inside the window', minutes(record.inWindowMin)],
+    ['at temperature', `${minutes(record.atHeatMin)} (${minutes(record.bakingMin)} needed)`],
+    ['minutes that count in the middle', minutes(record.countingMin)],
+    ['air within the window', minutes(record.inWindowMin)],
     [out ? 'middle at the end' : 'middle now', `${Math.round(record.centreC ?? 0)} °C`],
   ];
   if (!out && record.lastC !== undefined) rows.push(['oven now', `${Math.round(record.lastC)} °C`]);
   if (record.meanC !== undefined)
-    rows.push(['oven on average, at most', `${Math.round(record.meanC)}, ${Math.round(record.hottestC ?? 0)} °C`]);
+    rows.push(['oven: average, highest', `${Math.round(record.meanC)}, ${Math.round(record.hottestC ?? 0)} °C`]);
   if (record.coolAt) rows.push(['cool enough to handle', `about ${clock(record.coolAt)}`]);
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-4">
@@ -88,7 +86,7 @@ function ReadingsFile({ id }: { id: number }) {
   return (
     <>
       <label className="cursor-pointer text-verdigris underline underline-offset-4 focus-within:outline-2">
-        Take readings in
+        Load readings from a file{' '}
         <input
           type="file"
           accept=".csv,text/csv"
@@ -102,14 +100,13 @@ function ReadingsFile({ id }: { id: number }) {
       </label>
       {send.data && (
         <span role="status" className="text-note">
-          {count(send.data.taken, 'reading')} taken, {send.data.again} known before, {send.data.refused.length} not
-          taken.
+          {count(send.data.taken, 'reading')} loaded, {send.data.again} already known, {send.data.refused.length}{' '}
+          refused.
         </span>
       )}
       {send.error instanceof Problem && (
         <span role="alert" className="text-madder">
-          {send.error.wrongs.map((w) => `Found ${w.found}; allowed is ${w.allowed}. ${w.mend}`).join(' ') ||
-            send.error.message}
+          {send.error.errors.map((w) => w.message).join(' ') || send.error.message}
         </span>
       )}
     </>

@@ -1,3 +1,4 @@
+import { useTextSize } from '../../drawing/use-size';
 import type { LoadRecord } from '../../server/types';
 import { minutes } from '../../words/figures';
 
@@ -7,19 +8,20 @@ const LEFT = 34;
 const FOOT = 18;
 
 /** Seconds that are told below the curve: its beginning, the end of its hold, its end, as far as there is room for them. */
-function marks(first: number, hold: number, end: number): number[] {
+function marks(first: number, bakingTime: number, end: number): number[] {
   const apart = (end - first) / 9;
-  const told = [Math.min(0, first)];
-  if (hold - first > apart) told.push(hold);
-  if (end - Math.max(...told) > apart) told.push(end);
-  return told;
+  const given = [Math.min(0, first)];
+  if (bakingTime - first > apart) given.push(bakingTime);
+  if (end - Math.max(...given) > apart) given.push(end);
+  return given;
 }
 
-/** The oven and the middle of the slowest piece against the window, with the minutes that count filled in. */
+/** The oven and the middle of the slowest design against the window, with the minutes that count filled in. */
 export function RecordCurve({ record }: { record: LoadRecord }) {
-  const { points, centre, lowC, highC, holdMin, slowest } = record;
+  const [ref, fontSize] = useTextSize(WIDE, HIGH);
+  const { points, centre, lowC, highC, bakingMin, slowest } = record;
   const first = Math.min(0, ...points.map((p) => p.atS));
-  const end = Math.max(holdMin * 60, record.nowS, ...points.map((p) => p.atS));
+  const end = Math.max(bakingMin * 60, record.nowS, ...points.map((p) => p.atS));
   const top = Math.max(highC + 12, ...points.map((p) => p.c + 4));
   const bottom = 20;
   const x = (s: number) => LEFT + ((s - first) / (end - first)) * (WIDE - LEFT - 4);
@@ -30,7 +32,7 @@ export function RecordCurve({ record }: { record: LoadRecord }) {
   const from = counted[0];
   const to = counted.at(-1);
   return (
-    <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="h-auto w-full" role="img">
+    <svg ref={ref} viewBox={`0 0 ${WIDE} ${HIGH}`} className="h-auto w-full" role="img" fontSize={fontSize}>
       <title>{`Oven ${Math.round(record.meanC ?? record.tempC)} °C on average, ${Math.round(record.hottestC ?? 0)} °C at most; the middle of ${slowest ?? 'the slowest piece'} is at ${Math.round(record.centreC ?? 0)} °C, ${minutes(record.countingMin)} count`}</title>
       <rect
         x={LEFT}
@@ -50,8 +52,8 @@ export function RecordCurve({ record }: { record: LoadRecord }) {
       <path d={line(points)} fill="none" className="stroke-ember-deep" strokeWidth="1.2" />
       <path d={line(centre)} fill="none" className="stroke-ink" strokeWidth="2" />
       <line
-        x1={x(holdMin * 60)}
-        x2={x(holdMin * 60)}
+        x1={x(bakingMin * 60)}
+        x2={x(bakingMin * 60)}
         y1="4"
         y2={HIGH - FOOT}
         className="stroke-soft"
@@ -59,17 +61,17 @@ export function RecordCurve({ record }: { record: LoadRecord }) {
       />
       <path d={`M${LEFT} 4V${HIGH - FOOT}H${WIDE - 4}`} fill="none" className="stroke-line" />
       {(y(lowC) - y(highC) > 13 ? [lowC, highC] : [highC]).map((c) => (
-        <text key={c} x={LEFT - 3} y={y(c) + 4} textAnchor="end" className="fill-ember-deep text-note">
+        <text key={c} x={LEFT - 3} y={y(c) + 4} textAnchor="end" className="fill-ember-deep">
           {Math.round(c)}°
         </text>
       ))}
-      {marks(first, holdMin * 60, end).map((s) => (
+      {marks(first, bakingMin * 60, end).map((s) => (
         <text
           key={s}
           x={x(s)}
           y={HIGH - 3}
           textAnchor={s === Math.min(0, first) ? 'start' : x(s) > WIDE - 40 ? 'end' : 'middle'}
-          className="fill-soft text-note"
+          className="fill-soft"
         >
           {s === 0 ? '0' : s < 0 ? `${Math.round(s / 60)} min` : minutes(Math.round(s / 60))}
         </text>

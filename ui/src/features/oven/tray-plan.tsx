@@ -1,6 +1,7 @@
+import { useTextSize } from '../../drawing/use-size';
 import type { Day, PlannedLoad } from '../../server/types';
 import { percent } from '../../words/figures';
-import { inLoad, thingsOfRun } from '../../words/load-items';
+import { inLoad, itemsOfBatch } from '../../words/load-items';
 
 /** Quiet fills that tell one lot on the tray from the next; each lot has its name beside it. */
 export const lotFills = ['#c4d3cd', '#e0d7c2', '#cfd4de', '#dcc9c4', '#cdd8b9', '#d8cfdd'];
@@ -12,7 +13,7 @@ interface Props {
   named?: boolean;
 }
 
-/** The trays from above with every piece where it goes; the taller, the darker. */
+/** The trays from above with every design where it goes; the taller, the darker. */
 export function TrayPlan({ load, oven, named = true }: Props) {
   if (!oven) return null;
   const { trayWidthMm, trayDepthMm } = oven;
@@ -20,27 +21,35 @@ export function TrayPlan({ load, oven, named = true }: Props) {
 
   const tallest = Math.max(1, ...load.places.map((p) => p.heightMm));
   const pad = 6;
+  const [ref, fontSize] = useTextSize(trayWidthMm + 2 * pad, trayDepthMm + 2 * pad);
   return (
     <figure className="flex flex-col gap-2">
       <div className="flex gap-2">
         {trays.map((tray) => (
           <svg
             key={tray}
+            ref={tray === 0 ? ref : undefined}
             viewBox={`${-pad} ${-pad} ${trayWidthMm + 2 * pad} ${trayDepthMm + 2 * pad}`}
             className="max-h-72 min-w-0 flex-1 rounded-card border border-line bg-tile"
             role="img"
           >
-            <title>{`Tray ${oven.trays > 1 ? tray + 1 : ''} from above, ${percent(load.fillPercent)} per cent covered: ${inLoad(load.items)}`}</title>
+            <title>{`Tray ${oven.trays > 1 ? tray + 1 : ''} from above, ${percent(load.fillPercent)} per cent used: ${inLoad(load.items)}`}</title>
             <rect width={trayWidthMm} height={trayDepthMm} rx="3" fill="#fbfcfb" stroke="#50605a" strokeWidth="1" />
             {load.places
               .filter((place) => place.shelf === tray)
               .map((place, i) => (
-                <Thing key={i} place={place} tone={place.heightMm / tallest} />
+                <Item key={i} place={place} tone={place.heightMm / tallest} />
               ))}
             {oven.spots.map((spot, i) => (
-              <Spot key={i} spot={spot} />
+              <Spot key={i} spot={spot} fontSize={fontSize} />
             ))}
-            <text x={trayWidthMm / 2} y={trayDepthMm - 3} textAnchor="middle" fontSize="8" className="fill-soft">
+            <text
+              x={trayWidthMm / 2}
+              y={trayDepthMm - fontSize / 3}
+              textAnchor="middle"
+              fontSize={fontSize}
+              className="fill-ink"
+            >
               {oven.trays > 1 ? `tray ${tray + 1}, door` : 'door'}
             </text>
           </svg>
@@ -49,19 +58,19 @@ export function TrayPlan({ load, oven, named = true }: Props) {
       <figcaption className="flex flex-wrap gap-x-4 gap-y-1 text-note">
         {named &&
           load.items.map((item, i) => (
-            <span key={`${item.name} ${item.runName}`} className="inline-flex items-center gap-1.5">
+            <span key={`${item.name} ${item.batchName}`} className="inline-flex items-center gap-1.5">
               <span className="size-3.5 border border-ink" style={{ background: lotFills[i % lotFills.length] }} />
-              {thingsOfRun(item)}
+              {itemsOfBatch(item)}
             </span>
           ))}
-        <span className="text-soft">the taller, the darker; {percent(load.fillPercent)} % of the tray covered</span>
+        <span className="text-soft">Darker means taller. {percent(load.fillPercent)} % of the tray is used.</span>
       </figcaption>
     </figure>
   );
 }
 
 /** A place of the tray that is warmer or cooler than its middle. */
-function Spot({ spot }: { spot: Day['ovens'][number]['spots'][number] }) {
+function Spot({ spot, fontSize }: { spot: Day['ovens'][number]['spots'][number]; fontSize: number }) {
   const words = `${spot.offC > 0 ? '+' : '−'}${Math.abs(spot.offC)}°`;
   return (
     <g>
@@ -72,14 +81,20 @@ function Spot({ spot }: { spot: Day['ovens'][number]['spots'][number] }) {
         className={spot.offC > 0 ? 'fill-ember' : 'fill-soft'}
         fillOpacity="0.18"
       />
-      <text x={spot.leftMm} y={spot.backMm + 3} textAnchor="middle" fontSize="9" className="fill-ember-deep font-bold">
+      <text
+        x={spot.leftMm}
+        y={spot.backMm + fontSize / 3}
+        textAnchor="middle"
+        fontSize={fontSize}
+        className="fill-ember-deep font-bold"
+      >
         {words}
       </text>
     </g>
   );
 }
 
-function Thing({ place, tone }: { place: PlannedLoad['places'][number]; tone: number }) {
+function Item({ place, tone }: { place: PlannedLoad['places'][number]; tone: number }) {
   const box = {
     x: place.leftMm,
     y: place.backMm,

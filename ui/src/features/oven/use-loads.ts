@@ -16,7 +16,7 @@ export function useLoads() {
           api.POST('/api/baking/loads', {
             body: {
               tempC: load.tempC,
-              holdMin: load.holdMin,
+              bakingMin: load.bakingMin,
               items: itemsOf(load),
               ...(ovenId === undefined ? {} : { ovenId }),
             },

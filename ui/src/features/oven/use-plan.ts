@@ -1,30 +1,31 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, take } from '../../server/client';
-import type { Day, LoadItem, PlanLook, PlannedLoad, Wishes } from '../../server/types';
+import type { Day, LoadItem, PlanLook, PlannedLoad, Constraints } from '../../server/types';
 
 const LOOK_EVERY_MS = 500;
 
 /** The items of a planned load as they are sent. */
 export function itemsOf(load: PlannedLoad): LoadItem[] {
-  return load.items.map(({ runId, pieceId, stage, count }) => ({ runId, pieceId, stage, count }));
+  return load.items.map(({ batchId, designId, stage, count }) => ({ batchId, designId, stage, count }));
 }
 
 /** What is held and kept apart in the plan; each change can be undone. */
-export function useWishes(day: Day) {
+export function useConstraints(day: Day) {
   const client = useQueryClient();
-  const { edition, form } = day.wishes;
+  const { edition, form } = day.constraints;
   const put = useMutation({
-    mutationFn: (body: Wishes) => take(api.PUT('/api/baking/wishes', { params: { query: { edition } }, body })),
+    mutationFn: (body: Constraints) =>
+      take(api.PUT('/api/baking/constraints', { params: { query: { edition } }, body })),
     onSettled: () => client.invalidateQueries(),
   });
   return {
     put,
-    hold: (load: PlannedLoad) =>
+    bakingTime: (load: PlannedLoad) =>
       put.mutate({
         ...form,
         pins: [...form.pins, { ovenId: day.ovens[load.oven]?.id ?? 1, inAt: load.inAt, items: itemsOf(load) }],
       }),
-    letGo: (load: PlannedLoad) =>
+    unpin: (load: PlannedLoad) =>
       put.mutate({ ...form, pins: form.pins.filter((p) => contentOf(p.items) !== contentOf(itemsOf(load))) }),
     keepApart: (one: LoadItem, other: LoadItem) =>
       put.mutate({ ...form, apart: [...form.apart, { one: bakeOf(one), other: bakeOf(other) }] }),
@@ -35,13 +36,13 @@ export function useWishes(day: Day) {
 /** What is in a load, told the same whatever the order it is told in. */
 export function contentOf(items: LoadItem[]): string {
   return items
-    .map((i) => `${i.runId}/${i.pieceId}/${i.stage}: ${i.count}`)
+    .map((i) => `${i.batchId}/${i.designId}/${i.stage}: ${i.count}`)
     .sort()
     .join();
 }
 
-function bakeOf({ runId, pieceId, stage }: LoadItem) {
-  return { runId, pieceId, stage };
+function bakeOf({ batchId, designId, stage }: LoadItem) {
+  return { batchId, designId, stage };
 }
 
 export interface Move {

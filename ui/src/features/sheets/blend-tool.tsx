@@ -32,7 +32,7 @@ const twoOf = (mixes: Mixes) => {
   return [current[2] ?? current[0], current[4] ?? current[1] ?? current[0]];
 };
 
-/** A sheet that fades from one mix to another: the two pieces to cut, the passes, the fade. */
+/** A sheet that fades from one mix to another: the two designs to cut, the passes, the fade. */
 export function BlendTool() {
   const mixes = useMixes();
   const asked = useSum<Form, BlendSum>(
@@ -74,11 +74,11 @@ export function BlendTool() {
             {number('wideMm')}
             <FieldLine label="wanted">
               <Segments
-                label="What is wanted of the blend"
+                label="Blend by"
                 value={form.massG === null ? 'length' : 'grams'}
                 options={[
-                  { value: 'length', label: 'so long' },
-                  { value: 'grams', label: 'so many grams' },
+                  { value: 'length', label: 'by length' },
+                  { value: 'grams', label: 'by weight' },
                 ]}
                 onChange={(by) =>
                   set({ massG: by === 'grams' ? Math.round((sum?.firstG ?? 10) + (sum?.secondG ?? 10)) : null })
@@ -92,8 +92,8 @@ export function BlendTool() {
             {number('plainSecondMm')}
           </Card>
           <p className="text-note text-soft">
-            Lay the two pieces side by side, fold bottom to top, roll, and always fold the same way: the colours stay
-            where they are across the width and mix along it.
+            Lay the two pieces side by side, fold bottom to top and roll. Always fold the same way: the colours stay
+            where they are across the width and mix along the length.
           </p>
         </>
       }
@@ -133,8 +133,8 @@ function BlendDrawing({ sum, wideMm }: { sum: BlendSum; wideMm: number }) {
       </p>
       <Fade fade={fade} />
       <p className="text-note text-soft">
-        The finished sheet is {mm(sum.longMm)} mm long. Even to the eye after {sum.evenPasses} exact folds; by hand
-        folds are not exact, so count on about {sum.passes}. The fade is predicted by the mixing model, raw above and
+        The finished sheet is {mm(sum.longMm)} mm long. The fade is even after {sum.evenPasses} exact folds; folds by
+        hand are not exact, so plan on about {sum.passes}. The colours are predicted by the mixing model: raw above,
         cured below.
       </p>
       <ShowWorking>

@@ -24,14 +24,14 @@ export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm, square }: Props
       <FigureStrip>
         <Figure value={whole(sum.slices)}>slices</Figure>
         <Figure value={plain(Math.round(sum.coversMm2 / 10) / 10)} unit="cm²">
-          they cover
+          area covered
         </Figure>
         <Figure value={percent(sum.wastedPercent)} unit="%">
-          wasted at the ends
+          waste at the ends
         </Figure>
       </FigureStrip>
       <svg viewBox={`0 0 442 ${thick + thin + 26}`} className="h-auto w-full" role="img">
-        <title>{`Above the log as it is packed, ${mm(lengthMm)} mm long and ${mm(sum.beforeMm)} mm thick; below as it is reduced, ${mm(sum.reducedMm)} mm long and ${mm(sizeMm)} mm thick, ${mm(end)} mm cut off at each end`}</title>
+        <title>{`Above: the log as packed, ${mm(lengthMm)} mm long and ${mm(sum.beforeMm)} mm thick. Below: the reduced log, ${mm(sum.reducedMm)} mm long and ${mm(sizeMm)} mm thick, with ${mm(end)} mm cut off at each end`}</title>
         <defs>
           <pattern id="cane-waste" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <path d="M0 0V6" stroke="#16201d" strokeWidth="1.4" />
@@ -46,9 +46,9 @@ export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm, square }: Props
       </svg>
       <CaneSections sum={sum} sizeMm={sizeMm} square={square} />
       <p>
-        Pressed together the rods are {mm(sum.packedMm)} mm, wrapped {mm(sum.wrappedMm)} mm. Reduced to {mm(sizeMm)} mm
-        the log grows by {mm(sum.gainedMm)} mm to {mm(sum.reducedMm)} mm: {count(sum.slices, 'slice')} of{' '}
-        {plain(Math.round(sum.sliceMm2 * 10) / 10)} mm² each.
+        Pressed together, the rods measure {mm(sum.packedMm)} mm; wrapped, {mm(sum.wrappedMm)} mm. Reduced to{' '}
+        {mm(sizeMm)} mm, the log grows by {mm(sum.gainedMm)} mm to {mm(sum.reducedMm)} mm: {count(sum.slices, 'slice')}{' '}
+        of {plain(Math.round(sum.sliceMm2 * 10) / 10)} mm² each.
       </p>
       <table className="w-full">
         <caption className="text-left font-semibold">Clay to pack</caption>

@@ -4,11 +4,11 @@ import { NumberField } from '../../controls/number-field';
 import { Pair } from '../../controls/place';
 import { ProblemNote } from '../../controls/problem-note';
 import { Switch } from '../../controls/switch';
-import type { Wrong } from '../../server/client';
+import type { InputError } from '../../server/client';
 import { api, take } from '../../server/client';
 import type { CaneSum } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
 import { CaneDrawing } from './cane-drawing';
 import { MixChoice } from './mix-choice';
@@ -57,17 +57,17 @@ export function CaneTool() {
     }),
     (body) => take(api.POST('/api/sums/cane', { body })),
   );
-  const { form, set, sum, wrongs, problem } = asked;
+  const { form, set, sum, errors, problem } = asked;
   return (
     <Pair
       ledger={
         <>
           <ProblemNote problem={problem} />
-          <Card title="What is packed">
-            <RodLines rods={form.rods} wrongs={wrongs} mixId={first} onChange={(rods) => set({ rods })} />
-            <WrapLines wraps={form.wraps} wrongs={wrongs} mixId={first} onChange={(wraps) => set({ wraps })} />
+          <Card title="Packing">
+            <RodLines rods={form.rods} errors={errors} mixId={first} onChange={(rods) => set({ rods })} />
+            <WrapLines wraps={form.wraps} errors={errors} mixId={first} onChange={(wraps) => set({ wraps })} />
           </Card>
-          <Card title="Reduced and sliced">
+          <Card title="Reducing and slicing">
             <SumField of="cane" field="lengthMm" sum={asked} />
             <SumField
               of="cane"
@@ -98,12 +98,12 @@ export function CaneTool() {
 
 interface RodProps {
   rods: Rods[];
-  wrongs: Wrong[];
+  errors: InputError[];
   mixId: number;
   onChange: (rods: Rods[]) => void;
 }
 
-function RodLines({ rods, wrongs, mixId, onChange }: RodProps) {
+function RodLines({ rods, errors, mixId, onChange }: RodProps) {
   const limits = useLimits();
   const put = (i: number, next: Partial<Rods>) => onChange(rods.map((r, j) => (j === i ? { ...r, ...next } : r)));
   return (
@@ -115,7 +115,7 @@ function RodLines({ rods, wrongs, mixId, onChange }: RodProps) {
             value={rod.count}
             span={spanOf(limits, 'cane', 'count')}
             chars={3}
-            wrong={wrongAt(wrongs, `rods[${i}].count`)}
+            error={errorAt(errors, `rods[${i}].count`)}
             onChange={(count) => put(i, { count: Math.round(count) })}
             onSettle={nothing}
           />
@@ -125,7 +125,7 @@ function RodLines({ rods, wrongs, mixId, onChange }: RodProps) {
             value={rod.diameterMm}
             span={spanOf(limits, 'cane', 'diameterMm')}
             chars={4}
-            wrong={wrongAt(wrongs, `rods[${i}].diameterMm`)}
+            error={errorAt(errors, `rods[${i}].diameterMm`)}
             onChange={(diameterMm) => put(i, { diameterMm })}
             onSettle={nothing}
           />
@@ -133,16 +133,16 @@ function RodLines({ rods, wrongs, mixId, onChange }: RodProps) {
           <MixChoice label={`Mix of rods ${i + 1}`} id={rod.mixId} onChange={(id) => put(i, { mixId: id })} />
           <Button
             kind="quiet"
-            aria-label={`Take out rods ${i + 1}`}
+            aria-label={`Remove rods ${i + 1}`}
             onClick={() => onChange(rods.filter((_, j) => j !== i))}
           >
             ✕
           </Button>
         </FieldLine>
       ))}
-      {wrongAt(wrongs, 'rods') && (
+      {errorAt(errors, 'rods') && (
         <p role="alert" className="text-madder">
-          {wrongAt(wrongs, 'rods')?.mend}
+          {errorAt(errors, 'rods')?.fix}
         </p>
       )}
       <Button
@@ -158,12 +158,12 @@ function RodLines({ rods, wrongs, mixId, onChange }: RodProps) {
 
 interface WrapProps {
   wraps: Wrap[];
-  wrongs: Wrong[];
+  errors: InputError[];
   mixId: number;
   onChange: (wraps: Wrap[]) => void;
 }
 
-function WrapLines({ wraps, wrongs, mixId, onChange }: WrapProps) {
+function WrapLines({ wraps, errors, mixId, onChange }: WrapProps) {
   const limits = useLimits();
   const put = (i: number, next: Partial<Wrap>) => onChange(wraps.map((w, j) => (j === i ? { ...w, ...next } : w)));
   return (
@@ -175,7 +175,7 @@ function WrapLines({ wraps, wrongs, mixId, onChange }: WrapProps) {
             value={wrap.thickMm}
             span={spanOf(limits, 'cane', 'thickMm')}
             chars={4}
-            wrong={wrongAt(wrongs, `wraps[${i}].thickMm`)}
+            error={errorAt(errors, `wraps[${i}].thickMm`)}
             onChange={(thickMm) => put(i, { thickMm })}
             onSettle={nothing}
           />
@@ -183,7 +183,7 @@ function WrapLines({ wraps, wrongs, mixId, onChange }: WrapProps) {
           <MixChoice label={`Mix of wrap ${i + 1}`} id={wrap.mixId} onChange={(id) => put(i, { mixId: id })} />
           <Button
             kind="quiet"
-            aria-label={`Take out wrap ${i + 1}`}
+            aria-label={`Remove wrap ${i + 1}`}
             onClick={() => onChange(wraps.filter((_, j) => j !== i))}
           >
             ✕
@@ -191,7 +191,7 @@ function WrapLines({ wraps, wrongs, mixId, onChange }: WrapProps) {
         </FieldLine>
       ))}
       <Button kind="quiet" className="self-start" onClick={() => onChange([...wraps, { mixId, thickMm: 1 }])}>
-        Wrap it in a sheet
+        Add a wrap
       </Button>
     </>
   );

@@ -49,7 +49,7 @@ export function CordTool() {
     }),
     ({ twist, ...rest }) => take(api.POST('/api/sums/extrude', { body: twist ? { ...rest, twist } : rest })),
   );
-  const { form, set, sum, wrongs, problem } = asked;
+  const { form, set, sum, errors, problem } = asked;
   const { twist } = form;
   const number = (
     field: 'barrelMm' | 'strokeMm' | 'residueMm' | 'dieMm' | 'slotMm' | 'holes' | 'swell' | 'wantedMm',
@@ -60,7 +60,7 @@ export function CordTool() {
         of="extrude"
         field={field}
         label={label}
-        sum={{ form: twist, set: (change) => set({ twist: { ...twist, ...change } }), wrongs }}
+        sum={{ form: twist, set: (change) => set({ twist: { ...twist, ...change } }), errors }}
       />
     );
   return (
@@ -89,9 +89,9 @@ export function CordTool() {
             {number('swell')}
             {!twist && number('wantedMm')}
           </Card>
-          <Card title="Twisted">
+          <Card title="Twist">
             <Switch
-              label="the cords are twisted"
+              label="twist the cords"
               on={twist !== null}
               onChange={(on) => set({ twist: on ? { twists: 12, strands: 2, lengthMm: 60, turns: 6 } : null })}
             />
@@ -113,7 +113,7 @@ function CordDrawing({ sum }: { sum: ExtrudeSum }) {
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <FigureStrip>
         <Figure value={plain(Math.round(sum.perBarrelMm / 10) / 100)} unit="m">
-          from a filling
+          of cord per filling
         </Figure>
         <Figure value={String(sum.barrels)}>{sum.barrels === 1 ? 'filling' : 'fillings'}</Figure>
         <Figure value={grams(sum.massG)} unit="g">
@@ -135,17 +135,15 @@ function CordDrawing({ sum }: { sum: ExtrudeSum }) {
         })}
       </ul>
       <p>
-        {plain(Math.round(sum.wantedMm) / 1000)} m of cord wanted, {mm(sum.cordMm)} mm thick; {grams(sum.fillingG)} g a
-        filling{sum.barrels > 1 ? ', ' : ': fill it with '}
-        {sum.barrels > 1 && 'the last only '}
-        <b className="figure">{grams(sum.lastFillingG)} g</b>.
+        {plain(Math.round(sum.wantedMm) / 1000)} m of cord wanted, {mm(sum.cordMm)} mm thick.{' '}
+        {count(sum.barrels, 'filling')} of up to {grams(sum.fillingG)} g
+        {sum.barrels > 1 ? ', the last with ' : ', filled with '} <b className="figure">{grams(sum.lastFillingG)} g</b>.{' '}
         {sum.strandMm !== undefined && sum.twistMm !== undefined && (
           <>
             {' '}
-            Each cord of a twist is {mm(sum.strandMm)} mm long; the twist is {mm(sum.twistMm)} mm thick.
+            Each cord of a twist is {mm(sum.strandMm)} mm long; the twist is {mm(sum.twistMm)} mm thick.{' '}
           </>
-        )}{' '}
-        {count(sum.barrels, 'filling')} in all.
+        )}
       </p>
       <ShowWorking>
         <WorkingsList workings={sum.workings} />

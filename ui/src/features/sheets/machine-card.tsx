@@ -6,7 +6,7 @@ import { DraftText } from '../../controls/draft-text';
 import type { Machine } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { useMachineActs, useMachines } from './use-machines';
 
 /** A common machine to begin with: every figure of it is to be measured on the maker's own. */
@@ -23,30 +23,30 @@ export function Machines() {
   return (
     <>
       {machines.map((m) => (
-        <MachineCard key={m.id} held={m} />
+        <MachineCard key={m.id} saved={m} />
       ))}
       <div>
         <Button onClick={() => add.mutate(first)}>Add a roller machine</Button>
         <p className="pt-1 text-note text-soft">
-          Settings are names, not millimetres, and differ from machine to machine: roll ten squares at each, stack them,
-          measure the stack and take a tenth.
+          Machine settings are names, not millimetres, and differ between machines. Roll ten squares at each setting,
+          stack them, measure the stack and divide by ten.
         </p>
       </div>
     </>
   );
 }
 
-function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] }) {
+function MachineCard({ saved }: { saved: ReturnType<typeof useMachines>[number] }) {
   const limits = useLimits();
   const { remove } = useMachineActs();
-  const draft = useDraft<Machine>(`/api/machines/${held.id}`, held.machine.name, {
-    edition: held.edition,
-    form: held.machine,
+  const draft = useDraft<Machine>(`/api/machines/${saved.id}`, saved.machine.name, {
+    edition: saved.edition,
+    form: saved.machine,
   });
-  const { form, change, settle, wrongs } = draft;
+  const { form, change, settle, errors } = draft;
   const set = (i: number, next: Partial<Machine['settings'][number]>) =>
     change((m) => ({ ...m, settings: m.settings.map((s, j) => (j === i ? { ...s, ...next } : s)) }));
-  const general = wrongAt(wrongs, 'settings');
+  const general = errorAt(errors, 'settings');
   return (
     <Card title={form.name}>
       <FieldLine label="name">
@@ -58,7 +58,7 @@ function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] })
           value={form.rollerMm}
           span={spanOf(limits, 'machine', 'rollerMm')}
           chars={5}
-          wrong={wrongAt(wrongs, 'rollerMm')}
+          error={errorAt(errors, 'rollerMm')}
           onChange={(rollerMm) => change((m) => ({ ...m, rollerMm }))}
           onSettle={settle}
         />
@@ -69,7 +69,7 @@ function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] })
             <TextField
               label={`Setting ${i + 1}`}
               value={setting.name}
-              wrong={wrongAt(wrongs, `settings[${i}].name`)}
+              error={errorAt(errors, `settings[${i}].name`)}
               onChange={(name) => set(i, { name })}
               onSettle={settle}
               className="w-12"
@@ -80,14 +80,14 @@ function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] })
                 value={setting.thickMm}
                 span={spanOf(limits, 'machine', 'thickMm')}
                 chars={4}
-                wrong={wrongAt(wrongs, `settings[${i}].thickMm`)}
+                error={errorAt(errors, `settings[${i}].thickMm`)}
                 onChange={(thickMm) => set(i, { thickMm })}
                 onSettle={settle}
               />
               <span className="text-note text-soft">mm</span>
               <Button
                 kind="quiet"
-                aria-label={`Take out setting ${i + 1}`}
+                aria-label={`Remove setting ${i + 1}`}
                 onClick={() => change((m) => ({ ...m, settings: m.settings.filter((_, j) => j !== i) }))}
               >
                 ✕
@@ -96,7 +96,7 @@ function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] })
           </li>
         ))}
       </ul>
-      {general && <p className="text-madder">{general.mend}</p>}
+      {general && <p className="text-madder">{general.fix}</p>}
       <div className="flex flex-wrap">
         <Button
           kind="quiet"
@@ -109,7 +109,7 @@ function MachineCard({ held }: { held: ReturnType<typeof useMachines>[number] })
         >
           Add a setting
         </Button>
-        <Button kind="quiet" onClick={() => remove.mutate(held)}>
+        <Button kind="quiet" onClick={() => remove.mutate(saved)}>
           Remove this machine
         </Button>
       </div>

@@ -95,7 +95,7 @@ function SheetDrawing({ sum, trimMm, wantedMm }: { sum: SheetSum; trimMm: number
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <FigureStrip>
         <Figure value={grams(sum.massG)} unit="g">
-          clay, trimmings included
+          clay, with trimmings
         </Figure>
         <Figure value={plain(Math.round(sum.areaMm2 / 10) / 10)} unit="cm²">
           sheet wanted
@@ -141,13 +141,13 @@ function SheetDrawing({ sum, trimMm, wantedMm }: { sum: SheetSum; trimMm: number
       </p>
       {sum.layers > 1 && (
         <p className="text-straw">
-          ◦ The machine makes no sheet so thick: lay {sum.layers} on each other, {plain(sum.thickMm)} mm together, and
-          press the air out.
+          ◦ The machine cannot roll this thick: stack {sum.layers} sheets, {plain(sum.thickMm)} mm together, and press
+          the air out.
         </p>
       )}
       {Math.abs(off) >= OTHER && (
         <p className="text-straw">
-          ◦ {plain(Math.round(sum.thickMm * 100) / 100)} mm is the nearest it makes: {percent(100 * Math.abs(off))} %{' '}
+          ◦ The closest setting gives {plain(Math.round(sum.thickMm * 100) / 100)} mm, {percent(100 * Math.abs(off))} %{' '}
           {off > 0 ? 'thicker' : 'thinner'} than wanted.
         </p>
       )}

@@ -21,19 +21,19 @@ export function SheetsPlace() {
   const { tool = '' } = useParams();
   const mixes = useMixes();
   return (
-    <Place title="Mixes" about={<MixesTabs chosen="sheets" />}>
+    <Place title="Mixes" name="Sheets, canes, cords" about={<MixesTabs chosen="sheets" />}>
       <TabsLine label="Sheets, canes, cords" base="/mixes/sheets" tabs={tools} />
       {mixes.length === 0 ? (
         <Empty
-          title="Sheets are made of mixes"
+          title="A sheet needs a mix"
           step={
             <Link to="/mixes" className="font-semibold text-verdigris underline">
               Make a mix first
             </Link>
           }
         >
-          With a mix, this place says how much clay a sheet takes and at which settings, cuts the pieces of a blend, and
-          counts the slices of a cane.
+          With a mix, this page works out the clay and settings for a sheet, the pieces of a blend, and the slices of a
+          cane.
         </Empty>
       ) : (
         <Tool tool={tool} />

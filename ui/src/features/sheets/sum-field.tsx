@@ -1,8 +1,8 @@
 import { FieldLine } from '../../controls/card';
 import { NumberField } from '../../controls/number-field';
-import type { Wrong } from '../../server/client';
+import type { InputError } from '../../server/client';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 
 type NumberName<F> = { [K in keyof F]-?: F[K] extends number | null ? K : never }[keyof F] & string;
 
@@ -10,7 +10,7 @@ interface Props<F> {
   /** The group of limits the field belongs to. */
   of: string;
   /** The numbers it is one of. */
-  sum: { form: F; set: (change: Partial<F>) => void; wrongs: Wrong[] };
+  sum: { form: F; set: (change: Partial<F>) => void; errors: InputError[] };
   field: NumberName<F>;
   /** Its words, where the limit's own are not enough. */
   label?: string | undefined;
@@ -28,7 +28,7 @@ export function SumField<F extends object>({ of, sum, field, label }: Props<F>) 
         value={Number(sum.form[field])}
         span={span}
         chars={5}
-        wrong={wrongAt(sum.wrongs, field)}
+        error={errorAt(sum.errors, field)}
         onChange={(value) => sum.set({ [field]: value } as unknown as Partial<F>)}
         onSettle={nothing}
       />

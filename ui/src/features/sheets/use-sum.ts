@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Problem, wrongsOf } from '../../server/client';
+import { Problem, errorsOf } from '../../server/client';
 import { asking, keyOf } from '../../server/use-measured';
 
 /** A sum that is worked while its numbers are typed; the last good answer stays in sight. Its numbers last as long as the window. */
@@ -12,7 +12,7 @@ export function useSum<F extends object, V>(name: string, first: () => F, ask: (
     placeholderData: keepPreviousData,
     ...asking,
   });
-  const wrongs = wrongsOf(error);
+  const errors = errorsOf(error);
   return {
     form,
     set: (change: Partial<F>) =>
@@ -22,8 +22,8 @@ export function useSum<F extends object, V>(name: string, first: () => F, ask: (
         return next;
       }),
     sum: data,
-    wrongs,
-    problem: error instanceof Problem && wrongs.length === 0 ? error : null,
+    errors,
+    problem: error instanceof Problem && errors.length === 0 ? error : null,
   };
 }
 

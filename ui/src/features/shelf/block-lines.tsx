@@ -3,8 +3,8 @@ import { NumberField } from '../../controls/number-field';
 import type { Clay } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
-import { useWays } from '../../server/use-studio';
+import { errorAt } from '../../server/use-measured';
+import { useSettings } from '../../server/use-studio';
 import { minorPerWhole } from '../../words/figures';
 
 type Block = Clay['blocks'][number];
@@ -12,8 +12,8 @@ type Block = Clay['blocks'][number];
 /** The sizes a clay is sold in: grams, price, and how many lie unopened. */
 export function BlockLines({ clay }: { clay: Draft<Clay> }) {
   const limits = useLimits();
-  const { currency } = useWays().ways;
-  const { form, change, settle, wrongs } = clay;
+  const { currency } = useSettings().settings;
+  const { form, change, settle, errors } = clay;
   const setBlocks = (how: (blocks: Block[]) => Block[]) => change((c) => ({ ...c, blocks: how(c.blocks) }));
   const number = (i: number, field: keyof Block, per = 1) => (
     <NumberField
@@ -22,7 +22,7 @@ export function BlockLines({ clay }: { clay: Draft<Clay> }) {
       span={spanOf(limits, 'shelf', field)}
       per={per}
       chars={5}
-      wrong={wrongAt(wrongs, `blocks[${i}].${field}`)}
+      error={errorAt(errors, `blocks[${i}].${field}`)}
       onChange={(value) => setBlocks((all) => all.map((b, j) => (j === i ? { ...b, [field]: value } : b)))}
       onSettle={settle}
     />
@@ -35,7 +35,7 @@ export function BlockLines({ clay }: { clay: Draft<Clay> }) {
           <th className="text-right font-semibold">Price, {currency}</th>
           <th className="text-right font-semibold">Unopened</th>
           <th>
-            <span className="sr-only">Take it out</span>
+            <span className="sr-only">Remove</span>
           </th>
         </tr>
       </thead>
@@ -49,7 +49,7 @@ export function BlockLines({ clay }: { clay: Draft<Clay> }) {
               {(form.blocks.length > 1 || form.sold === false) && (
                 <Button
                   kind="quiet"
-                  aria-label={`Take out block ${i + 1}`}
+                  aria-label={`Remove block ${i + 1}`}
                   onClick={() => setBlocks((all) => all.filter((_, j) => j !== i))}
                 >
                   ✕
@@ -70,7 +70,7 @@ export function BlockLines({ clay }: { clay: Draft<Clay> }) {
                 Add a size
               </Button>
             )}
-            {wrongAt(wrongs, 'blocks') && <p className="text-madder">{wrongAt(wrongs, 'blocks')?.mend}</p>}
+            {errorAt(errors, 'blocks') && <p className="text-madder">{errorAt(errors, 'blocks')?.fix}</p>}
           </td>
         </tr>
       </tfoot>

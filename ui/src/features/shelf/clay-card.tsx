@@ -9,7 +9,7 @@ import { DraftText } from '../../controls/draft-text';
 import type { Clay, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { BlockLines } from './block-lines';
 import { ClayLots } from './clay-lots';
 import { StandIns } from './stand-ins';
@@ -18,30 +18,30 @@ import { StandIns } from './stand-ins';
 const USUAL_DROP_G = 0.04;
 
 interface Props {
-  held: Shelf['clays'][number];
-  lines: Shelf['lines'];
+  saved: Shelf['clays'][number];
+  ranges: Shelf['ranges'];
   onRemove: () => void;
 }
 
-/** A clay edited in place: its line, its two swatches, how it behaves, and what there is of it. */
-export function ClayCard({ held, lines, onRemove }: Props) {
+/** A clay edited in place: its range, its two swatches, how it behaves, and what there is of it. */
+export function ClayCard({ saved, ranges, onRemove }: Props) {
   const limits = useLimits();
-  const clay = useDraft<Clay>(`/api/shelf/clays/${held.id}`, held.clay.name, {
-    edition: held.edition,
-    form: held.clay,
+  const clay = useDraft<Clay>(`/api/shelf/clays/${saved.id}`, saved.clay.name, {
+    edition: saved.edition,
+    form: saved.clay,
   });
-  const { form, change, settle, wrongs } = clay;
+  const { form, change, settle, errors } = clay;
   return (
     <Card title={form.name}>
       <FieldLine label="name">
         <DraftText draft={clay} field="name" label="Name of the clay" className="w-44 text-right" />
       </FieldLine>
-      <FieldLine label="line">
+      <FieldLine label="clay range">
         <Choice
-          label="Line"
-          value={String(form.lineId)}
-          options={lines.map((l) => ({ value: String(l.id), label: l.line.name }))}
-          onChange={(id) => change((c) => ({ ...c, lineId: Number(id) }))}
+          label="Clay range"
+          value={String(form.rangeId)}
+          options={ranges.map((l) => ({ value: String(l.id), label: l.range.name }))}
+          onChange={(id) => change((c) => ({ ...c, rangeId: Number(id) }))}
         />
       </FieldLine>
       <div className="flex items-center gap-5 py-1">
@@ -51,9 +51,9 @@ export function ClayCard({ held, lines, onRemove }: Props) {
           <ColourLine label="cured" field="curedHex" clay={clay} />
         </div>
       </div>
-      <FieldLine label="how opaque">
+      <FieldLine label="opacity">
         <Choice
-          label="How opaque"
+          label="Opacity"
           value={form.opacity}
           options={choicesOf(limits, 'opacity')}
           onChange={(opacity) => change((c) => ({ ...c, opacity: opacity as Clay['opacity'] }))}
@@ -67,9 +67,9 @@ export function ClayCard({ held, lines, onRemove }: Props) {
           onChange={(strength) => change((c) => ({ ...c, strength: strength as Clay['strength'] }))}
         />
       </FieldLine>
-      <FieldLine label="what its swatch cannot show">
+      <FieldLine label="effect not shown by the swatch">
         <Choice
-          label="What its swatch cannot show"
+          label="Effect not shown by the swatch"
           value={form.effect ?? 'PLAIN'}
           options={choicesOf(limits, 'effect')}
           onChange={(effect) => change((c) => ({ ...c, effect: effect as NonNullable<Clay['effect']> }))}
@@ -81,7 +81,7 @@ export function ClayCard({ held, lines, onRemove }: Props) {
           value={form.openG}
           span={spanOf(limits, 'shelf', 'openG')}
           chars={6}
-          wrong={wrongAt(wrongs, 'openG')}
+          error={errorAt(errors, 'openG')}
           onChange={(openG) => change((c) => ({ ...c, openG }))}
           onSettle={settle}
         />
@@ -97,31 +97,27 @@ export function ClayCard({ held, lines, onRemove }: Props) {
         }
       />
       {form.dropG !== undefined && (
-        <FieldLine label="a drop of it weighs: weigh twenty" unit="g">
+        <FieldLine label="weight of a drop (weigh twenty)" unit="g">
           <NumberField
-            label="A drop of it"
+            label="Weight of a drop (weigh twenty)"
             value={form.dropG}
             span={spanOf(limits, 'shelf', 'dropG')}
             chars={5}
-            wrong={wrongAt(wrongs, 'dropG')}
+            error={errorAt(errors, 'dropG')}
             onChange={(dropG) => change((c) => ({ ...c, dropG }))}
             onSettle={settle}
           />
         </FieldLine>
       )}
       <Switch
-        label="its swatches were measured with an instrument"
+        label="swatches measured with an instrument"
         on={form.swatchMeasured ?? false}
         onChange={(swatchMeasured) => change((c) => ({ ...c, swatchMeasured }))}
       />
-      <Switch
-        label="more of it can be bought"
-        on={form.sold ?? true}
-        onChange={(sold) => change((c) => ({ ...c, sold }))}
-      />
+      <Switch label="still sold" on={form.sold ?? true} onChange={(sold) => change((c) => ({ ...c, sold }))} />
       <BlockLines clay={clay} />
       <ClayLots clay={clay} />
-      <StandIns clayId={held.id} sold={form.sold ?? true} />
+      <StandIns clayId={saved.id} sold={form.sold ?? true} />
       <Button kind="quiet" className="self-start" onClick={onRemove}>
         Remove this clay
       </Button>
@@ -143,7 +139,7 @@ function ColourLine({ label, field, clay }: ColourProps) {
       <ColourField
         label={`${label} colour`}
         value={value}
-        wrong={wrongAt(clay.wrongs, field)}
+        error={errorAt(clay.errors, field)}
         onChange={set}
         onSettle={clay.settle}
       />

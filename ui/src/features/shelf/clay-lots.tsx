@@ -7,7 +7,7 @@ import { WhenField } from '../../controls/when-field';
 import type { Clay } from '../../server/types';
 import { useBench } from '../../server/use-bench';
 import type { Draft } from '../../server/use-draft';
-import { wrongAt } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { isoDay } from '../../words/days';
 
 type Lot = NonNullable<Clay['lots']>[number];
@@ -15,7 +15,7 @@ type Lot = NonNullable<Clay['lots']>[number];
 /** Lots that look different from what the clay usually is, and which of them is in use. */
 export function ClayLots({ clay }: { clay: Draft<Clay> }) {
   const { now } = useBench().bench;
-  const { form, change, settle, wrongs } = clay;
+  const { form, change, settle, errors } = clay;
   const lots = form.lots ?? [];
   const set = (i: number, next: Partial<Lot>) =>
     change((c) => ({ ...c, lots: (c.lots ?? []).map((l, j) => (j === i ? { ...l, ...next } : l)) }));
@@ -34,7 +34,7 @@ export function ClayLots({ clay }: { clay: Draft<Clay> }) {
   return (
     <section aria-label="Lots" className="border-t border-line pt-2">
       <div className="flex flex-wrap items-center gap-2">
-        <h3 className="font-semibold">Bought again, and different</h3>
+        <h3 className="font-semibold">Lots: bought again, with another colour</h3>
         {lots.length > 0 && (
           <Choice
             label="Lot in use"
@@ -71,7 +71,7 @@ export function ClayLots({ clay }: { clay: Draft<Clay> }) {
           <TextField
             label={`Lot ${i + 1}, name`}
             value={lot.name}
-            wrong={wrongAt(wrongs, `lots[${i}].name`)}
+            error={errorAt(errors, `lots[${i}].name`)}
             onChange={(name) => set(i, { name })}
             onSettle={settle}
             className="w-24"
@@ -80,25 +80,25 @@ export function ClayLots({ clay }: { clay: Draft<Clay> }) {
             type="date"
             label={`Lot ${i + 1}, bought on`}
             value={lot.boughtOn}
-            wrong={wrongAt(wrongs, `lots[${i}].boughtOn`)}
+            error={errorAt(errors, `lots[${i}].boughtOn`)}
             onChange={(boughtOn) => set(i, { boughtOn })}
             onSettle={settle}
           />
           <ColourField
             label={`Lot ${i + 1}, raw`}
             value={lot.rawHex}
-            wrong={wrongAt(wrongs, `lots[${i}].rawHex`)}
+            error={errorAt(errors, `lots[${i}].rawHex`)}
             onChange={(rawHex) => set(i, { rawHex })}
             onSettle={settle}
           />
           <ColourField
             label={`Lot ${i + 1}, cured`}
             value={lot.curedHex}
-            wrong={wrongAt(wrongs, `lots[${i}].curedHex`)}
+            error={errorAt(errors, `lots[${i}].curedHex`)}
             onChange={(curedHex) => set(i, { curedHex })}
             onSettle={settle}
           />
-          <Button kind="quiet" aria-label={`Take out lot ${i + 1}`} onClick={() => takeOut(i)}>
+          <Button kind="quiet" aria-label={`Remove lot ${i + 1}`} onClick={() => takeOut(i)}>
             ✕
           </Button>
         </div>

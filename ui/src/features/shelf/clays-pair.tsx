@@ -9,10 +9,10 @@ import { grams, plain } from '../../words/figures';
 import { ClayCard } from './clay-card';
 import { useShelfActs } from './use-shelf-acts';
 
-function newClay(lineId: number): Clay {
+function newClay(rangeId: number): Clay {
   return {
     name: 'New clay',
-    lineId,
+    rangeId,
     rawHex: '#b8b2a4',
     curedHex: '#aea795',
     opacity: 'OPAQUE',
@@ -22,24 +22,24 @@ function newClay(lineId: number): Clay {
   };
 }
 
-/** The clays as the list shows them: by line. */
+/** The clays as the list shows them: by range. */
 function inOrder(shelf: Shelf) {
-  return shelf.lines.flatMap((line) => shelf.clays.filter((c) => c.clay.lineId === line.id));
+  return shelf.ranges.flatMap((range) => shelf.clays.filter((c) => c.clay.rangeId === range.id));
 }
 
-/** The clays at the left, by line; the chosen one at the right. */
+/** The clays at the left, by range; the chosen one at the right. */
 export function ClaysPair() {
   const shelf = useShelf();
   const { id } = useParams();
   const go = useNavigate();
   const { addClay, removeClay } = useShelfActs();
-  const firstLine = shelf.lines[0];
+  const firstRange = shelf.ranges[0];
   const chosen = shelf.clays.find((c) => c.id === Number(id)) ?? inOrder(shelf)[0];
-  const add = firstLine && (
+  const add = firstRange && (
     <Button
       kind="main"
       onClick={() =>
-        addClay.mutate(newClay(chosen?.clay.lineId ?? firstLine.id), {
+        addClay.mutate(newClay(chosen?.clay.rangeId ?? firstRange.id), {
           onSuccess: (added) => void go(`/shelf/clays/${added.id}`),
         })
       }
@@ -47,20 +47,19 @@ export function ClaysPair() {
       New clay
     </Button>
   );
-  if (!firstLine || !chosen) {
+  if (!firstRange || !chosen) {
     return (
       <Empty
-        title="The shelf is bare"
+        title="The shelf is empty"
         step={
           add ?? (
-            <Link to="/shelf/lines" className="font-semibold text-verdigris underline">
-              Begin with a line and what its packet says
+            <Link to="/shelf/ranges" className="font-semibold text-verdigris underline">
+              Start with a clay range and its packet
             </Link>
           )
         }
       >
-        With your clays here, mixes know their colour, runs know what to open and what to buy, and pieces know what they
-        cost.
+        With your clays here, mixes know their colour, batches know what to open and buy, and designs know their cost.
       </Empty>
     );
   }
@@ -69,8 +68,8 @@ export function ClaysPair() {
       ledger={
         <>
           <div className="min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
-            {shelf.lines.map((line) => (
-              <LineClays key={line.id} line={line} clays={shelf.clays} chosen={chosen.id} />
+            {shelf.ranges.map((range) => (
+              <RangeClays key={range.id} range={range} clays={shelf.clays} chosen={chosen.id} />
             ))}
           </div>
           <div>{add}</div>
@@ -79,8 +78,8 @@ export function ClaysPair() {
       drawing={
         <ClayCard
           key={chosen.id}
-          held={chosen}
-          lines={shelf.lines}
+          saved={chosen}
+          ranges={shelf.ranges}
           onRemove={() => removeClay.mutate(chosen, { onSuccess: () => void go('/shelf/clays') })}
         />
       }
@@ -88,18 +87,18 @@ export function ClaysPair() {
   );
 }
 
-interface LineProps {
-  line: Shelf['lines'][number];
+interface RangeProps {
+  range: Shelf['ranges'][number];
   clays: Shelf['clays'];
   chosen: number;
 }
 
-function LineClays({ line, clays, chosen }: LineProps) {
-  const own = clays.filter((c) => c.clay.lineId === line.id);
+function RangeClays({ range, clays, chosen }: RangeProps) {
+  const own = clays.filter((c) => c.clay.rangeId === range.id);
   if (own.length === 0) return null;
   return (
-    <section aria-label={line.line.name}>
-      <h2 className="sticky top-0 bg-tile px-3 py-1 text-body">{line.line.name}</h2>
+    <section aria-label={range.range.name}>
+      <h2 className="sticky top-0 bg-tile px-3 py-1 text-body">{range.range.name}</h2>
       <ul>
         {own.map(({ id, clay, onShelfG }) => (
           <li key={id} className="border-t border-line">

@@ -5,15 +5,15 @@ import { DraftText } from '../../controls/draft-text';
 import type { Coil, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
-import { wrongAt } from '../../server/use-measured';
-import { useShelf, useWays } from '../../server/use-studio';
+import { errorAt } from '../../server/use-measured';
+import { useShelf, useSettings } from '../../server/use-studio';
 import { minorPerWhole } from '../../words/figures';
 import { useShelfActs } from './use-shelf-acts';
 
-/** Coils of wire on the shelf, from which runs plan their cutting. */
+/** Coils of wire on the shelf, from which batches plan their cutting. */
 export function CoilsTable() {
   const { coils } = useShelf();
-  const { currency } = useWays().ways;
+  const { currency } = useSettings().settings;
   const { addCoil, removeCoil } = useShelfActs();
   return (
     <div className="relative max-w-4xl overflow-x-auto rounded-card border border-line bg-paper">
@@ -33,12 +33,12 @@ export function CoilsTable() {
         </thead>
         <tbody>
           {coils.map((c) => (
-            <CoilRow key={c.id} held={c} currency={currency} onRemove={() => removeCoil.mutate(c)} />
+            <CoilRow key={c.id} saved={c} currency={currency} onRemove={() => removeCoil.mutate(c)} />
           ))}
         </tbody>
       </table>
       {coils.length === 0 && (
-        <p className="px-3 py-2 text-soft">With your coils here, a run says which wire is cut from which.</p>
+        <p className="px-3 py-2 text-soft">With your coils here, a batch shows which wire to cut from which coil.</p>
       )}
       <Button
         kind="quiet"
@@ -61,16 +61,16 @@ export function CoilsTable() {
 }
 
 interface RowProps {
-  held: Shelf['coils'][number];
+  saved: Shelf['coils'][number];
   currency: string;
   onRemove: () => void;
 }
 
-function CoilRow({ held, currency, onRemove }: RowProps) {
+function CoilRow({ saved, currency, onRemove }: RowProps) {
   const limits = useLimits();
-  const row = useDraft<Coil>(`/api/shelf/coils/${held.id}`, held.coil.name, {
-    edition: held.edition,
-    form: held.coil,
+  const row = useDraft<Coil>(`/api/shelf/coils/${saved.id}`, saved.coil.name, {
+    edition: saved.edition,
+    form: saved.coil,
   });
   const number = (field: 'gaugeMm' | 'lengthM' | 'onShelf' | 'priceMinor', per = 1) => {
     const span = spanOf(limits, 'coil', field);
@@ -81,7 +81,7 @@ function CoilRow({ held, currency, onRemove }: RowProps) {
         span={span}
         per={per}
         chars={5}
-        wrong={wrongAt(row.wrongs, field)}
+        error={errorAt(row.errors, field)}
         onChange={(value) => row.change((c) => ({ ...c, [field]: value }))}
         onSettle={row.settle}
       />

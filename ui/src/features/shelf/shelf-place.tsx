@@ -1,29 +1,30 @@
 import { useParams } from 'react-router';
 import { Place } from '../../controls/place';
 import { PlaceTabs } from '../../controls/place-tabs';
-import { BoughtTable } from './bought-table';
+import { FindingsTable } from './findings-table';
 import { ClaysPair } from './clays-pair';
 import { CoilsTable } from './coils-table';
-import { LinesTable } from './lines-table';
+import { RangesTable } from './ranges-table';
 
 const tabs = [
   { path: 'clays', label: 'Clays' },
-  { path: 'lines', label: 'Lines and packets' },
+  { path: 'ranges', label: 'Clay ranges and packets' },
   { path: 'findings', label: 'Findings' },
   { path: 'wire', label: 'Wire' },
 ];
 
-/** What is on the shelf: clays by line, what their packets say, findings and wire. */
+/** What is on the shelf: clays by line, what their packets say, advice and wire. */
 export function ShelfPlace() {
   const { tab = 'clays' } = useParams();
   return (
     <Place
       title="Shelf"
+      name={`Shelf, ${(tabs.find((t) => t.path === tab)?.label ?? tab).toLowerCase()}`}
       about={<PlaceTabs label="Shelf" chosen={tab} tabs={tabs.map((t) => ({ ...t, to: `/shelf/${t.path}` }))} />}
     >
       {tab === 'clays' && <ClaysPair />}
-      {tab === 'lines' && <LinesTable />}
-      {tab === 'findings' && <BoughtTable />}
+      {tab === 'ranges' && <RangesTable />}
+      {tab === 'findings' && <FindingsTable />}
       {tab === 'wire' && <CoilsTable />}
     </Place>
   );

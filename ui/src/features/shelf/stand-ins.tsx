@@ -17,17 +17,17 @@ export function StandIns({ clayId, sold }: { clayId: number; sold: boolean }) {
     enabled: open,
   });
   return (
-    <section aria-label="What could stand in for it" className="border-t border-line pt-2">
+    <section aria-label="Possible substitutes" className="border-t border-line pt-2">
       {sold && (
         <Button kind="quiet" aria-expanded={open} onClick={() => setOpened(!opened)}>
-          Used in, and what could stand in for it
+          Used in, and possible substitutes
         </Button>
       )}
-      {!sold && <h3 className="font-semibold text-straw">◦ Not sold any more</h3>}
+      {!sold && <h3 className="font-semibold text-straw">◦ No longer sold</h3>}
       {open && data && (
         <>
           <p className="text-note">
-            {data.usedIn.length === 0 && 'No mix has it. '}
+            {data.usedIn.length === 0 && 'No mix uses this clay. '}
             {data.usedIn.length > 0 && 'Used in '}
             {data.usedIn.map((u, i) => (
               <span key={u.mixId}>
@@ -40,9 +40,7 @@ export function StandIns({ clayId, sold }: { clayId: number; sold: boolean }) {
             ))}
           </p>
           {data.recipes.length === 0 && (
-            <p className="text-note text-straw">
-              Nothing on the shelf hides and shimmers as it does: nothing stands in.
-            </p>
+            <p className="text-note text-straw">No other clay on the shelf has this look.</p>
           )}
           <ul className="mt-1 flex flex-col">
             {data.recipes.map((r) => (
@@ -52,7 +50,7 @@ export function StandIns({ clayId, sold }: { clayId: number; sold: boolean }) {
                   {r.parts.length === 1 ? r.parts[0]?.name : r.parts.map((p) => `${p.parts} ${p.name}`).join(' : ')}
                 </span>
                 <span className="text-note text-soft">
-                  <b className="figure text-ink">{plain(Math.round(r.off * 10) / 10)}</b> off, {r.differs},{' '}
+                  difference <b className="figure text-ink">{plain(Math.round(r.off * 10) / 10)}</b>, {r.differs},{' '}
                   {lookWords(r)}
                 </span>
               </li>

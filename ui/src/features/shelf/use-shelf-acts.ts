@@ -1,23 +1,23 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, take, type Edition } from '../../server/client';
 import { settled } from '../../server/unsaved';
-import type { Bought, Clay, Coil, Line } from '../../server/types';
+import type { Findings, Clay, Coil, Line } from '../../server/types';
 
 /** Adding and removing what is on the shelf; each can be undone. */
 export function useShelfActs() {
   const client = useQueryClient();
   const refresh = () => client.invalidateQueries();
   return {
-    addLine: useMutation({
-      mutationFn: (body: Line) => take(api.POST('/api/shelf/lines', { body })),
+    addRange: useMutation({
+      mutationFn: (body: Line) => take(api.POST('/api/shelf/ranges', { body })),
       onSuccess: refresh,
     }),
     addClay: useMutation({
       mutationFn: (body: Clay) => take(api.POST('/api/shelf/clays', { body })),
       onSuccess: refresh,
     }),
-    addBought: useMutation({
-      mutationFn: (body: Bought) => take(api.POST('/api/shelf/bought', { body })),
+    addFinding: useMutation({
+      mutationFn: (body: Findings) => take(api.POST('/api/shelf/findings', { body })),
       onSuccess: refresh,
     }),
     addCoil: useMutation({
@@ -31,10 +31,10 @@ export function useShelfActs() {
       },
       onSuccess: refresh,
     }),
-    removeLine: useMutation({
+    removeRange: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
-        const newest = await settled(`/api/shelf/lines/${id}`, edition);
-        return take(api.DELETE('/api/shelf/lines/{id}', { params: { path: { id }, query: { edition: newest } } }));
+        const newest = await settled(`/api/shelf/ranges/${id}`, edition);
+        return take(api.DELETE('/api/shelf/ranges/{id}', { params: { path: { id }, query: { edition: newest } } }));
       },
       onSuccess: refresh,
     }),
@@ -45,10 +45,10 @@ export function useShelfActs() {
       },
       onSuccess: refresh,
     }),
-    removeBought: useMutation({
+    removeFinding: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
-        const newest = await settled(`/api/shelf/bought/${id}`, edition);
-        return take(api.DELETE('/api/shelf/bought/{id}', { params: { path: { id }, query: { edition: newest } } }));
+        const newest = await settled(`/api/shelf/findings/${id}`, edition);
+        return take(api.DELETE('/api/shelf/findings/{id}', { params: { path: { id }, query: { edition: newest } } }));
       },
       onSuccess: refresh,
     }),

@@ -33,7 +33,7 @@ public class FairEmber {
             ConfigurableApplicationContext context = start(args);
             if (context instanceof WebServerApplicationContext server && server.getWebServer() != null) {
                 System.out.printf(
-                        "Fair Ember is at http://localhost:%d (Ctrl-C stops it)%n",
+                        "Fair Ember is running at http://localhost:%d (press Ctrl-C to stop it)%n",
                         server.getWebServer().getPort());
             }
         } catch (SpringApplication.AbandonedRunException trained) {
@@ -56,7 +56,7 @@ public class FairEmber {
             root = root.getCause();
         }
         return root instanceof PortInUseException taken
-                ? "Port %d is taken; give another with --port.".formatted(taken.getPort())
+                ? "Port %d is in use. Choose another port with --port.".formatted(taken.getPort())
                 : String.valueOf(root.getMessage());
     }
 

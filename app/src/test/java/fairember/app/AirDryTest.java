@@ -8,11 +8,11 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The firm line of the demo is told to dry in the air: its pieces want hours and no oven. */
+/** The firm line of the demo is told to dry in the air: its designs want hours and no oven. */
 public class AirDryTest extends ServerTest {
     private JsonNode line() {
-        for (JsonNode line : http().get("/api/shelf").json().path("lines")) {
-            if (line.path("line").path("name").asString().equals("Marl Firm")) {
+        for (JsonNode line : http().get("/api/shelf").json().path("ranges")) {
+            if (line.path("range").path("name").asString().equals("Marl Firm")) {
                 return line;
             }
         }
@@ -20,11 +20,11 @@ public class AirDryTest extends ServerTest {
     }
 
     private Http.Answer dries(double hours) {
-        JsonNode held = line();
-        ObjectNode form = ((ObjectNode) held.path("line")).put("driesH", hours);
+        JsonNode saved = line();
+        ObjectNode form = ((ObjectNode) saved.path("range")).put("driesH", hours);
         return http().put(
-                        "/api/shelf/lines/" + held.path("id").asLong() + "?edition="
-                                + held.path("edition").asInt(),
+                        "/api/shelf/ranges/" + saved.path("id").asLong() + "?edition="
+                                + saved.path("edition").asInt(),
                         form);
     }
 
@@ -36,21 +36,21 @@ public class AirDryTest extends ServerTest {
         assertThat(dries(24).status()).isEqualTo(200);
         List<Double> hours = new ArrayList<>();
         List<String> rules = new ArrayList<>();
-        for (JsonNode row : http().get("/api/pieces").json()) {
-            JsonNode piece =
-                    http().get("/api/pieces/" + row.path("id").asLong()).json();
-            for (JsonNode stage : piece.path("measured").path("stages")) {
+        for (JsonNode row : http().get("/api/designs").json()) {
+            JsonNode design =
+                    http().get("/api/designs/" + row.path("id").asLong()).json();
+            for (JsonNode stage : design.path("measured").path("stages")) {
                 if (stage.has("driesMin")) {
                     hours.add(stage.path("driesMin").asDouble() / 60);
                     // A day for every 6 mm of the thickest section.
                     assertThat(stage.path("driesMin").asDouble())
                             .isEqualTo(1440 * stage.path("thickestMm").asDouble() / 6);
-                    assertThat(stage.path("holdMin").asDouble()).isZero();
+                    assertThat(stage.path("bakingMin").asDouble()).isZero();
                     assertThat(stage.path("reason").asString()).startsWith("Dries in the air");
                 }
             }
-            piece.path("measured")
-                    .path("findings")
+            design.path("measured")
+                    .path("advice")
                     .forEach(f -> rules.add(f.path("rule").asString()));
         }
         assertThat(hours).isNotEmpty();

@@ -10,11 +10,11 @@ import tools.jackson.databind.JsonNode;
 
 /** The bench and the oven at work on the demo's run. */
 public class BenchTest extends ServerTest {
-    private static final Map<String, Integer> TOWERS = Map.of("runId", 3, "pieceId", 1, "step", 3);
+    private static final Map<String, Integer> TOWERS = Map.of("batchId", 3, "designId", 1, "step", 3);
 
     @Test
     public void aStepIsTakenTimedAndCountedAndTheCountCanBeUndone() {
-        http().put("/api/bench/hand", TOWERS);
+        http().put("/api/bench/job", TOWERS);
         int done = hand().path("done").asInt();
         http().post("/api/bench/count", Map.of("done", 1, "lost", 0));
         assertThat(hand().path("done").asInt()).isEqualTo(done + 1);
@@ -22,21 +22,21 @@ public class BenchTest extends ServerTest {
         assertThat(hand().path("done").asInt()).isEqualTo(done);
         Http.Answer tooMany = http().post("/api/bench/count", Map.of("done", 100, "lost", 0));
         assertThat(tooMany.status()).isEqualTo(422);
-        String started = timer(true).json().path("hand").path("startedAt").asString();
+        String started = timer(true).json().path("job").path("startedAt").asString();
         assertThat(started).isNotBlank();
-        assertThat(timer(true).json().path("hand").path("startedAt").asString()).isEqualTo(started);
-        assertThat(timer(false).json().path("hand").has("startedAt")).isFalse();
+        assertThat(timer(true).json().path("job").path("startedAt").asString()).isEqualTo(started);
+        assertThat(timer(false).json().path("job").has("startedAt")).isFalse();
         assertThat(http().get("/api/changes/last").json().path("undo").asString())
                 .startsWith("timer of ");
         http().undo();
         assertThat(hand().path("startedAt").asString()).isEqualTo(started);
         http().redo();
-        assertThat(http().delete("/api/bench/hand").json().has("hand")).isFalse();
+        assertThat(http().delete("/api/bench/job").json().has("job")).isFalse();
         http().undo();
-        assertThat(hand().path("runId").asLong()).isEqualTo(3);
+        assertThat(hand().path("batchId").asLong()).isEqualTo(3);
         http().redo();
         assertThat(timer(true).status()).isEqualTo(422);
-        assertThat(http().put("/api/bench/hand", Map.of("runId", 3, "pieceId", 1, "step", 77))
+        assertThat(http().put("/api/bench/job", Map.of("batchId", 3, "designId", 1, "step", 77))
                         .status())
                 .isEqualTo(404);
     }
@@ -46,11 +46,11 @@ public class BenchTest extends ServerTest {
     }
 
     private JsonNode hand() {
-        return http().get("/api/bench").json().path("hand");
+        return http().get("/api/bench").json().path("job");
     }
 
     @Test
-    public void aLoadWaitsForAnEmptyOvenAnOpenGateAndItsWindow() {
+    public void aLoadWaitsForAnEmptyOvenAnOpenChecksAndItsWindow() {
         Map<String, Object> seals = load(125, 60, 2, 1, 1);
         assertThat(http().post("/api/baking/loads", seals).text()).contains("a load in the oven");
         long inOven = http().get("/api/baking")
@@ -60,9 +60,9 @@ public class BenchTest extends ServerTest {
                 .path("id")
                 .asLong();
         http().post("/api/baking/loads/" + inOven + "/out", null);
-        assertThat(http().post("/api/baking/loads", seals).text()).contains("open gate");
+        assertThat(http().post("/api/baking/loads", seals).text()).contains("unticked checks");
         for (int line = 0; line < 4; line++) {
-            http().post("/api/runs/3/gate", Map.of("pieceId", 2, "line", line, "ticked", true));
+            http().post("/api/batches/3/checks", Map.of("designId", 2, "check", line, "ticked", true));
         }
         assertThat(http().post("/api/baking/loads", load(180, 60, 2, 1, 1)).text())
                 .contains("125 to 135 °C");
@@ -94,7 +94,7 @@ public class BenchTest extends ServerTest {
 
     private int standing(String station) {
         for (JsonNode stop :
-                http().get("/api/runs/3").json().path("plan").path("thread").path("stations")) {
+                http().get("/api/batches/3").json().path("plan").path("thread").path("stations")) {
             if (stop.path("station").asString().equals(station)) {
                 return stop.path("standing").asInt();
             }
@@ -102,14 +102,14 @@ public class BenchTest extends ServerTest {
         throw new AssertionError(station);
     }
 
-    private static Map<String, Object> load(double tempC, double holdMin, int piece, int stage, int count) {
-        Map<String, Integer> item = Map.of("runId", 3, "pieceId", piece, "stage", stage, "count", count);
-        return Map.of("tempC", tempC, "holdMin", holdMin, "items", List.of(item));
+    private static Map<String, Object> load(double tempC, double bakingMin, int design, int stage, int count) {
+        Map<String, Integer> item = Map.of("batchId", 3, "designId", design, "stage", stage, "count", count);
+        return Map.of("tempC", tempC, "bakingMin", bakingMin, "items", List.of(item));
     }
 
     @Test
-    public void theRunsPlanAddsUpAndFollowsWhatIsTyped() {
-        JsonNode view = http().get("/api/runs/3").json();
+    public void theBatchesPlanAddsUpAndFollowsWhatIsTyped() {
+        JsonNode view = http().get("/api/batches/3").json();
         double mixes = sum(view.path("plan").path("needs").path("mixes"), "toMixG");
         double clays = sum(view.path("plan").path("needs").path("clays"), "neededG");
         double portions = 0;
@@ -117,15 +117,15 @@ public class BenchTest extends ServerTest {
             portions += row.path("massG").asDouble() * row.path("count").asInt();
         }
         assertThat(mixes).isCloseTo(clays, offset(1e-6));
-        // 8 % waste, as the demo's ways say.
+        // 8 % waste, as the demo's settings say.
         assertThat(mixes).isCloseTo(portions * 1.08, offset(1e-6));
-        var doubled = view.path("run").deepCopy();
+        var doubled = view.path("batch").deepCopy();
         doubled.path("lines")
                 .forEach(line ->
                         line.asObject().put("quantity", line.path("quantity").asInt() * 2));
-        JsonNode plan = http().post("/api/runs/plan", doubled).json();
+        JsonNode plan = http().post("/api/batches/plan", doubled).json();
         assertThat(sum(plan.path("needs").path("mixes"), "toMixG")).isCloseTo(2 * mixes, offset(1e-6));
-        assertThat(http().get("/api/runs/3").json().path("run")).isEqualTo(view.path("run"));
+        assertThat(http().get("/api/batches/3").json().path("batch")).isEqualTo(view.path("batch"));
     }
 
     private static double sum(JsonNode rows, String field) {

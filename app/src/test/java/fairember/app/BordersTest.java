@@ -28,26 +28,30 @@ public class BordersTest extends ServerTest {
         String ours = "Host: localhost\r\n";
         String json = "Content-Type: application/json\r\nContent-Length: 2\r\n";
         return new Object[][] {
-            {"GET /api/ways HTTP/1.1\r\nHost: studio.example\r\n", 403},
+            {"GET /api/settings HTTP/1.1\r\nHost: studio.example\r\n", 403},
             {"POST /api/changes/undo?step=1 HTTP/1.1\r\n" + ours + "Origin: http://elsewhere.example\r\n", 403},
             {"POST /api/changes/undo?step=1 HTTP/1.1\r\n" + ours + "Sec-Fetch-Site: cross-site\r\n", 403},
-            {"GET /api/ways HTTP/1.1\r\n" + ours + "Sec-Fetch-Site: cross-site\r\nSec-Fetch-Mode: no-cors\r\n", 403},
-            {"DELETE /api/pieces HTTP/1.1\r\n" + ours, 405},
-            {"TRACE /api/pieces HTTP/1.1\r\n" + ours, 405},
+            {"GET /api/settings HTTP/1.1\r\n" + ours + "Sec-Fetch-Site: cross-site\r\nSec-Fetch-Mode: no-cors\r\n", 403
+            },
+            {"DELETE /api/designs HTTP/1.1\r\n" + ours, 405},
+            {"TRACE /api/designs HTTP/1.1\r\n" + ours, 405},
             {"GET /error HTTP/1.1\r\n" + ours, 404},
             {"POST /error HTTP/1.1\r\n" + ours, 404},
             {"GET /api/none HTTP/1.1\r\n" + ours, 404},
             {"GET /missing.png HTTP/1.1\r\n" + ours, 404},
-            {"GET /api/pieces/%zz HTTP/1.1\r\n" + ours, 400},
-            {"GET /api/pieces/one HTTP/1.1\r\n" + ours, 400},
+            {"GET /api/designs/%zz HTTP/1.1\r\n" + ours, 400},
+            {"GET /api/designs/one HTTP/1.1\r\n" + ours, 400},
             {"GET /api/ovens/1/dial HTTP/1.1\r\n" + ours, 400},
-            {"GET /api/worth/1?quantities=1,,2 HTTP/1.1\r\n" + ours, 422},
-            {"GET /api/worth/1?quantities=%20 HTTP/1.1\r\n" + ours, 422},
-            {"PUT /api/ways?edition=1 HTTP/1.1\r\n" + ours + "Content-Type: text/plain\r\nContent-Length: 2\r\n", 415},
-            {"PUT /api/ways HTTP/1.1\r\n" + ours + json, 400},
-            {"PUT /api/ways?edition=x HTTP/1.1\r\n" + ours + json, 400},
-            {"DELETE /api/pieces/1 HTTP/1.1\r\n" + ours, 400},
-            {"DELETE /api/pieces/1?edition=99 HTTP/1.1\r\n" + ours, 409},
+            {"GET /api/price/1?quantities=1,,2 HTTP/1.1\r\n" + ours, 422},
+            {"GET /api/price/1?quantities=%20 HTTP/1.1\r\n" + ours, 422},
+            {
+                "PUT /api/settings?edition=1 HTTP/1.1\r\n" + ours + "Content-Type: text/plain\r\nContent-Length: 2\r\n",
+                415
+            },
+            {"PUT /api/settings HTTP/1.1\r\n" + ours + json, 400},
+            {"PUT /api/settings?edition=x HTTP/1.1\r\n" + ours + json, 400},
+            {"DELETE /api/designs/1 HTTP/1.1\r\n" + ours, 400},
+            {"DELETE /api/designs/1?edition=99 HTTP/1.1\r\n" + ours, 409},
         };
     }
 
@@ -62,7 +66,7 @@ public class BordersTest extends ServerTest {
         JsonNode problem = Http.JSON.readTree(answer.substring(answer.indexOf('{'), answer.lastIndexOf('}') + 1));
         assertThat(problem.path("status").asInt()).isEqualTo(status);
         JsonNode error = problem.path("errors").path(0);
-        for (String part : List.of("found", "allowed", "mend")) {
+        for (String part : List.of("found", "allowed", "fix")) {
             assertThat(error.path(part).asString("")).as(part + " of " + answer).isNotBlank();
         }
     }
@@ -82,18 +86,18 @@ public class BordersTest extends ServerTest {
     /** What a request would accept changes nothing: it is done and answered, never done and refused. */
     @Test
     public void aWriteIsAnsweredWhateverItWouldAccept() {
-        JsonNode held = http().get("/api/machines").json().get(0);
-        String path = "/api/machines/" + held.path("id").asLong() + "?edition=";
+        JsonNode saved = http().get("/api/machines").json().get(0);
+        String path = "/api/machines/" + saved.path("id").asLong() + "?edition=";
         Http.Answer answer = http().send(
                         "PUT",
-                        path + held.path("edition").asInt(),
+                        path + saved.path("edition").asInt(),
                         Map.of(
                                 "name",
                                 "Other machine",
                                 "rollerMm",
                                 150,
                                 "settings",
-                                held.path("machine").path("settings")),
+                                saved.path("machine").path("settings")),
                         "Accept",
                         "image/png");
         assertThat(answer.status()).isEqualTo(200);
@@ -104,7 +108,7 @@ public class BordersTest extends ServerTest {
     public void aBodyThatIsTooLargeIsRefusedWithoutBeingReadAndNothingIsChanged() {
         JsonNode before = http().get("/api/changes/last").json();
         String large = "{\"name\":\"" + "x".repeat(9_000_000) + "\"}";
-        for (String path : List.of("/api/pieces", "/api/outlines", "/api/sums/loads", "/api/pieces/measure")) {
+        for (String path : List.of("/api/designs", "/api/outlines", "/api/sums/loads", "/api/designs/measure")) {
             Http.Answer answer = http().post(path, large);
             assertThat(answer.status()).as(path).isEqualTo(413);
             assertThat(answer.json().path("errors").path(0).path("allowed").asString())
@@ -131,7 +135,7 @@ public class BordersTest extends ServerTest {
                                 + "Content-Length: 5000\r\n\r\n{\"kind\":");
             }
             assertThat(http().get("/api/studio").status()).isEqualTo(200);
-            assertThat(http().get("/api/pieces/1").status()).isEqualTo(200);
+            assertThat(http().get("/api/designs/1").status()).isEqualTo(200);
         } finally {
             for (Socket socket : half) {
                 socket.close();

@@ -35,7 +35,7 @@ public class ClockTest {
     }
 
     @Test
-    public void itBeginsWhereItIsToldGoesAsFastAsItIsToldAndNeverJumps() {
+    public void itBeginsWhereItIsGivenGoesAsFastAsItIsGivenAndNeverJumps() {
         Wall wall = new Wall();
         StudioClock clock = new StudioClock(wall, FROM, 1);
         assertThat(clock.instant()).isEqualTo(FROM);

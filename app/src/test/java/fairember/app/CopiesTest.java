@@ -45,14 +45,17 @@ public class CopiesTest extends ServerTest {
         Future<Integer> written = writer.submit(() -> {
             int changes = 0;
             while (!done.get()) {
-                JsonNode held = http().get("/api/ways").json();
-                ObjectNode ways = held.path("ways").deepCopy().asObject().put("name", "Bench " + changes);
-                changes +=
-                        http().put("/api/ways?edition=" + held.path("edition").asInt(), ways)
-                                                .status()
-                                        == 200
-                                ? 1
-                                : 0;
+                JsonNode saved = http().get("/api/settings").json();
+                ObjectNode settings =
+                        saved.path("settings").deepCopy().asObject().put("name", "Bench " + changes);
+                changes += http().put(
+                                                "/api/settings?edition="
+                                                        + saved.path("edition").asInt(),
+                                                settings)
+                                        .status()
+                                == 200
+                        ? 1
+                        : 0;
             }
             return changes;
         });
@@ -80,20 +83,20 @@ public class CopiesTest extends ServerTest {
 
     @Test
     public void anOpenedCopyBringsAllBackAndEditionsGoOn() throws IOException {
-        JsonNode pieces = http().get("/api/pieces").json();
+        JsonNode designs = http().get("/api/designs").json();
         byte[] copy = http().bytes(COPY);
-        JsonNode first = pieces.get(0);
-        String path = "/api/pieces/" + first.path("id").asLong();
+        JsonNode first = designs.get(0);
+        String path = "/api/designs/" + first.path("id").asLong();
         http().put(
                         path + "?edition=" + first.path("edition").asInt(),
-                        first.path("piece").deepCopy().asObject().put("name", "Changed since"));
-        http().post("/api/pieces", first.path("piece").deepCopy().asObject().put("name", "Added since"));
+                        first.path("design").deepCopy().asObject().put("name", "Changed since"));
+        http().post("/api/designs", first.path("design").deepCopy().asObject().put("name", "Added since"));
         Http.Answer opened = open(copy);
         assertThat(opened.status()).as(opened.text()).isEqualTo(200);
-        JsonNode again = http().get("/api/pieces").json();
-        assertThat(again.size()).isEqualTo(pieces.size());
-        for (int i = 0; i < pieces.size(); i++) {
-            assertThat(again.get(i).path("piece")).isEqualTo(pieces.get(i).path("piece"));
+        JsonNode again = http().get("/api/designs").json();
+        assertThat(again.size()).isEqualTo(designs.size());
+        for (int i = 0; i < designs.size(); i++) {
+            assertThat(again.get(i).path("design")).isEqualTo(designs.get(i).path("design"));
         }
         assertThat(http().get(path).json().path("edition").asInt())
                 .isGreaterThan(first.path("edition").asInt() + 1);
@@ -102,7 +105,7 @@ public class CopiesTest extends ServerTest {
         assertThat(kept.get(0).path("name").asString()).isEqualTo(before);
         assertThat(kept.get(0).path("bytes").asLong()).isPositive();
         assertThat(http().post("/api/studio/copies/" + before, null).status()).isEqualTo(200);
-        assertThat(http().get("/api/pieces").json().size()).isEqualTo(pieces.size() + 1);
+        assertThat(http().get("/api/designs").json().size()).isEqualTo(designs.size() + 1);
         assertThat(open(copy).status()).isEqualTo(200);
         assertThat(http().get("/api/studio/copies").json().size()).isEqualTo(kept.size() + 2);
         assertThat(http().post("/api/studio/copies/..%2Ffairember.db", null).status())
@@ -119,18 +122,18 @@ public class CopiesTest extends ServerTest {
         }
         return new Object[][] {
             {"empty", new byte[0]},
-            {"begin as an SQLite file", "no studio at all".getBytes(StandardCharsets.UTF_8)},
+            {"is not an SQLite file", "no studio at all".getBytes(StandardCharsets.UTF_8)},
             {"another program", Files.readAllBytes(other)},
         };
     }
 
     @Test(dataProvider = "unfit")
-    public void whatIsNoCopyIsRefusedAndNothingIsChanged(String says, byte[] file) {
-        JsonNode before = http().get("/api/pieces").json();
+    public void whatIsNoCopyIsRefusedAndNothingIsChanged(String message, byte[] file) {
+        JsonNode before = http().get("/api/designs").json();
         Http.Answer answer = open(file);
         assertThat(answer.status()).as(answer.text()).isEqualTo(422);
-        assertThat(answer.text()).contains(says).doesNotContain(folder().toString());
-        assertThat(http().get("/api/pieces").json()).isEqualTo(before);
+        assertThat(answer.text()).contains(message).doesNotContain(folder().toString());
+        assertThat(http().get("/api/designs").json()).isEqualTo(before);
     }
 
     @Test
@@ -147,6 +150,6 @@ public class CopiesTest extends ServerTest {
             statement.execute(
                     "insert into flyway_schema_history select 999, '999', 'later', type, 'V999__later.sql', checksum, installed_by, installed_on, execution_time, success from flyway_schema_history where installed_rank = 1");
         }
-        assertThat(open(Files.readAllBytes(newer)).text()).contains("written by a newer Fair Ember");
+        assertThat(open(Files.readAllBytes(newer)).text()).contains("saved by a newer version of Fair Ember");
     }
 }

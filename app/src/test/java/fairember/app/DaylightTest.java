@@ -56,23 +56,23 @@ public class DaylightTest {
                     Map.of(
                             "tempC",
                             125,
-                            "holdMin",
+                            "bakingMin",
                             60,
                             "items",
-                            List.of(Map.of("runId", 3, "pieceId", 2, "stage", 1, "count", 1))));
+                            List.of(Map.of("batchId", 3, "designId", 2, "stage", 1, "count", 1))));
             if (started.status() == 422) {
                 for (int line = 0; line < 4; line++) {
-                    http.post("/api/runs/3/gate", Map.of("pieceId", 2, "line", line, "ticked", true));
+                    http.post("/api/batches/3/checks", Map.of("designId", 2, "check", line, "ticked", true));
                 }
                 started = http.post(
                         "/api/baking/loads",
                         Map.of(
                                 "tempC",
                                 125,
-                                "holdMin",
+                                "bakingMin",
                                 60,
                                 "items",
-                                List.of(Map.of("runId", 3, "pieceId", 2, "stage", 1, "count", 1))));
+                                List.of(Map.of("batchId", 3, "designId", 2, "stage", 1, "count", 1))));
             }
             assertThat(started.status()).as(started.text()).isEqualTo(201);
             JsonNode in = http.get("/api/baking").json().path("inOvens").path(0);
@@ -93,12 +93,12 @@ public class DaylightTest {
                             "Authorization",
                             "Bearer " + token)
                     .json();
-            // Three ways to write one instant, and four that are none of a reading's, each judged by itself.
+            // Three settings to write one instant, and four that are none of a reading's, each judged by itself.
             assertThat(taken.path("taken").asInt()).isEqualTo(1);
             assertThat(taken.path("again").asInt()).isEqualTo(2);
             assertThat(taken.path("refused").size()).isEqualTo(4);
             String calendar = http.get("/api/baking/calendar.ics").text();
-            assertThat(calendar + http.get("/api/pieces/1").text() + taken)
+            assertThat(calendar + http.get("/api/designs/1").text() + taken)
                     .matches(text -> text.chars().noneMatch(c -> c >= 0x660 && c <= 0x6f9), "has western figures");
         }
     }

@@ -42,14 +42,14 @@ public class DemoTest {
     @Test
     public void theHarbourStudioIsWhole() {
         List<String> names = new ArrayList<>();
-        for (JsonNode piece : http().get("/api/pieces").json()) {
-            names.add(piece.path("piece").path("name").asString());
-            for (JsonNode finding : piece.path("measured").path("findings")) {
-                assertThat(finding.path("verdict").asString())
-                        .as(finding.toString())
-                        .isNotEqualTo("BREAKS");
+        for (JsonNode design : http().get("/api/designs").json()) {
+            names.add(design.path("design").path("name").asString());
+            for (JsonNode advice : design.path("measured").path("advice")) {
+                assertThat(advice.path("grade").asString())
+                        .as(advice.toString())
+                        .isNotEqualTo("STOP");
             }
-            assertThat(piece.path("measured").path("weightG").asDouble()).isBetween(0.5, 200.0);
+            assertThat(design.path("measured").path("weightG").asDouble()).isBetween(0.5, 200.0);
         }
         assertThat(names)
                 .containsExactly(
@@ -61,17 +61,17 @@ public class DemoTest {
                         "Signal-flag charm",
                         "Tugboat pencil topper");
         List<String> states = new ArrayList<>();
-        http().get("/api/runs")
+        http().get("/api/batches")
                 .json()
-                .forEach(run -> states.add(run.path("run").path("state").asString()));
+                .forEach(batch -> states.add(batch.path("batch").path("state").asString()));
         assertThat(states).containsExactlyInAnyOrder("FINISHED", "FINISHED", "ON_BENCH", "PLANNED", "PLANNED");
         assertThat(http().get("/api/changes/last").json().has("undo")).isFalse();
     }
 
     @Test
-    public void theFairIsInTwelveDaysAndItsRunIsDoneInTime() {
-        JsonNode fair = http().get("/api/runs/3").json();
-        assertThat(fair.path("run").path("dueOn").asString()).isEqualTo("2026-12-08");
+    public void theFairIsInTwelveDaysAndItsBatchIsDoneInTime() {
+        JsonNode fair = http().get("/api/batches/3").json();
+        assertThat(fair.path("batch").path("dueOn").asString()).isEqualTo("2026-12-08");
         assertThat(fair.path("plan").path("daysSpare").asInt()).isPositive();
         assertThat(fair.path("plan").path("loads").size()).isPositive();
         JsonNode day = http().get("/api/baking").json();
@@ -82,7 +82,7 @@ public class DemoTest {
 
     @Test
     public void theLighthousesTowerIsOneOfAFirmCoreUnderFourAndAHalfMillimetres() {
-        JsonNode tower = http().get("/api/pieces/1")
+        JsonNode tower = http().get("/api/designs/1")
                 .json()
                 .path("measured")
                 .path("parts")

@@ -16,10 +16,10 @@ public class DialTest extends ServerTest {
     }
 
     private Http.Answer with(List<Map<String, Double>> readings) {
-        JsonNode held = http().get("/api/ovens/1").json();
-        ObjectNode oven = held.path("oven").deepCopy().asObject();
+        JsonNode saved = http().get("/api/ovens/1").json();
+        ObjectNode oven = saved.path("oven").deepCopy().asObject();
         oven.set("readings", Http.JSON.valueToTree(readings));
-        return http().put("/api/ovens/1?edition=" + held.path("edition").asInt(), oven);
+        return http().put("/api/ovens/1?edition=" + saved.path("edition").asInt(), oven);
     }
 
     private static Map<String, Double> reading(double dial, double read) {

@@ -17,7 +17,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Outlines, gauges, templates, scaling, versions, cutting and the sums of what a piece is built on, over HTTP. */
+/** Outlines, gauges, templates, scaling, versions, cutting and the sums of what a design is built on, over HTTP. */
 public class GeometryTest extends ServerTest {
     private static final String SQUARE =
             "<svg xmlns='http://www.w3.org/2000/svg' width='20mm' height='20mm' viewBox='0 0 20 20'>%s</svg>";
@@ -43,7 +43,7 @@ public class GeometryTest extends ServerTest {
                 "x".repeat(2_100_000))) {
             Http.Answer refused = http().post("/api/outlines", quoted(bad));
             assertThat(refused.status()).isEqualTo(422);
-            assertThat(refused.json().path("errors").get(0).path("mend").asString())
+            assertThat(refused.json().path("errors").get(0).path("fix").asString())
                     .isNotBlank();
         }
     }
@@ -129,14 +129,14 @@ public class GeometryTest extends ServerTest {
     /** The printed page is measured, not what was meant to be printed. */
     @Test
     public void theGaugeMeasuresTrueAsPdfAndAsSvg() throws IOException {
-        JsonNode piece = ok(http().get("/api/pieces/1"));
+        JsonNode design = ok(http().get("/api/designs/1"));
         List<Double> balls = new ArrayList<>();
-        piece.path("measured")
+        design.path("measured")
                 .path("parts")
                 .forEach(p -> balls.add(p.path("ballMm").asDouble()));
         List<Double> circles = new ArrayList<>();
         double bars = 0;
-        try (PDDocument pdf = Loader.loadPDF(http().bytes("/api/pieces/1/gauge.pdf"))) {
+        try (PDDocument pdf = Loader.loadPDF(http().bytes("/api/designs/1/gauge.pdf"))) {
             assertThat(pdf.getDocumentCatalog().getViewerPreferences().getPrintScaling())
                     .isEqualTo("None");
             for (PDPage page : pdf.getPages()) {
@@ -152,20 +152,20 @@ public class GeometryTest extends ServerTest {
             assertThat(circles.get(i)).isCloseTo(balls.get(i), offset(0.02));
         }
         double cords = 0;
-        for (JsonNode part : piece.path("measured").path("parts")) {
+        for (JsonNode part : design.path("measured").path("parts")) {
             cords += part.path("cordMm").asDouble();
         }
         assertThat(bars).isCloseTo(cords, offset(0.1));
-        String svg = http().get("/api/pieces/1/gauge.svg").text();
+        String svg = http().get("/api/designs/1/gauge.svg").text();
         assertThat(svg).contains("width=\"210.000mm\"").contains("width=\"100.000\"");
-        assertThat(ok(http().get("/api/pieces/7"))
+        assertThat(ok(http().get("/api/designs/7"))
                         .path("measured")
                         .path("wires")
                         .size())
                 .isEqualTo(2);
-        assertThat(http().get("/api/pieces/7/bends.svg").text()).contains("<polyline");
-        assertThat(http().get("/api/pieces/2/bends.pdf").status()).isEqualTo(422);
-        assertThat(http().get("/api/pieces/99/gauge.pdf").status()).isEqualTo(404);
+        assertThat(http().get("/api/designs/7/bends.svg").text()).contains("<polyline");
+        assertThat(http().get("/api/designs/2/bends.pdf").status()).isEqualTo(422);
+        assertThat(http().get("/api/designs/99/gauge.pdf").status()).isEqualTo(404);
     }
 
     @DataProvider
@@ -177,63 +177,63 @@ public class GeometryTest extends ServerTest {
     @Test(dataProvider = "kinds")
     public void aTemplateCanBeKeptAndScaled(String kind) {
         String template =
-                ok(http().get("/api/pieces/templates/" + kind + "?mixId=1")).toString();
-        long id = ok(http().post("/api/pieces", template)).path("id").asLong();
-        JsonNode kept = ok(http().get("/api/pieces/" + id));
-        assertThat(kept.path("piece").toString()).isEqualTo(template);
+                ok(http().get("/api/designs/templates/" + kind + "?mixId=1")).toString();
+        long id = ok(http().post("/api/designs", template)).path("id").asLong();
+        JsonNode kept = ok(http().get("/api/designs/" + id));
+        assertThat(kept.path("design").toString()).isEqualTo(template);
         double high = kept.path("measured").path("box").path("heightMm").asDouble();
         JsonNode scaled =
-                ok(http().post("/api/pieces/scale", "{\"piece\":%s,\"heightMm\":%s}".formatted(template, 2 * high)));
+                ok(http().post("/api/designs/scale", "{\"design\":%s,\"heightMm\":%s}".formatted(template, 2 * high)));
         assertThat(scaled.path("factor").asDouble()).isCloseTo(2, offset(1e-6));
         JsonNode measured =
-                ok(http().post("/api/pieces/measure", scaled.path("piece").toString()));
+                ok(http().post("/api/designs/measure", scaled.path("design").toString()));
         assertThat(measured.path("box").path("heightMm").asDouble()).isCloseTo(2 * high, offset(0.1));
         for (String bad : List.of("\"factor\":0", "\"factor\":-2", "\"heightMm\":1e9", "\"factor\":2,\"part\":99")) {
-            Http.Answer refused = http().post("/api/pieces/scale", "{\"piece\":%s,%s}".formatted(template, bad));
+            Http.Answer refused = http().post("/api/designs/scale", "{\"design\":%s,%s}".formatted(template, bad));
             assertThat(refused.status()).as(bad).isEqualTo(422);
         }
-        http().remove("/api/pieces/" + id);
+        http().remove("/api/designs/" + id);
     }
 
-    /** A run that is finished keeps to the piece as it was, with all its sums; a planned one follows the change. */
+    /** A batch that is finished keeps to the design as it was, with all its sums; a planned one follows the change. */
     @Test
-    public void aFinishedRunKeepsThePieceItMade() {
-        String made = ok(http().get("/api/pieces/templates/ORNAMENT?mixId=1")).toString();
-        long id = ok(http().post("/api/pieces", made)).path("id").asLong();
-        JsonNode edition = ok(http().get("/api/pieces/" + id)).path("edition");
-        String run = """
-                {"name":"%s","state":"%s","beginsOn":"2026-11-01","dueOn":"2026-11-20","lines":[{"pieceId":%d,"quantity":4}]}
+    public void aFinishedBatchKeepsTheDesignItMade() {
+        String made = ok(http().get("/api/designs/templates/ORNAMENT?mixId=1")).toString();
+        long id = ok(http().post("/api/designs", made)).path("id").asLong();
+        JsonNode edition = ok(http().get("/api/designs/" + id)).path("edition");
+        String batch = """
+                {"name":"%s","state":"%s","beginsOn":"2026-11-01","dueOn":"2026-11-20","lines":[{"designId":%d,"quantity":4}]}
                 """;
-        long finished = ok(http().post("/api/runs", run.formatted("Old", "FINISHED", id)))
+        long finished = ok(http().post("/api/batches", batch.formatted("Old", "FINISHED", id)))
                 .path("id")
                 .asLong();
-        long planned = ok(http().post("/api/runs", run.formatted("New", "PLANNED", id)))
+        long planned = ok(http().post("/api/batches", batch.formatted("New", "PLANNED", id)))
                 .path("id")
                 .asLong();
         double foil = foilOf(finished);
         assertThat(foilOf(planned)).isCloseTo(foil, offset(1e-9));
         String changed = made.replace("\"shellMm\":5.0", "\"shellMm\":7.0");
         assertThat(changed).isNotEqualTo(made);
-        ok(http().change("/api/pieces/" + id, changed));
+        ok(http().change("/api/designs/" + id, changed));
         assertThat(foilOf(finished)).isCloseTo(foil, offset(1e-9));
         assertThat(foilOf(planned)).isLessThan(foil - 1);
-        JsonNode versions = ok(http().get("/api/pieces/" + id + "/versions"));
+        JsonNode versions = ok(http().get("/api/designs/" + id + "/versions"));
         assertThat(versions.size()).isEqualTo(1);
         assertThat(versions.get(0).path("edition")).isEqualTo(edition);
-        assertThat(versions.get(0).path("runs").toString()).isEqualTo("[\"Old\"]");
-        JsonNode old = ok(http().get("/api/pieces/" + id + "/versions/" + edition.asInt()));
-        assertThat(old.path("piece").toString()).isEqualTo(made);
-        assertThat(http().get("/api/pieces/" + id + "/versions/77").status()).isEqualTo(404);
-        // Back among the planned it follows the piece again.
-        ok(http().change("/api/runs/" + finished, run.formatted("Old", "PLANNED", id)));
+        assertThat(versions.get(0).path("batches").toString()).isEqualTo("[\"Old\"]");
+        JsonNode old = ok(http().get("/api/designs/" + id + "/versions/" + edition.asInt()));
+        assertThat(old.path("design").toString()).isEqualTo(made);
+        assertThat(http().get("/api/designs/" + id + "/versions/77").status()).isEqualTo(404);
+        // Back among the planned it follows the design again.
+        ok(http().change("/api/batches/" + finished, batch.formatted("Old", "PLANNED", id)));
         assertThat(foilOf(finished)).isCloseTo(foilOf(planned), offset(1e-9));
-        http().remove("/api/runs/" + finished);
-        http().remove("/api/runs/" + planned);
-        http().remove("/api/pieces/" + id);
+        http().remove("/api/batches/" + finished);
+        http().remove("/api/batches/" + planned);
+        http().remove("/api/designs/" + id);
     }
 
-    private double foilOf(long run) {
-        return ok(http().get("/api/runs/" + run))
+    private double foilOf(long batch) {
+        return ok(http().get("/api/batches/" + batch))
                 .path("plan")
                 .path("needs")
                 .path("foilG")
@@ -241,8 +241,8 @@ public class GeometryTest extends ServerTest {
     }
 
     @Test
-    public void aRunIsCutFromBlocksLumpsAndCoils() {
-        JsonNode cutting = ok(http().get("/api/runs/4/cutting"));
+    public void aBatchIsCutFromBlocksLumpsAndCoils() {
+        JsonNode cutting = ok(http().get("/api/batches/4/cutting"));
         JsonNode steel = cutting.path("wires").get(0);
         assertThat(steel.path("metal").asString()).isEqualTo("steel");
         // 12 leg wires of 47 mm from coils of half a metre: ten from one, two from another.
@@ -281,7 +281,7 @@ public class GeometryTest extends ServerTest {
                 """));
         assertThat(portion.path("cordMm").asDouble()).isCloseTo(4000 / (Math.PI * 100), offset(1e-6));
         assertThat(portion.path("share").path("pieces").asInt()).isEqualTo(32);
-        String heron = ok(http().get("/api/pieces/7")).path("piece").toString();
+        String heron = ok(http().get("/api/designs/7")).path("design").toString();
         JsonNode balance = ok(http().post("/api/sums/balance", heron));
         assertThat(balance.path("standing").path("tipDeg").asDouble()).isGreaterThan(20);
     }

@@ -7,7 +7,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Heat through solids and pieces over HTTP. */
+/** Heat through solids and designs over HTTP. */
 public class HeatTest extends ServerTest {
     private static final String BALL = """
             {"shape":{"kind":"BALL","dimensions":{"diameterMm":20}},"densityGPerCm3":%s,"air":"STILL",
@@ -30,7 +30,7 @@ public class HeatTest extends ServerTest {
                 .isCloseTo(heated.path("nearMin").asDouble(), offset(0.2));
         assertThat(heated.path("countingMin").asDouble())
                 .isCloseTo(40 - heated.path("warmMin").asDouble(), offset(0.2));
-        assertThat(heated.path("narrows").asDouble()).isEqualTo(2);
+        assertThat(heated.path("narrowing").asDouble()).isEqualTo(2);
         // Cold start: an oven that takes 11 minutes to its temperature costs some minutes more.
         JsonNode cold =
                 heat(BALL.formatted("1.75", "[{\"min\":0,\"tempC\":20},{\"min\":11,\"tempC\":130}]", "60", "125", ""));
@@ -46,7 +46,7 @@ public class HeatTest extends ServerTest {
     }
 
     @DataProvider
-    public Object[][] wrong() {
+    public Object[][] error() {
         return new Object[][] {
             {BALL.formatted("9", HOT, "40", "125", ""), "densityGPerCm3"},
             {BALL.formatted("1.75", "[]", "40", "125", ""), "points"},
@@ -60,7 +60,7 @@ public class HeatTest extends ServerTest {
         };
     }
 
-    @Test(dataProvider = "wrong")
+    @Test(dataProvider = "error")
     public void aWrongNumberIsRefusedAtItsField(String body, String field) {
         Http.Answer answer = http().post("/api/sums/heat", body);
         assertThat(answer.status()).as(answer.text()).isEqualTo(422);
@@ -68,25 +68,25 @@ public class HeatTest extends ServerTest {
     }
 
     @Test
-    public void everyStageOfEveryPieceSaysWhatItsSlowestPartNeeds() {
-        for (JsonNode held : http().get("/api/pieces").json()) {
-            JsonNode piece = held.path("piece");
-            JsonNode stages = http().post("/api/pieces/heat", piece).json();
-            assertThat(stages.size()).isEqualTo(piece.path("stages").size());
+    public void everyStageOfEveryDesignSaysWhatItsSlowestPartNeeds() {
+        for (JsonNode saved : http().get("/api/designs").json()) {
+            JsonNode design = saved.path("design");
+            JsonNode stages = http().post("/api/designs/heat", design).json();
+            assertThat(stages.size()).isEqualTo(design.path("stages").size());
             for (int i = 0; i < stages.size(); i++) {
                 JsonNode stage = stages.get(i);
-                double hold = held.path("measured")
+                double bakingTime = saved.path("measured")
                         .path("stages")
                         .get(i)
-                        .path("holdMin")
+                        .path("bakingMin")
                         .asDouble();
-                assertThat(stage.path("holdMin").asDouble()).isCloseTo(hold, offset(1e-9));
-                assertThat(stage.path("countingMin").asDouble()).isBetween(0.0, hold);
-                assertThat(stage.path("plannedMin").asDouble()).isGreaterThanOrEqualTo(hold - 1e-9);
+                assertThat(stage.path("bakingMin").asDouble()).isCloseTo(bakingTime, offset(1e-9));
+                assertThat(stage.path("countingMin").asDouble()).isBetween(0.0, bakingTime);
+                assertThat(stage.path("plannedMin").asDouble()).isGreaterThanOrEqualTo(bakingTime - 1e-9);
                 JsonNode samples = stage.path("samples");
                 assertThat(samples.size()).isBetween(2, 125);
                 assertThat(samples.get(samples.size() - 1).path("min").asDouble())
-                        .isCloseTo(hold, offset(0.5));
+                        .isCloseTo(bakingTime, offset(0.5));
                 double before = 0;
                 for (JsonNode sample : samples) {
                     assertThat(sample.path("centreC").asDouble()).isGreaterThanOrEqualTo(before - 1e-6);
@@ -94,6 +94,6 @@ public class HeatTest extends ServerTest {
                 }
             }
         }
-        assertThat(http().post("/api/pieces/heat?air=GALE", "{}").status()).isEqualTo(400);
+        assertThat(http().post("/api/designs/heat?air=GALE", "{}").status()).isEqualTo(400);
     }
 }

@@ -9,15 +9,15 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Things that stay in a piece and do not take the heat. */
+/** Things that stay in a design and do not take the heat. */
 public class InsertInOvenTest extends ServerTest {
-    /** A pencil that stays in and takes 80 °C closes the window: no load has such a piece, and none is started with it. */
+    /** A pencil that stays in and takes 80 °C closes the window: no load has such a design, and none is started with it. */
     @Test
     public void whatHasAnInsertThatCannotTakeTheHeatIsNeitherPlannedNorStarted() {
-        ObjectNode piece =
-                http().get("/api/pieces/1").json().path("piece").deepCopy().asObject();
+        ObjectNode design =
+                http().get("/api/designs/1").json().path("design").deepCopy().asObject();
         ObjectNode pencil =
-                piece.put("name", "Light on a pencil").putArray("inserts").addObject();
+                design.put("name", "Light on a pencil").putArray("inserts").addObject();
         pencil.put("name", "Pencil")
                 .put("stays", true)
                 .put("ceilingC", 80)
@@ -30,25 +30,25 @@ public class InsertInOvenTest extends ServerTest {
                 .put("seamMm", 1)
                 .put("acrossMm", 0)
                 .put("upMm", 0);
-        Http.Answer drawn = http().post("/api/pieces", piece);
+        Http.Answer drawn = http().post("/api/designs", design);
         assertThat(drawn.status()).as(drawn.text()).isEqualTo(201);
         int id = drawn.json().path("id").asInt();
-        ObjectNode run = http().get("/api/runs/3")
+        ObjectNode batch = http().get("/api/batches/3")
                 .json()
-                .path("run")
+                .path("batch")
                 .deepCopy()
                 .asObject()
                 .put("name", "Pencils");
-        run.putArray("lines").addObject().put("pieceId", id).put("quantity", 2);
-        Http.Answer begun = http().post("/api/runs", run);
+        batch.putArray("lines").addObject().put("designId", id).put("quantity", 2);
+        Http.Answer begun = http().post("/api/batches", batch);
         assertThat(begun.status()).as(begun.text()).isEqualTo(201);
         assertThat(planned(id)).isEmpty();
-        assertThat(http().get("/api/baking").json().path("findings"))
-                .anyMatch(f -> f.path("says").asString().contains("Light on a pencil"));
+        assertThat(http().get("/api/baking").json().path("advice"))
+                .anyMatch(f -> f.path("message").asString().contains("Light on a pencil"));
         Map<String, Object> item =
-                Map.of("runId", begun.json().path("id").asInt(), "pieceId", id, "stage", 0, "count", 1);
+                Map.of("batchId", begun.json().path("id").asInt(), "designId", id, "stage", 0, "count", 1);
         http().post("/api/baking/loads/4/out", null);
-        Map<String, Object> start = Map.of("tempC", 125, "holdMin", 60, "items", List.of(item), "ovenId", 1);
+        Map<String, Object> start = Map.of("tempC", 125, "bakingMin", 60, "items", List.of(item), "ovenId", 1);
         Http.Answer refused = http().post("/api/baking/loads", start);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.text()).contains("Light on a pencil");
@@ -57,13 +57,13 @@ public class InsertInOvenTest extends ServerTest {
         http().undo();
     }
 
-    private List<JsonNode> planned(long pieceId) {
+    private List<JsonNode> planned(long designId) {
         List<JsonNode> planned = new ArrayList<>();
         http().get("/api/baking")
                 .json()
                 .path("planned")
                 .forEach(load -> load.path("items").forEach(planned::add));
-        planned.removeIf(i -> i.path("pieceId").asLong() != pieceId);
+        planned.removeIf(i -> i.path("designId").asLong() != designId);
         return planned;
     }
 }

@@ -41,7 +41,7 @@ public class KeptRoundTripTest extends ServerTest {
     private static Map<String, Object> clay(SplittableRandom random, String name) {
         Map<String, Object> form = new LinkedHashMap<>();
         form.put("name", name);
-        form.put("lineId", random.nextInt(1, 6));
+        form.put("rangeId", random.nextInt(1, 6));
         form.put("rawHex", hex(random));
         form.put("curedHex", hex(random));
         form.put("opacity", List.of("OPAQUE", "HALF", "TRANSLUCENT").get(random.nextInt(3)));
@@ -72,9 +72,9 @@ public class KeptRoundTripTest extends ServerTest {
         return form;
     }
 
-    private static JsonNode held(JsonNode list, long id) {
+    private static JsonNode saved(JsonNode list, long id) {
         return StreamSupport.stream(list.spliterator(), false)
-                .filter(held -> held.path("id").asLong() == id)
+                .filter(saved -> saved.path("id").asLong() == id)
                 .findFirst()
                 .orElse(Http.JSON.missingNode());
     }
@@ -98,8 +98,8 @@ public class KeptRoundTripTest extends ServerTest {
         SplittableRandom random = new SplittableRandom(seed);
         JsonNode sent = tree(clay(random, "Clay by lot " + seed));
         long id = added("/api/shelf/clays", sent);
-        JsonNode held = held(http().get("/api/shelf").json().path("clays"), id);
-        assertThat(held.path("clay")).isEqualTo(sent);
+        JsonNode saved = saved(http().get("/api/shelf").json().path("clays"), id);
+        assertThat(saved.path("clay")).isEqualTo(sent);
         String alone = "{\"name\":\"alone\",\"parts\":[{\"clayId\":%d,\"parts\":1}]}".formatted(id);
         JsonNode mix = http().post("/api/mixes/measure?wantedG=50", alone).json();
         JsonNode inUse = sent.path("lots").path(sent.path("lotInUse").asInt(-1));
@@ -115,10 +115,10 @@ public class KeptRoundTripTest extends ServerTest {
         JsonNode other = tree(clay(random, "Clay by lot " + seed + " again"));
         assertThat(http().change("/api/shelf/clays/" + id, other).status()).isEqualTo(200);
         undo();
-        assertThat(held(http().get("/api/shelf").json().path("clays"), id).path("clay"))
+        assertThat(saved(http().get("/api/shelf").json().path("clays"), id).path("clay"))
                 .isEqualTo(sent);
         redo();
-        assertThat(held(http().get("/api/shelf").json().path("clays"), id).path("clay"))
+        assertThat(saved(http().get("/api/shelf").json().path("clays"), id).path("clay"))
                 .isEqualTo(other);
         assertThat(http().remove("/api/shelf/clays/" + id).status()).isEqualTo(200);
     }
@@ -188,12 +188,12 @@ public class KeptRoundTripTest extends ServerTest {
     }
 
     @Test(dataProvider = "lots")
-    public void aTrialComesBackAndEachWayIsToldBesideTheChosenOne(int seed) {
+    public void aTrialComesBackAndEachWayIsGivenBesideTheChosenOne(int seed) {
         SplittableRandom random = new SplittableRandom(seed + 60);
-        int ways = random.nextInt(1, 6);
-        int chosen = random.nextInt(-1, ways);
+        int settings = random.nextInt(1, 6);
+        int chosen = random.nextInt(-1, settings);
         List<Map<String, Object>> rows = new ArrayList<>();
-        for (int i = 0; i < ways; i++) {
+        for (int i = 0; i < settings; i++) {
             Map<String, Object> row = new LinkedHashMap<>();
             row.put("name", "way " + i);
             if (random.nextInt(4) > 0) {
@@ -205,11 +205,11 @@ public class KeptRoundTripTest extends ServerTest {
         }
         JsonNode sent = tree(Map.of("name", "Trial " + seed, "madeOn", day(random), "note", "", "rows", rows));
         long id = added("/api/trials", sent);
-        JsonNode view = held(http().get("/api/trials").json(), id);
+        JsonNode view = saved(http().get("/api/trials").json(), id);
         assertThat(view.path("trial")).isEqualTo(sent);
         boolean reference =
                 !sent.path("rows").get(Math.max(0, chosen)).path("hex").isMissingNode();
-        for (int i = 0; i < ways; i++) {
+        for (int i = 0; i < settings; i++) {
             boolean seen = reference && !sent.path("rows").get(i).path("hex").isMissingNode();
             JsonNode beside = view.path("rows").get(i).path("beside");
             assertThat(beside.isMissingNode()).isEqualTo(!seen);
@@ -218,14 +218,15 @@ public class KeptRoundTripTest extends ServerTest {
             }
         }
         undo();
-        assertThat(held(http().get("/api/trials").json(), id).isMissingNode()).isTrue();
+        assertThat(saved(http().get("/api/trials").json(), id).isMissingNode()).isTrue();
         redo();
-        assertThat(held(http().get("/api/trials").json(), id).path("trial")).isEqualTo(sent);
-        int edition = held(http().get("/api/trials").json(), id).path("edition").asInt();
+        assertThat(saved(http().get("/api/trials").json(), id).path("trial")).isEqualTo(sent);
+        int edition =
+                saved(http().get("/api/trials").json(), id).path("edition").asInt();
         ObjectNode two = sent.deepCopy().asObject();
         two.path("rows").forEach(row -> row.asObject().put("chosen", true));
         assertThat(http().put("/api/trials/" + id + "?edition=" + edition, two).status())
-                .isEqualTo(ways > 1 ? 422 : 200);
+                .isEqualTo(settings > 1 ? 422 : 200);
         assertThat(http().remove("/api/trials/" + id).status()).isEqualTo(200);
     }
 
@@ -239,7 +240,8 @@ public class KeptRoundTripTest extends ServerTest {
         JsonNode sent =
                 tree(Map.of("name", "Machine " + seed, "rollerMm", tenths(random, 60, 300), "settings", settings));
         long id = added("/api/machines", sent);
-        assertThat(held(http().get("/api/machines").json(), id).path("machine")).isEqualTo(sent);
+        assertThat(saved(http().get("/api/machines").json(), id).path("machine"))
+                .isEqualTo(sent);
         double wanted = tenths(random, 0.2, 6);
         ObjectNode body = Http.JSON.createObjectNode();
         body.put("wideMm", 150)
@@ -263,7 +265,8 @@ public class KeptRoundTripTest extends ServerTest {
         assertThat(sheet.path("strips").asInt() * sheet.path("stripWideMm").asDouble())
                 .isCloseTo(150, offset(1e-9));
         undo();
-        assertThat(held(http().get("/api/machines").json(), id).isMissingNode()).isTrue();
+        assertThat(saved(http().get("/api/machines").json(), id).isMissingNode())
+                .isTrue();
     }
 
     /** A number of each form made impossible: refused where it stands, and nothing is changed. */

@@ -150,7 +150,7 @@ public class LeftoversTest extends ServerTest {
         http().undo();
         JsonNode back = http().get("/api/leftovers").json();
         assertThat(back.path("lumps")).isEqualTo(box.path("lumps"));
-        for (String wrong : List.of(
+        for (String error : List.of(
                 "[{\"lump\":0,\"massG\":99},{\"lump\":1,\"massG\":1}]",
                 "[{\"lump\":0,\"massG\":1},{\"lump\":0,\"massG\":1}]",
                 "[{\"lump\":0,\"massG\":1},{\"lump\":70,\"massG\":1}]",
@@ -159,8 +159,8 @@ public class LeftoversTest extends ServerTest {
             Http.Answer answer = http().post(
                             "/api/leftovers/merge?edition="
                                     + back.path("edition").asInt(),
-                            "{\"name\":\"x\",\"madeOn\":\"2026-11-26\",\"takes\":" + wrong + "}");
-            assertThat(answer.status()).as(wrong + answer.text()).isEqualTo(422);
+                            "{\"name\":\"x\",\"madeOn\":\"2026-11-26\",\"takes\":" + error + "}");
+            assertThat(answer.status()).as(error + answer.text()).isEqualTo(422);
         }
     }
 

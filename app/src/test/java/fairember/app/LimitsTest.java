@@ -16,28 +16,28 @@ public class LimitsTest extends ServerTest {
     public Object[][] fields() {
         List<Object[]> rows = new ArrayList<>();
         for (String field :
-                List.of("wastePercent", "marginPercent", "longHoldMin", "setMin", "foilUm", "foilWidthMm")) {
-            rows.add(new Object[] {"ways", field, "/api/ways", "ways", field});
+                List.of("wastePercent", "marginPercent", "longAndLowMin", "partBakeMin", "foilUm", "foilWidthMm")) {
+            rows.add(new Object[] {"settings", field, "/api/settings", "settings", field});
         }
         for (String field : List.of(
                 "hourMinor", "kwhMinor", "stepMinor", "foilLengthM", "foilPriceMinor", "machineG", "scaleStepG")) {
-            rows.add(new Object[] {"ways", field, "/api/ways", "ways", field});
+            rows.add(new Object[] {"settings", field, "/api/settings", "settings", field});
         }
-        for (String field :
-                List.of("trayWidthMm", "trayDepthMm", "clearanceMm", "gapMm", "preheatMin", "preheatKwh", "holdKw")) {
-            rows.add(new Object[] {"ways", field, "/api/ovens/1", "oven", field});
+        for (String field : List.of(
+                "trayWidthMm", "trayDepthMm", "clearanceMm", "gapMm", "preheatMin", "preheatKwh", "keepHotKw")) {
+            rows.add(new Object[] {"settings", field, "/api/ovens/1", "oven", field});
         }
-        rows.add(new Object[] {"part", "count", "/api/pieces/1", "piece", "parts/0/count"});
-        rows.add(new Object[] {"placement", "acrossMm", "/api/pieces/1", "piece", "parts/0/placement/acrossMm"});
-        rows.add(new Object[] {"placement", "upMm", "/api/pieces/1", "piece", "parts/0/placement/upMm"});
-        rows.add(new Object[] {"placement", "frontMm", "/api/pieces/1", "piece", "parts/0/placement/frontMm"});
-        rows.add(new Object[] {"placement", "tiltDeg", "/api/pieces/1", "piece", "parts/0/placement/tiltDeg"});
-        rows.add(new Object[] {"stage", "coolingMin", "/api/pieces/1", "piece", "stages/0/coolingMin"});
-        rows.add(new Object[] {"step", "setupMin", "/api/pieces/1", "piece", "steps/0/setupMin"});
-        rows.add(new Object[] {"step", "eachMin", "/api/pieces/1", "piece", "steps/0/eachMin"});
-        rows.add(new Object[] {"fitting", "count", "/api/pieces/1", "piece", "fittings/0/count"});
+        rows.add(new Object[] {"part", "count", "/api/designs/1", "design", "parts/0/count"});
+        rows.add(new Object[] {"placement", "acrossMm", "/api/designs/1", "design", "parts/0/placement/acrossMm"});
+        rows.add(new Object[] {"placement", "upMm", "/api/designs/1", "design", "parts/0/placement/upMm"});
+        rows.add(new Object[] {"placement", "frontMm", "/api/designs/1", "design", "parts/0/placement/frontMm"});
+        rows.add(new Object[] {"placement", "tiltDeg", "/api/designs/1", "design", "parts/0/placement/tiltDeg"});
+        rows.add(new Object[] {"stage", "coolingMin", "/api/designs/1", "design", "stages/0/coolingMin"});
+        rows.add(new Object[] {"step", "setupMin", "/api/designs/1", "design", "steps/0/setupMin"});
+        rows.add(new Object[] {"step", "eachMin", "/api/designs/1", "design", "steps/0/eachMin"});
+        rows.add(new Object[] {"fitting", "count", "/api/designs/1", "design", "fittings/0/count"});
         rows.add(new Object[] {"mix", "parts", "/api/mixes/5", "mix", "parts/0/parts"});
-        rows.add(new Object[] {"run", "quantity", "/api/runs/4", "run", "lines/0/quantity"});
+        rows.add(new Object[] {"batch", "quantity", "/api/batches/4", "batch", "lines/0/quantity"});
         return rows.toArray(Object[][]::new);
     }
 
@@ -67,8 +67,8 @@ public class LimitsTest extends ServerTest {
     }
 
     private Http.Answer put(String url, String form, String path, double value, boolean whole) {
-        JsonNode held = http().get(url).json();
-        JsonNode changed = held.path(form).deepCopy();
+        JsonNode saved = http().get(url).json();
+        JsonNode changed = saved.path(form).deepCopy();
         String[] steps = path.split("/", -1);
         JsonNode at = changed;
         for (int i = 0; i < steps.length - 1; i++) {
@@ -80,7 +80,7 @@ public class LimitsTest extends ServerTest {
         } else {
             target.put(steps[steps.length - 1], value);
         }
-        return http().put(url + "?edition=" + held.path("edition").asInt(), changed);
+        return http().put(url + "?edition=" + saved.path("edition").asInt(), changed);
     }
 
     private static String dotted(String path) {

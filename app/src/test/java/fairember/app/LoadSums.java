@@ -51,7 +51,7 @@ final class LoadSums {
                 .put("preheatMin", random.nextInt(15))
                 .put("unloadMin", random.nextInt(4))
                 .put("preheatKwh", random.nextInt(30) / 100.0)
-                .put("holdKw", random.nextInt(90) / 100.0)
+                .put("keepHotKw", random.nextInt(90) / 100.0)
                 .put("cold", random.nextBoolean());
         ArrayNode clearances = oven.putArray("clearancesMm");
         for (int s = 0; s <= random.nextInt(2); s++) {
@@ -75,7 +75,7 @@ final class LoadSums {
 
     private static ObjectNode bake(int j, SplittableRandom random) {
         double low = 110 + 5 * random.nextInt(4);
-        double hold = 10 + 5 * random.nextInt(8);
+        double bakingTime = 10 + 5 * random.nextInt(8);
         ObjectNode bake = Http.JSON
                 .createObjectNode()
                 .put("key", "b" + j)
@@ -87,8 +87,8 @@ final class LoadSums {
                 .put("turns", random.nextBoolean())
                 .put("lowC", low)
                 .put("highC", low + 5 * random.nextInt(5))
-                .put("holdMin", hold)
-                .put("mostMin", hold + 10 * random.nextInt(6))
+                .put("bakingMin", bakingTime)
+                .put("mostMin", bakingTime + 10 * random.nextInt(6))
                 .put("least", 1 + random.nextInt(3))
                 .put("handsMin", random.nextInt(60))
                 .put("dueMin", 60 + random.nextInt(1500));

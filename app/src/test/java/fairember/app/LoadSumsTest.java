@@ -12,14 +12,14 @@ import tools.jackson.databind.JsonNode;
 public class LoadSumsTest extends ServerTest {
     private static final String OVENS = """
             [{"name": "a", "trayWidthMm": 200, "trayDepthMm": 100, "clearancesMm": [60, 30], "gapMm": 5, "preheatMin": 10,
-              "unloadMin": 2, "preheatKwh": 0.2, "holdKw": 0.6, "hours": [{"fromMin": 0, "toMin": 400}]},
+              "unloadMin": 2, "preheatKwh": 0.2, "keepHotKw": 0.6, "hours": [{"fromMin": 0, "toMin": 400}]},
              {"name": "b", "trayWidthMm": 120, "trayDepthMm": 100, "clearancesMm": [60], "gapMm": 5, "preheatMin": 8,
-              "unloadMin": 2, "preheatKwh": 0.1, "holdKw": 0.5, "cold": true}]""";
+              "unloadMin": 2, "preheatKwh": 0.1, "keepHotKw": 0.5, "cold": true}]""";
 
     private static String bake(String key, String more) {
         return """
                 {"key": "%s", "count": 6, "widthMm": 40, "depthMm": 30, "heightMm": 25, "lowC": 120, "highC": 130,
-                 "holdMin": 20, "mostMin": 45%s}""".formatted(key, more);
+                 "bakingMin": 20, "mostMin": 45%s}""".formatted(key, more);
     }
 
     private JsonNode plan(String ovens, String rest, String... bakes) {
@@ -54,16 +54,16 @@ public class LoadSumsTest extends ServerTest {
         // 109.
         assertThat(plan.path("objectives").path(0).path("value").asDouble()).isZero();
         assertThat(plan.path("objectives").path(0).path("proven").asBoolean()).isTrue();
-        assertThat(plan.path("findings").size()).isZero();
+        assertThat(plan.path("advice").size()).isZero();
         double kwh = 0;
-        int things = 0;
+        int items = 0;
         for (JsonNode load : plan.path("loads")) {
             kwh += load.path("energyKwh").asDouble();
-            things += load.path("places").size();
+            items += load.path("places").size();
             assertThat(texts(load.path("items"), "key")).isNotEqualTo(List.of("body", "flag"));
             assertThat(load.path("endMin").asDouble()).isLessThanOrEqualTo(400);
         }
-        assertThat(things).isEqualTo(18);
+        assertThat(items).isEqualTo(18);
         assertThat(plan.path("objectives").path(2).path("value").asDouble()).isCloseTo(kwh, offset(1e-6));
         assertThat(plan)
                 .isEqualTo(
@@ -89,13 +89,13 @@ public class LoadSumsTest extends ServerTest {
                 bake("one", ",\"after\": [{\"key\": \"other\", \"coolingMin\": 1}]"),
                 bake("other", ",\"after\": [{\"key\": \"one\", \"coolingMin\": 1}]"),
                 bake("fine", ",\"dueMin\": -10"));
-        assertThat(texts(plan.path("findings"), "rule"))
+        assertThat(texts(plan.path("advice"), "rule"))
                 .containsExactlyInAnyOrder("too-large", "no-temperature", "ring", "ring", "due-past", "pin-broken");
         assertThat(plan.path("loads").size()).isEqualTo(1);
         // The second oven takes less to heat and to hold: 0.1 kWh and 20 minutes at 0.5 kW.
         assertThat(plan.path("loads").path(0).path("oven").asInt()).isEqualTo(1);
         assertThat(plan.path("objectives").path(0).path("value").asDouble()).isCloseTo(0.1 + 0.5 / 3, offset(1e-6));
         JsonNode none = plan("[]", "", bake("fine", ""));
-        assertThat(texts(none.path("findings"), "rule")).containsExactly("no-oven");
+        assertThat(texts(none.path("advice"), "rule")).containsExactly("no-oven");
     }
 }

@@ -34,8 +34,8 @@ public class ManyClientsTest extends ServerTest {
 
     @Test
     public void everyCountOfFourClientsIsKept() throws Exception {
-        http().put("/api/bench/hand", Map.of("runId", 3, "pieceId", 3, "step", 3));
-        int before = http().get("/api/bench").json().path("hand").path("done").asInt();
+        http().put("/api/bench/job", Map.of("batchId", 3, "designId", 3, "step", 3));
+        int before = http().get("/api/bench").json().path("job").path("done").asInt();
         List<Integer> taken = atOnce(4, () -> {
             int good = 0;
             for (int i = 0; i < 5; i++) {
@@ -49,22 +49,22 @@ public class ManyClientsTest extends ServerTest {
         });
         int sum = taken.stream().mapToInt(Integer::intValue).sum();
         assertThat(sum).isEqualTo(20 - before);
-        assertThat(http().get("/api/bench").json().path("hand").path("done").asInt())
+        assertThat(http().get("/api/bench").json().path("job").path("done").asInt())
                 .isEqualTo(20);
         for (int i = 0; i < sum; i++) {
             http().undo();
         }
-        http().delete("/api/bench/hand");
+        http().delete("/api/bench/job");
     }
 
     @Test
     public void ofManyEditsToOneEditionJustOneIsTaken() throws Exception {
-        JsonNode held = http().get("/api/mixes/9").json();
+        JsonNode saved = http().get("/api/mixes/9").json();
         AtomicInteger number = new AtomicInteger();
         List<Integer> statuses = atOnce(6, () -> {
-            ObjectNode mix = held.path("mix").deepCopy().asObject();
+            ObjectNode mix = saved.path("mix").deepCopy().asObject();
             mix.put("name", "Brass " + number.incrementAndGet());
-            return http().put("/api/mixes/9?edition=" + held.path("edition").asInt(), mix)
+            return http().put("/api/mixes/9?edition=" + saved.path("edition").asInt(), mix)
                     .status();
         });
         assertThat(statuses.stream().filter(s -> s == 200)).hasSize(1);
@@ -76,10 +76,10 @@ public class ManyClientsTest extends ServerTest {
     public void readingGoesOnWhileOthersWriteAndNobodyWaitsForEver() throws Exception {
         List<Boolean> done = atOnce(8, () -> {
             for (int i = 0; i < 12; i++) {
-                if (http().get("/api/pieces").status() != 200
+                if (http().get("/api/designs").status() != 200
                         || http().get("/api/ovens").status() != 200
                         || http().get("/api/baking").status() != 200
-                        || http().get("/api/runs/3").status() != 200) {
+                        || http().get("/api/batches/3").status() != 200) {
                     return false;
                 }
             }
@@ -91,15 +91,15 @@ public class ManyClientsTest extends ServerTest {
     /** Each client changes a number of its own in one thing, again and again; what another was quicker with is read anew. */
     @Test
     public void ofFiftyClientsNoChangeIsLostWithoutAWord() throws Exception {
-        JsonNode held = http().get("/api/trials").json().get(0);
-        String path = "/api/trials/" + held.path("id").asLong();
+        JsonNode saved = http().get("/api/trials").json().get(0);
+        String path = "/api/trials/" + saved.path("id").asLong();
         AtomicInteger next = new AtomicInteger();
         List<Integer> taken = atOnce(50, () -> {
             int mine = next.getAndIncrement();
             int good = 0;
             while (good < 2) {
                 JsonNode now =
-                        first(http().get("/api/trials").json(), held.path("id").asLong());
+                        first(http().get("/api/trials").json(), saved.path("id").asLong());
                 ObjectNode trial = now.path("trial").deepCopy().asObject();
                 trial.put("note", trial.path("note").asString() + (char) ('A' + mine % 26));
                 Http.Answer answer =
@@ -114,19 +114,21 @@ public class ManyClientsTest extends ServerTest {
             return good;
         });
         assertThat(taken).hasSize(50);
-        JsonNode after = first(http().get("/api/trials").json(), held.path("id").asLong());
+        JsonNode after =
+                first(http().get("/api/trials").json(), saved.path("id").asLong());
         assertThat(after.path("trial").path("note").asString())
-                .hasSize(held.path("trial").path("note").asString().length() + 100);
-        assertThat(after.path("edition").asInt()).isEqualTo(held.path("edition").asInt() + 100);
+                .hasSize(saved.path("trial").path("note").asString().length() + 100);
+        assertThat(after.path("edition").asInt())
+                .isEqualTo(saved.path("edition").asInt() + 100);
         for (int i = 0; i < 100; i++) {
             http().undo();
         }
     }
 
     private static JsonNode first(JsonNode all, long id) {
-        for (JsonNode held : all) {
-            if (held.path("id").asLong() == id) {
-                return held;
+        for (JsonNode saved : all) {
+            if (saved.path("id").asLong() == id) {
+                return saved;
             }
         }
         throw new AssertionError(id);
@@ -136,14 +138,14 @@ public class ManyClientsTest extends ServerTest {
     @Test
     public void whatIsCheckedHoldsUntilItIsWritten() throws Exception {
         int ticks = 0;
-        for (JsonNode gate : http().get("/api/runs/3").json().path("plan").path("gates")) {
+        for (JsonNode checks : http().get("/api/batches/3").json().path("plan").path("checks")) {
             for (int line = 0;
-                    gate.path("pieceId").asLong() == 1
-                            && line < gate.path("lines").size();
+                    checks.path("designId").asLong() == 1
+                            && line < checks.path("lines").size();
                     line++) {
-                boolean ticked = gate.path("lines").path(line).path("ticked").asBoolean();
+                boolean ticked = checks.path("lines").path(line).path("ticked").asBoolean();
                 ticks += ticked ? 0 : 1;
-                http().post("/api/runs/3/gate", Map.of("pieceId", 1, "line", line, "ticked", true));
+                http().post("/api/batches/3/checks", Map.of("designId", 1, "check", line, "ticked", true));
             }
         }
         JsonNode before = http().get("/api/baking").json().path("inOvens").path(0);
@@ -153,10 +155,10 @@ public class ManyClientsTest extends ServerTest {
         Map<String, Object> load = Map.of(
                 "tempC",
                 125,
-                "holdMin",
+                "bakingMin",
                 180,
                 "items",
-                List.of(Map.of("runId", 3, "pieceId", 1, "stage", 0, "count", 1)));
+                List.of(Map.of("batchId", 3, "designId", 1, "stage", 0, "count", 1)));
         List<Http.Answer> starts = atOnce(10, () -> http().post("/api/baking/loads", load));
         List<Http.Answer> started =
                 starts.stream().filter(a -> a.status() == 201).toList();
@@ -176,22 +178,22 @@ public class ManyClientsTest extends ServerTest {
         assertThat(http().get("/api/ovens").json().size()).isEqualTo(1);
     }
 
-    /** One writes a piece whose parts all have one count, and then another; nobody ever reads both in one answer. */
+    /** One writes a design whose parts all have one count, and then another; nobody ever reads both in one answer. */
     @Test
     public void aViewIsOfOneMomentHoweverMuchIsWritten() throws Exception {
         AtomicInteger number = new AtomicInteger();
         List<Boolean> whole = atOnce(5, () -> {
             boolean writes = number.getAndIncrement() == 0;
             for (int i = 0; i < 40; i++) {
-                JsonNode held = http().get("/api/pieces/1").json();
+                JsonNode saved = http().get("/api/designs/1").json();
                 if (writes) {
-                    ObjectNode piece = held.path("piece").deepCopy().asObject();
+                    ObjectNode design = saved.path("design").deepCopy().asObject();
                     int count = 2 + i % 5;
-                    piece.path("parts").forEach(part -> part.asObject().put("spares", count));
-                    http().put("/api/pieces/1?edition=" + held.path("edition").asInt(), piece);
+                    design.path("parts").forEach(part -> part.asObject().put("spares", count));
+                    http().put("/api/designs/1?edition=" + saved.path("edition").asInt(), design);
                 } else {
                     List<Integer> counts = new ArrayList<>();
-                    held.path("piece")
+                    saved.path("design")
                             .path("parts")
                             .forEach(part -> counts.add(part.path("spares").asInt(0)));
                     if (counts.stream().distinct().count() != 1) {

@@ -35,7 +35,7 @@ public class MixBookTest extends ServerTest {
                 http().get("/api/mixes/" + id + "?wantedG=" + 125 / toMix(1)).json();
         assertThat(view.path("mix")).isEqualTo(Http.JSON.readTree(MIST.formatted(5)));
         JsonNode measured = view.path("measured");
-        // 125 g to mix with a quarter strewn in are 100 g of clay: 75 g of the mix, 25 g of white, 25 g of mica.
+        // 125 g to mix with a quarter added are 100 g of clay: 75 g of the mix, 25 g of white, 25 g of mica.
         assertThat(measured.path("lines").get(0).path("mixId").asLong()).isEqualTo(5);
         assertThat(measured.path("lines").get(0).path("massG").asDouble()).isCloseTo(75, offset(1e-9));
         assertThat(measured.path("inclusions").get(0).path("massG").asDouble()).isCloseTo(25, offset(1e-9));
@@ -57,7 +57,7 @@ public class MixBookTest extends ServerTest {
         Http.Answer cycle = http().change("/api/mixes/" + one, MIST.formatted(two));
         assertThat(cycle.status()).isEqualTo(422);
         assertThat(cycle.json().path("errors").get(0).path("field").asString()).isEqualTo("parts[0].mixId");
-        assertThat(cycle.text()).contains("which would hold itself", "take this mix out of");
+        assertThat(cycle.text()).contains("which would contain itself", "remove this mix from");
         assertThat(http().change("/api/mixes/" + one, MIST.formatted(one)).status())
                 .isEqualTo(422);
         assertThat(http().post("/api/mixes/measure?wantedG=10&id=" + one, MIST.formatted(two))
@@ -85,7 +85,7 @@ public class MixBookTest extends ServerTest {
     }
 
     @DataProvider
-    public Object[][] wrong() {
+    public Object[][] error() {
         return new Object[][] {
             {"{\"name\":\"x\",\"parts\":[{\"clayId\":1,\"mixId\":5,\"parts\":1}]}", "parts[0].mixId"},
             {"{\"name\":\"x\",\"parts\":[{\"parts\":1}]}", "parts[0].clayId"},
@@ -100,7 +100,7 @@ public class MixBookTest extends ServerTest {
         };
     }
 
-    @Test(dataProvider = "wrong")
+    @Test(dataProvider = "error")
     public void aWrongRecipeIsRefusedAtItsLine(String body, String field) {
         Http.Answer answer = http().post("/api/mixes", body);
         assertThat(answer.status()).isEqualTo(422);
@@ -131,7 +131,7 @@ public class MixBookTest extends ServerTest {
             }
             assertThat(step).as("%s: %s, %s", unit, colour, again).isLessThanOrEqualTo(2);
         }
-        // Of 106 g to mix with 6 % strewn in, 100 g are counted out as clay.
+        // Of 106 g to mix with 6 % added, 100 g are counted out as clay.
         JsonNode sand = http().get("/api/mixes/14").json().path("mix");
         JsonNode inGrams = http().post("/api/mixes/restate?unit=GRAMS&wantedG=" + 106 / toMix(1), sand)
                 .json();
@@ -145,22 +145,23 @@ public class MixBookTest extends ServerTest {
 
     @Test
     public void whatIsMeasuredOutIsEnoughWithWhatHandsAndMachineKeep() {
-        JsonNode held = http().get("/api/ways").json();
-        ObjectNode ways = held.path("ways").deepCopy().asObject();
-        ways.put("machineG", 4).put("scaleStepG", 0.5).put("wastePercent", 10);
-        assertThat(http().put("/api/ways?edition=" + held.path("edition").asInt(), ways)
+        JsonNode saved = http().get("/api/settings").json();
+        ObjectNode settings = saved.path("settings").deepCopy().asObject();
+        settings.put("machineG", 4).put("scaleStepG", 0.5).put("wastePercent", 10);
+        assertThat(http().put("/api/settings?edition=" + saved.path("edition").asInt(), settings)
                         .status())
                 .isEqualTo(200);
         JsonNode teal = http().get("/api/mixes/5").json().path("mix");
-        // With sand strewn in, what is taken of it is in the total and in whole steps too.
+        // With sand added, what is taken of it is in the total and in whole steps too.
         JsonNode sand = http().post(
                         "/api/mixes/weigh?wantedG=60",
                         http().get("/api/mixes/14").json().path("mix"))
                 .json()
                 .path("onScale");
-        assertThat(sum(sand.path("lines"), "takenG") + sum(sand.path("strewn"), "takenG"))
+        assertThat(sum(sand.path("lines"), "takenG") + sum(sand.path("inclusions"), "takenG"))
                 .isCloseTo(sand.path("totalG").asDouble(), offset(1e-9));
-        assertThat(sand.path("strewn").get(0).path("takenG").asDouble() % 0.5).isZero();
+        assertThat(sand.path("inclusions").get(0).path("takenG").asDouble() % 0.5)
+                .isZero();
         JsonNode weighed = http().post("/api/mixes/weigh?wantedG=60", teal).json();
         assertThat(weighed.path("toMixG").asDouble()).isCloseTo(70, offset(1e-9));
         for (String way : List.of("onScale", "inBlocks")) {
@@ -234,9 +235,9 @@ public class MixBookTest extends ServerTest {
         assertThat(http().get("/api/finds/stand-ins?clayId=99").status()).isEqualTo(404);
         JsonNode moss = clay(8);
         ObjectNode form = moss.path("clay").deepCopy().asObject().put("lotInUse", 3);
-        Http.Answer wrong =
+        Http.Answer error =
                 http().put("/api/shelf/clays/8?edition=" + moss.path("edition").asInt(), form);
-        assertThat(wrong.json().path("errors").get(0).path("field").asString()).isEqualTo("lotInUse");
+        assertThat(error.json().path("errors").get(0).path("field").asString()).isEqualTo("lotInUse");
     }
 
     @Test
@@ -259,7 +260,7 @@ public class MixBookTest extends ServerTest {
     private JsonNode clay(long id) {
         return StreamSupport.stream(
                         http().get("/api/shelf").json().path("clays").spliterator(), false)
-                .filter(held -> held.path("id").asLong() == id)
+                .filter(saved -> saved.path("id").asLong() == id)
                 .findFirst()
                 .orElseThrow();
     }

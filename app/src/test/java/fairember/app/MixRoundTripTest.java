@@ -40,9 +40,9 @@ public class MixRoundTripTest extends ServerTest {
     @Test(dataProvider = "lots")
     public void aMixComesBackAsItWentInAndItsGramsAreItsShares(int seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        double strewn = seed % 2 == 0 ? 0 : random.nextInt(1, 500) / 10.0;
+        double inclusions = seed % 2 == 0 ? 0 : random.nextInt(1, 500) / 10.0;
         Map<String, Object> mica =
-                Map.of("name", "mica", "percent", strewn, "effect", "SHIMMER", "priceMinor", 100L * seed);
+                Map.of("name", "mica", "percent", inclusions, "effect", "SHIMMER", "priceMinor", 100L * seed);
         Map<String, Object> form = Map.of(
                 "name",
                 "By lot " + seed,
@@ -51,7 +51,7 @@ public class MixRoundTripTest extends ServerTest {
                 "unit",
                 List.of("PARTS", "PERCENT", "GRAMS").get(seed % 3),
                 "inclusions",
-                strewn == 0 ? List.of() : List.of(mica),
+                inclusions == 0 ? List.of() : List.of(mica),
                 "retired",
                 seed % 4 == 3);
         JsonNode sent = Http.JSON.readTree(Http.JSON.writeValueAsString(form));
@@ -64,7 +64,7 @@ public class MixRoundTripTest extends ServerTest {
         double toMix = toMix(wanted);
         assertThat(measured.path("netG").asDouble()).isEqualTo(wanted);
         assertThat(measured.path("toMixG").asDouble()).isCloseTo(toMix, offset(1e-9 * wanted));
-        double clay = toMix / (1 + strewn / 100);
+        double clay = toMix / (1 + inclusions / 100);
         assertThat(sum(measured.path("clays"), "massG")).isCloseTo(clay, offset(1e-9 * wanted));
         assertThat(sum(measured.path("inclusions"), "massG")).isCloseTo(toMix - clay, offset(1e-9 * wanted));
         for (int i = 0; i < sent.path("parts").size(); i++) {
@@ -76,7 +76,7 @@ public class MixRoundTripTest extends ServerTest {
                 .mapToDouble(one -> Math.max(
                         0, one.path("massG").asDouble() - one.path("onHandG").asDouble()))
                 .sum();
-        // What stays on hands is short too: judged on grams to mix, not on grams in pieces.
+        // What stays on hands is short too: judged on grams to mix, not on grams in designs.
         assertThat(measured.path("shortG").asDouble()).isCloseTo(missing, offset(1e-9 * wanted));
         assertThat(measured.path("rawHex").asString()).matches("#[0-9a-f]{6}");
         assertThat(measured.path("hidesFromMm").asDouble()).isBetween(0.0, 30.0);

@@ -64,7 +64,7 @@ public class MixesTest extends ServerTest {
 
     @Test
     public void whatTheShelfHasNotEnoughOfIsLeftOutWhenAskedOr() throws InterruptedException {
-        // Rose pink: 12 g opened and no block. For 200 g in pieces, no recipe may take more than 12 g of it.
+        // Rose pink: 12 g opened and no block. For 200 g in designs, no recipe may take more than 12 g of it.
         JsonNode strict = found(FIND.formatted("#d07d86", 3, "200", "true", ""));
         assertThat(strict.path("recipes").size()).isPositive();
         for (JsonNode recipe : strict.path("recipes")) {
@@ -116,7 +116,7 @@ public class MixesTest extends ServerTest {
         assertThat(answer.status()).isEqualTo(422);
         JsonNode first = answer.json().path("errors").get(0);
         assertThat(first.path("field").asString()).isEqualTo(field);
-        assertThat(first.path("mend").asString()).isNotEmpty();
+        assertThat(first.path("fix").asString()).isNotEmpty();
     }
 
     @Test
@@ -157,21 +157,21 @@ public class MixesTest extends ServerTest {
         String mix = "{\"name\":\"x\",\"parts\":[{\"clayId\":7,\"parts\":1},{\"clayId\":10,\"parts\":3}]}";
         JsonNode before = http().post("/api/mixes/measure?wantedG=10", mix).json();
         JsonNode log = http().get("/api/tiles").json();
-        String wrong = TILE.formatted(7, "#c01060");
-        long id = http().post("/api/tiles", wrong).json().path("id").asLong();
+        String error = TILE.formatted(7, "#c01060");
+        long id = http().post("/api/tiles", error).json().path("id").asLong();
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isEqualTo(before);
         assertThat(http().get("/api/tiles").json().path("offNow")).isEqualTo(log.path("offNow"));
-        assertThat(tile(id).path("heldBack").asBoolean()).isTrue();
-        String confirmed = wrong.replace("\"note\"", "\"confirmed\":true,\"note\"");
+        assertThat(tile(id).path("leftOut").asBoolean()).isTrue();
+        String confirmed = error.replace("\"note\"", "\"confirmed\":true,\"note\"");
         assertThat(http().change("/api/tiles/" + id, confirmed)
                         .json()
-                        .path("heldBack")
+                        .path("leftOut")
                         .asBoolean())
                 .isFalse();
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json().path("curedHex"))
                 .isNotEqualTo(before.path("curedHex"));
         http().undo();
-        assertThat(tile(id).path("heldBack").asBoolean()).isTrue();
+        assertThat(tile(id).path("leftOut").asBoolean()).isTrue();
         http().undo();
     }
 

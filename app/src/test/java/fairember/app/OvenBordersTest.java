@@ -41,7 +41,7 @@ public class OvenBordersTest extends ServerTest {
                 .put("gapMm", (double) random.nextInt(50))
                 .put("preheatMin", (double) random.nextInt(60))
                 .put("preheatKwh", random.nextInt(100) / 10.0)
-                .put("holdKw", random.nextInt(100) / 10.0)
+                .put("keepHotKw", random.nextInt(100) / 10.0)
                 .put("unloadMin", (double) random.nextInt(60))
                 .put("cold", random.nextBoolean())
                 .put("air", random.nextBoolean() ? "STILL" : "FAN");
@@ -101,26 +101,27 @@ public class OvenBordersTest extends ServerTest {
     public void nothingBrokenMakesTheServerFailOrIsKept() {
         ObjectNode item = Http.JSON
                 .createObjectNode()
-                .put("runId", 3)
-                .put("pieceId", 1)
+                .put("batchId", 3)
+                .put("designId", 1)
                 .put("stage", 0)
                 .put("count", 2);
-        ObjectNode wishes = Http.JSON.createObjectNode();
-        wishes.putArray("pins")
+        ObjectNode constraints = Http.JSON.createObjectNode();
+        constraints
+                .putArray("pins")
                 .addObject()
                 .put("ovenId", 1)
                 .put("inAt", "2026-11-26T13:00:00")
                 .putArray("items")
                 .add(item);
-        wishes.putArray("apart").addObject().set("one", item.deepCopy().without("count"));
-        ((ObjectNode) wishes.path("apart").path(0))
+        constraints.putArray("apart").addObject().set("one", item.deepCopy().without("count"));
+        ((ObjectNode) constraints.path("apart").path(0))
                 .set("other", item.deepCopy().put("stage", 1).without("count"));
         ObjectNode move = Http.JSON.createObjectNode().put("from", 0).put("to", 1);
         move.set("item", item);
         ObjectNode load = Http.JSON
                 .createObjectNode()
                 .put("tempC", 125)
-                .put("holdMin", 30)
+                .put("bakingMin", 30)
                 .put("ovenId", 1);
         load.putArray("items").add(item);
         ObjectNode readings = Http.JSON.createObjectNode();
@@ -129,14 +130,20 @@ public class OvenBordersTest extends ServerTest {
                 .put("at", "2026-11-19T09:00:00")
                 .put("tempC", 120.5);
         JsonNode oven = oven();
-        String wanted =
-                http().get("/api/baking").json().path("wishes").path("form").toString();
-        int edition =
-                http().get("/api/baking").json().path("wishes").path("edition").asInt();
+        String wanted = http().get("/api/baking")
+                .json()
+                .path("constraints")
+                .path("form")
+                .toString();
+        int edition = http().get("/api/baking")
+                .json()
+                .path("constraints")
+                .path("edition")
+                .asInt();
         String token = http().get("/api/ovens/1/probe").json().path("token").asString();
         SplittableRandom random = new SplittableRandom(31);
         for (int i = 0; i < 120; i++) {
-            send("PUT", "/api/baking/wishes?edition=" + (edition + 999), broken(wishes, random));
+            send("PUT", "/api/baking/constraints?edition=" + (edition + 999), broken(constraints, random));
             send("POST", "/api/baking/moves", broken(move, random));
             send("POST", "/api/baking/loads", broken(load, random));
             send("PUT", "/api/ovens/1?edition=" + (edition() + 999), broken(oven, random));
@@ -145,7 +152,11 @@ public class OvenBordersTest extends ServerTest {
                     {"on": false, "preset": "HOUSEHOLD", "fault": "NONE", "speed": 1}"""), random));
         }
         assertThat(oven()).isEqualTo(oven);
-        assertThat(http().get("/api/baking").json().path("wishes").path("form").toString())
+        assertThat(http().get("/api/baking")
+                        .json()
+                        .path("constraints")
+                        .path("form")
+                        .toString())
                 .isEqualTo(wanted);
         http().put(
                         "/api/ovens/1/probe/simulated",
@@ -170,8 +181,8 @@ public class OvenBordersTest extends ServerTest {
 
     @Test
     public void aBakeNamedTwiceInOneLoadIsRefused() {
-        Map<String, Object> item = new LinkedHashMap<>(Map.of("runId", 3, "pieceId", 1, "stage", 0, "count", 1));
-        Map<String, Object> load = Map.of("tempC", 125, "holdMin", 60, "items", List.of(item, item), "ovenId", 1);
+        Map<String, Object> item = new LinkedHashMap<>(Map.of("batchId", 3, "designId", 1, "stage", 0, "count", 1));
+        Map<String, Object> load = Map.of("tempC", 125, "bakingMin", 60, "items", List.of(item, item), "ovenId", 1);
         assertThat(http().post("/api/baking/loads", load).status()).isEqualTo(422);
     }
 

@@ -2,8 +2,8 @@ package fairember.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairember.app.oven.ConstraintsForm;
 import fairember.app.oven.LoadForm;
-import fairember.app.oven.WishesForm;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,26 +25,26 @@ public class OvensTest extends ServerTest {
 
     private static Map<String, Object> item(JsonNode item) {
         Map<String, Object> sent = new HashMap<>();
-        for (String field : List.of("runId", "pieceId", "stage", "count")) {
+        for (String field : List.of("batchId", "designId", "stage", "count")) {
             sent.put(field, item.path(field).asInt());
         }
         return sent;
     }
 
-    private Http.Answer wish(Object pins, Object apart) {
-        int edition = day().path("wishes").path("edition").asInt();
-        return http().put("/api/baking/wishes?edition=" + edition, Map.of("pins", pins, "apart", apart));
+    private Http.Answer constraint(Object pins, Object apart) {
+        int edition = day().path("constraints").path("edition").asInt();
+        return http().put("/api/baking/constraints?edition=" + edition, Map.of("pins", pins, "apart", apart));
     }
 
-    private static List<String> rules(JsonNode findings) {
+    private static List<String> rules(JsonNode advice) {
         List<String> rules = new ArrayList<>();
-        findings.forEach(f -> rules.add(f.path("rule").asString()));
+        advice.forEach(f -> rules.add(f.path("rule").asString()));
         return rules;
     }
 
     /** Nobody is there at night: nothing is planned, and it is said why; the studio's own hours bring it back. */
     @Test
-    public void anOvenThatMayRunOnlyAtNightIsPlannedNothingIntoAndThatIsSaid() {
+    public void anOvenThatMayBatchOnlyAtNightIsPlannedNothingIntoAndThatIsSaid() {
         int planned = day().path("planned").size();
         assertThat(planned).isPositive();
         int edition = http().get("/api/ovens/1").json().path("edition").asInt();
@@ -54,27 +54,31 @@ public class OvensTest extends ServerTest {
                 .isEqualTo(200);
         JsonNode day = day();
         assertThat(day.path("planned").size()).isZero();
-        assertThat(rules(day.path("findings"))).contains("oven-closed");
-        day.path("findings").forEach(f -> assertThat(f.path("mend").asString()).isNotBlank());
+        assertThat(rules(day.path("advice"))).contains("oven-closed");
+        day.path("advice").forEach(f -> assertThat(f.path("fix").asString()).isNotBlank());
         http().undo();
         assertThat(day().path("planned").size()).isEqualTo(planned);
-        assertThat(rules(day().path("findings"))).doesNotContain("oven-closed");
+        assertThat(rules(day().path("advice"))).doesNotContain("oven-closed");
     }
 
     @Test
     public void twoMakersWorkAtOnceAndThreeAreRefused() {
         assertThat(most(day().path("tasks"))).isEqualTo(1);
         String alone = day().path("finishOn").asString();
-        JsonNode held = http().get("/api/ways").json();
-        ObjectNode ways = (ObjectNode) held.path("ways").deepCopy();
-        String path = "/api/ways?edition=" + held.path("edition").asInt();
-        assertThat(http().put(path, ways.put("makers", 3)).text()).contains("\"makers\"");
-        assertThat(http().put(path, ways.put("makers", 2)).status()).isEqualTo(200);
+        JsonNode saved = http().get("/api/settings").json();
+        ObjectNode settings = (ObjectNode) saved.path("settings").deepCopy();
+        String path = "/api/settings?edition=" + saved.path("edition").asInt();
+        assertThat(http().put(path, settings.put("makers", 3)).text()).contains("\"makers\"");
+        assertThat(http().put(path, settings.put("makers", 2)).status()).isEqualTo(200);
         JsonNode day = day();
         assertThat(most(day.path("tasks"))).isEqualTo(2);
         assertThat(day.path("finishOn").asString()).isLessThanOrEqualTo(alone);
         http().undo();
-        assertThat(http().get("/api/ways").json().path("ways").path("makers").asInt())
+        assertThat(http().get("/api/settings")
+                        .json()
+                        .path("settings")
+                        .path("makers")
+                        .asInt())
                 .isEqualTo(1);
     }
 
@@ -129,7 +133,7 @@ public class OvensTest extends ServerTest {
         JsonNode load = day().path("planned").path(0);
         List<Map<String, Object>> items = new ArrayList<>();
         load.path("items").forEach(i -> items.add(item(i)));
-        Map<String, Object> start = Map.of("tempC", 125, "holdMin", 60, "items", items, "ovenId", 99);
+        Map<String, Object> start = Map.of("tempC", 125, "bakingMin", 60, "items", items, "ovenId", 99);
         assertThat(http().post("/api/baking/loads", start).text()).contains("an oven of the studio");
         assertThat(http().remove("/api/ovens/1").status()).isEqualTo(422);
         assertThat(http().remove("/api/ovens/" + id).status()).isEqualTo(200);
@@ -150,13 +154,13 @@ public class OvensTest extends ServerTest {
         List<Map<String, Object>> items = new ArrayList<>();
         load.path("items").forEach(i -> items.add(item(i)));
         Map<String, Object> pin = Map.of("ovenId", 1, "items", items);
-        assertThat(wish(List.of(pin), List.of()).status()).isEqualTo(200);
+        assertThat(constraint(List.of(pin), List.of()).status()).isEqualTo(200);
         List<Boolean> pinned = new ArrayList<>();
         day().path("planned").forEach(l -> pinned.add(l.path("pinned").asBoolean()));
         assertThat(pinned).containsOnlyOnce(true);
         Map<String, Object> more = new HashMap<>(items.get(0));
         more.put("count", 500);
-        wish(List.of(Map.of("ovenId", 1, "items", List.of(more))), List.of());
+        constraint(List.of(Map.of("ovenId", 1, "items", List.of(more))), List.of());
         int left = 0;
         for (JsonNode planned : day().path("planned")) {
             for (JsonNode item : planned.path("items")) {
@@ -165,41 +169,43 @@ public class OvensTest extends ServerTest {
                 left += same.equals(more) ? item.path("count").asInt() : 0;
             }
         }
-        JsonNode held = day().path("wishes").path("form").path("pins");
-        assertThat(held.path(0).path("items").path(0).path("count").asInt()).isEqualTo(left);
+        JsonNode saved = day().path("constraints").path("form").path("pins");
+        assertThat(saved.path(0).path("items").path(0).path("count").asInt()).isEqualTo(left);
         http().undo();
-        assertThat(rules(day().path("findings"))).doesNotContain("pin-broken");
-        assertThat(wish(List.of(Map.of("ovenId", 1, "items", List.of())), List.of())
+        assertThat(rules(day().path("advice"))).doesNotContain("pin-broken");
+        assertThat(constraint(List.of(Map.of("ovenId", 1, "items", List.of())), List.of())
                         .status())
                 .isEqualTo(422);
-        assertThat(wish(List.of(), List.of(Map.of("one", item(load.path("items").path(0)))))
+        assertThat(constraint(
+                                List.of(),
+                                List.of(Map.of("one", item(load.path("items").path(0)))))
                         .status())
                 .isIn(400, 422);
-        assertThat(http().put("/api/baking/wishes?edition=999", Map.of("pins", List.of(), "apart", List.of()))
+        assertThat(http().put("/api/baking/constraints?edition=999", Map.of("pins", List.of(), "apart", List.of()))
                         .status())
                 .isEqualTo(409);
-        wish(List.of(), List.of());
+        constraint(List.of(), List.of());
     }
 
     @Test
     public void aHeldLoadLosesWhatIsBakedOfItAndGoesWithTheLast() {
         LoadForm.LoadItemForm eyes = new LoadForm.LoadItemForm(1, 2, 0, 8);
         LoadForm.LoadItemForm whole = new LoadForm.LoadItemForm(1, 2, 1, 4);
-        WishesForm.BakeRef first = new WishesForm.BakeRef(1, 2, 0);
-        WishesForm.BakeRef second = new WishesForm.BakeRef(1, 2, 1);
-        WishesForm wishes = new WishesForm(
+        ConstraintsForm.BakeRef first = new ConstraintsForm.BakeRef(1, 2, 0);
+        ConstraintsForm.BakeRef second = new ConstraintsForm.BakeRef(1, 2, 1);
+        ConstraintsForm constraints = new ConstraintsForm(
                 List.of(
-                        new WishesForm.PinnedLoadForm(1, null, List.of(eyes, whole)),
-                        new WishesForm.PinnedLoadForm(1, null, List.of(eyes))),
-                List.of(new WishesForm.ApartForm(first, second)));
-        assertThat(wishes.left(Map.of(first, 16, second, 4))).isEqualTo(wishes);
-        assertThat(wishes.left(Map.of(first, 10, second, 1)).pins())
+                        new ConstraintsForm.PlanPinForm(1, null, List.of(eyes, whole)),
+                        new ConstraintsForm.PlanPinForm(1, null, List.of(eyes))),
+                List.of(new ConstraintsForm.ApartForm(first, second)));
+        assertThat(constraints.left(Map.of(first, 16, second, 4))).isEqualTo(constraints);
+        assertThat(constraints.left(Map.of(first, 10, second, 1)).pins())
                 .extracting(pin ->
                         pin.items().stream().map(LoadForm.LoadItemForm::count).toList())
                 .containsExactly(List.of(8, 1), List.of(2));
-        assertThat(wishes.left(Map.of(first, 3)).pins()).hasSize(1);
-        assertThat(wishes.left(Map.of(second, 3)).apart()).isEmpty();
-        assertThat(wishes.left(Map.of())).isEqualTo(WishesForm.NONE);
+        assertThat(constraints.left(Map.of(first, 3)).pins()).hasSize(1);
+        assertThat(constraints.left(Map.of(second, 3)).apart()).isEmpty();
+        assertThat(constraints.left(Map.of())).isEqualTo(ConstraintsForm.NONE);
     }
 
     @Test(priority = 3)
@@ -213,16 +219,16 @@ public class OvensTest extends ServerTest {
         Map<String, Object> other = item(two.path(1));
         one.remove("count");
         other.remove("count");
-        wish(List.of(), List.of(Map.of("one", one, "other", other)));
+        constraint(List.of(), List.of(Map.of("one", one, "other", other)));
         for (JsonNode load : day().path("planned")) {
             List<String> inside = new ArrayList<>();
             load.path("items")
-                    .forEach(i -> inside.add(i.path("runId") + "/" + i.path("pieceId") + "/" + i.path("stage")));
-            String a = one.get("runId") + "/" + one.get("pieceId") + "/" + one.get("stage");
-            String b = other.get("runId") + "/" + other.get("pieceId") + "/" + other.get("stage");
+                    .forEach(i -> inside.add(i.path("batchId") + "/" + i.path("designId") + "/" + i.path("stage")));
+            String a = one.get("batchId") + "/" + one.get("designId") + "/" + one.get("stage");
+            String b = other.get("batchId") + "/" + other.get("designId") + "/" + other.get("stage");
             assertThat(inside.contains(a) && inside.contains(b)).isFalse();
         }
-        wish(List.of(), List.of());
+        constraint(List.of(), List.of());
     }
 
     @Test(priority = 4)
@@ -241,14 +247,14 @@ public class OvensTest extends ServerTest {
         Map<String, Object> tooMany = item(first);
         tooMany.put("count", first.path("count").asInt() + 1);
         move.put("item", tooMany);
-        assertThat(http().post("/api/baking/moves", move).text()).contains("Move no more than are in that load.");
+        assertThat(http().post("/api/baking/moves", move).text()).contains("Move no more than the load holds.");
         // A stage that is built on another cannot join its load.
         for (int from = 0; from < planned.size(); from++) {
             for (JsonNode late : planned.path(from).path("items")) {
                 for (int to = 0; to < planned.size(); to++) {
                     for (JsonNode early : planned.path(to).path("items")) {
-                        boolean built = late.path("runId").equals(early.path("runId"))
-                                && late.path("pieceId").equals(early.path("pieceId"))
+                        boolean built = late.path("batchId").equals(early.path("batchId"))
+                                && late.path("designId").equals(early.path("designId"))
                                 && late.path("stage").asInt()
                                         > early.path("stage").asInt();
                         if (built && from != to) {

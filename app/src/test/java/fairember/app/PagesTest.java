@@ -28,7 +28,7 @@ public class PagesTest extends ServerTest {
     @Test
     public void everyAddressOfAPlaceGivesThePageAndNothingElseDoes() throws Exception {
         String page = withoutNonce(get("/").body());
-        for (String path : new String[] {"/bench", "/pieces/1/route", "/runs/3/oven", "/nowhere"}) {
+        for (String path : new String[] {"/bench", "/designs/1/steps", "/batches/3/oven", "/nowhere"}) {
             assertThat(withoutNonce(get(path).body())).isEqualTo(page);
         }
         assertThat(get("/missing.png").statusCode()).isEqualTo(404);

@@ -252,8 +252,8 @@ public class PhotoTest extends ServerTest {
             return;
         }
         assertThat(answer.status()).as(what + answer.text()).isEqualTo(422);
-        JsonNode wrong = answer.json().path("errors").get(0);
-        assertThat(wrong.path("field").asString()).as(what).isEqualTo(field);
-        assertThat(wrong.path("mend").asString()).isNotEmpty();
+        JsonNode error = answer.json().path("errors").get(0);
+        assertThat(error.path("field").asString()).as(what).isEqualTo(field);
+        assertThat(error.path("fix").asString()).isNotEmpty();
     }
 }

@@ -46,7 +46,7 @@ public class ProbeTest extends ServerTest {
         List<Integer> refused = new ArrayList<>();
         taken.path("refused").forEach(r -> {
             refused.add(r.path("at").asInt());
-            assertThat(r.path("mend").asString()).isNotBlank();
+            assertThat(r.path("fix").asString()).isNotBlank();
         });
         assertThat(refused).containsExactly(3, 4, 5);
         JsonNode again = send(token(), "text/csv", "at,temp_c\n2026-11-20T10:00:02,125.5\n2026-11-20T10:00:04,oven\n")
@@ -59,7 +59,7 @@ public class ProbeTest extends ServerTest {
     @Test
     public void aWrongTokenOpensNothingAndARenewedOneShutsTheOldOut() {
         String body = "{\"readings\":[]}";
-        assertThat(send("wrong", "application/json", body).status()).isEqualTo(401);
+        assertThat(send("error", "application/json", body).status()).isEqualTo(401);
         assertThat(http().post("/api/probe/readings", Map.of("readings", List.of()))
                         .status())
                 .isEqualTo(401);
@@ -75,7 +75,7 @@ public class ProbeTest extends ServerTest {
     }
 
     @Test
-    public void theRecordOfALoadIsItsReadingsTheMiddleOfItsSlowestPieceAndItsCsv() {
+    public void theRecordOfALoadIsItsReadingsTheMiddleOfItsSlowestDesignAndItsCsv() {
         // The one of the demo; other tests leave loads that no probe was in.
         JsonNode past = StreamSupport.stream(
                         http().get("/api/baking").json().path("logged").spliterator(), false)
@@ -87,7 +87,7 @@ public class ProbeTest extends ServerTest {
         assertThat(record.path("points").size()).isGreaterThan(50);
         assertThat(record.path("slowest").asString()).isNotBlank();
         assertThat(record.path("inWindowMin").asDouble())
-                .isBetween(1.0, past.path("holdMin").asDouble() + 1);
+                .isBetween(1.0, past.path("bakingMin").asDouble() + 1);
         assertThat(record.path("countingMin").asDouble())
                 .isLessThanOrEqualTo(record.path("inWindowMin").asDouble() + 1);
         assertThat(record.path("centreC").asDouble())

@@ -31,9 +31,9 @@ public class ProblemsTest extends ServerTest {
             {"/api/sums/loads", "{\"ovens\":null,\"bakes\":[]}", 422, "ovens"},
             {
                 "/api/sums/loads",
-                "{\"ovens\":[],\"bakes\":[{\"key\":\"a\",\"count\":1,\"widthMm\":9,\"depthMm\":9,\"heightMm\":9,\"lowC\":1,\"highC\":2,\"holdMin\":9000}]}",
+                "{\"ovens\":[],\"bakes\":[{\"key\":\"a\",\"count\":1,\"widthMm\":9,\"depthMm\":9,\"heightMm\":9,\"lowC\":1,\"highC\":2,\"bakingMin\":9000}]}",
                 422,
-                "bakes[0].holdMin"
+                "bakes[0].bakingMin"
             },
             {
                 "/api/sums/loads",
@@ -43,13 +43,13 @@ public class ProblemsTest extends ServerTest {
             },
             {
                 "/api/sums/loads",
-                "{\"ovens\":[],\"bakes\":[{\"count\":1,\"widthMm\":9,\"depthMm\":9,\"heightMm\":9,\"lowC\":100,\"highC\":120,\"holdMin\":20}]}",
+                "{\"ovens\":[],\"bakes\":[{\"count\":1,\"widthMm\":9,\"depthMm\":9,\"heightMm\":9,\"lowC\":100,\"highC\":120,\"bakingMin\":20}]}",
                 422,
                 "bakes[0].key"
             },
             {
                 "/api/sums/loads",
-                "{\"ovens\":[],\"bakes\":[{\"key\":null,\"count\":1,\"widthMm\":9,\"depthMm\":9,\"heightMm\":9,\"lowC\":100,\"highC\":120,\"holdMin\":20}]}",
+                "{\"ovens\":[],\"bakes\":[{\"key\":null,\"count\":1,\"widthMm\":9,\"depthMm\":9,\"heightMm\":9,\"lowC\":100,\"highC\":120,\"bakingMin\":20}]}",
                 422,
                 "bakes[0].key"
             },
@@ -61,13 +61,18 @@ public class ProblemsTest extends ServerTest {
                 "blocksG[1]"
             },
             {"/api/baking/moves", "{\"from\":99,\"item\":null}", 422, "from"},
-            {"/api/pieces/measure", "{\"name\":\"x\"}", 422, "kind"},
-            {"/api/runs/plan", "{\"name\":\" \",\"lines\":[{\"pieceId\":1,\"quantity\":0}]}", 422, "lines[0].quantity"},
+            {"/api/designs/measure", "{\"name\":\"x\"}", 422, "kind"},
+            {
+                "/api/batches/plan",
+                "{\"name\":\" \",\"lines\":[{\"designId\":1,\"quantity\":0}]}",
+                422,
+                "lines[0].quantity"
+            },
         };
     }
 
     @Test(dataProvider = "wrongBodies")
-    public void aWrongFieldIsNamedWithFoundAllowedAndMend(String path, String body, int status, String field) {
+    public void aWrongFieldIsNamedWithFoundAllowedAndFix(String path, String body, int status, String field) {
         Http.Answer answer = http().post(path, body);
         assertThat(answer.status()).as(answer.text()).isEqualTo(status);
         List<JsonNode> errors = new ArrayList<>();
@@ -76,7 +81,7 @@ public class ProblemsTest extends ServerTest {
             assertThat(error.path("field").asString()).isEqualTo(field);
             assertThat(error.path("found").asString()).isNotBlank();
             assertThat(error.path("allowed").asString()).isNotBlank();
-            assertThat(error.path("mend").asString()).isNotBlank();
+            assertThat(error.path("fix").asString()).isNotBlank();
         });
         assertThat(answer.text()).doesNotContain("Exception", "fairember.");
     }
@@ -86,10 +91,10 @@ public class ProblemsTest extends ServerTest {
         assertThat(http().post("/api/sums/shape", "{{{").status()).isEqualTo(400);
         assertThat(http().get("/api/nothing").status()).isEqualTo(404);
         assertThat(http().get("/api/nothing").json().path("title").asString()).isNotBlank();
-        assertThat(http().get("/api/pieces/999").status()).isEqualTo(404);
-        assertThat(http().get("/api/pieces/one").status()).isEqualTo(400);
-        assertThat(http().delete("/api/pieces").status()).isEqualTo(405);
-        assertThat(http().get("/api/worth/1?quantities=0").status()).isEqualTo(422);
+        assertThat(http().get("/api/designs/999").status()).isEqualTo(404);
+        assertThat(http().get("/api/designs/one").status()).isEqualTo(400);
+        assertThat(http().delete("/api/designs").status()).isEqualTo(405);
+        assertThat(http().get("/api/price/1?quantities=0").status()).isEqualTo(422);
         assertThat(http().get("/api/mixes?wantedG=NaN").status()).isEqualTo(422);
     }
 
@@ -99,7 +104,7 @@ public class ProblemsTest extends ServerTest {
         assertThat(http.send("POST", "/api/changes/undo", "{}", "Origin", "http://elsewhere.example")
                         .status())
                 .isEqualTo(403);
-        assertThat(http.send("GET", "/api/ways", null, "Origin", "http://elsewhere.example")
+        assertThat(http.send("GET", "/api/settings", null, "Origin", "http://elsewhere.example")
                         .status())
                 .isEqualTo(200);
     }
@@ -107,30 +112,31 @@ public class ProblemsTest extends ServerTest {
     /** A thousand bodies broken at random, from the demo's own: refused or answered, never a failure of the server. */
     @Test
     public void noBrokenBodyMakesTheServerFail() {
-        JsonNode piece = http().get("/api/pieces/1").json().path("piece");
-        JsonNode run = http().get("/api/runs/3").json().path("run");
+        JsonNode design = http().get("/api/designs/1").json().path("design");
+        JsonNode batch = http().get("/api/batches/3").json().path("batch");
         JsonNode mix = http().get("/api/mixes/5").json().path("mix");
         SplittableRandom random = new SplittableRandom(7);
         for (int i = 0; i < 350; i++) {
-            breakAndSend("/api/pieces/measure", piece.deepCopy(), random);
-            breakAndSend("/api/runs/plan", run.deepCopy(), random);
+            breakAndSend("/api/designs/measure", design.deepCopy(), random);
+            breakAndSend("/api/batches/plan", batch.deepCopy(), random);
             breakAndSend("/api/mixes/measure?wantedG=50", mix.deepCopy(), random);
         }
     }
 
-    /** Whatever is broken in the ways of the studio, they are refused or taken, and nothing fails. */
+    /** Whatever is broken in the settings of the studio, they are refused or taken, and nothing fails. */
     @Test
-    public void noBrokenWaysMakeTheServerFail() {
+    public void noBrokenSettingsMakeTheServerFail() {
         SplittableRandom random = new SplittableRandom(27);
         for (int i = 0; i < 80; i++) {
-            JsonNode held = http().get("/api/ways").json();
-            JsonNode ways = held.path("ways").deepCopy();
+            JsonNode saved = http().get("/api/settings").json();
+            JsonNode settings = saved.path("settings").deepCopy();
             for (int k = 0; k <= random.nextInt(3); k++) {
-                Broken.somewhere(ways, random);
+                Broken.somewhere(settings, random);
             }
-            int status = http().put("/api/ways?edition=" + held.path("edition").asInt(), ways.toString())
+            int status = http().put(
+                            "/api/settings?edition=" + saved.path("edition").asInt(), settings.toString())
                     .status();
-            assertThat(status).as(ways.toString()).isIn(200, 400, 422);
+            assertThat(status).as(settings.toString()).isIn(200, 400, 422);
             if (status == 200) {
                 http().undo();
             }

@@ -51,7 +51,7 @@ public class RandomLoadSumsTest extends ServerTest {
             trays(load, oven, bakes);
         }
         // All of a bake or none of it; and what is left out is said.
-        String said = answer.json().path("findings").toString();
+        String said = answer.json().path("advice").toString();
         bakes.forEach((key, bake) -> {
             int count = counted.getOrDefault(key, 0);
             assertThat(count).isIn(0, bake.path("count").asInt());
@@ -75,9 +75,9 @@ public class RandomLoadSumsTest extends ServerTest {
             JsonNode bake = bakes.get(item.path("key").asString());
             assertThat(load.path("tempC").asDouble())
                     .isBetween(bake.path("lowC").asDouble(), bake.path("highC").asDouble());
-            assertThat(load.path("holdMin").asDouble())
+            assertThat(load.path("bakingMin").asDouble())
                     .isBetween(
-                            bake.path("holdMin").asDouble() - HAIR,
+                            bake.path("bakingMin").asDouble() - HAIR,
                             bake.path("mostMin").asDouble() + HAIR);
             assertThat(item.path("count").asInt())
                     .isGreaterThanOrEqualTo(Math.min(
@@ -90,14 +90,14 @@ public class RandomLoadSumsTest extends ServerTest {
         assertThat(load.path("endMin").asDouble() - from)
                 .isCloseTo(
                         preheat
-                                + load.path("holdMin").asDouble()
+                                + load.path("bakingMin").asDouble()
                                 + oven.path("unloadMin").asDouble(),
                         within(HAIR));
         assertThat(load.path("energyKwh").asDouble())
                 .isCloseTo(
                         oven.path("preheatKwh").asDouble()
-                                + oven.path("holdKw").asDouble()
-                                        * load.path("holdMin").asDouble()
+                                + oven.path("keepHotKw").asDouble()
+                                        * load.path("bakingMin").asDouble()
                                         / 60,
                         within(HAIR));
     }
@@ -233,7 +233,7 @@ public class RandomLoadSumsTest extends ServerTest {
             Http.Answer answer = http().post("/api/sums/loads", problem);
             assertThat(answer.status()).as(problem + " gave " + answer.text()).isIn(200, 400, 422);
             if (answer.status() != 200) {
-                assertThat(answer.json().path("errors").path(0).path("mend").asString())
+                assertThat(answer.json().path("errors").path(0).path("fix").asString())
                         .as(problem + " gave " + answer.text())
                         .isNotBlank();
             }

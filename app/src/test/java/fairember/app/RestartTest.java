@@ -78,7 +78,7 @@ public class RestartTest {
             JsonNode hot = until(http, r -> !rules(r).isEmpty());
             assertThat(rules(hot)).containsAnyOf("over-ceiling", "burning");
             JsonNode burning = until(http, r -> rules(r).contains("burning"));
-            assertThat(burning.path("alarms").path(0).path("mend").asString()).startsWith("Off, door shut");
+            assertThat(burning.path("alarms").path(0).path("fix").asString()).startsWith("Switch the oven off");
             String absurd = stuck.replace(":60}", ":1000}");
             assertThat(http.put("/api/ovens/1/probe/simulated", absurd).status())
                     .isEqualTo(422);

@@ -39,7 +39,7 @@ public class SearchTurnsTest extends ServerTest {
         assertThat(asked.status()).as(asked.text()).isBetween(200, 202);
         String find = "/api/finds/" + asked.json().path("id").asLong();
         assertThat(http().get("/api/bench").status()).isEqualTo(200);
-        assertThat(http().get("/api/pieces").status()).isEqualTo(200);
+        assertThat(http().get("/api/designs").status()).isEqualTo(200);
         assertThat(http().get("/api/baking").status()).isEqualTo(200);
         assertThat(http().get(find).json().path("waiting").asBoolean()).isTrue();
         for (Socket caller : callers) {

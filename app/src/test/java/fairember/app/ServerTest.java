@@ -45,11 +45,11 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
         return new Http("http://localhost:" + port);
     }
 
-    /** Grams to mix for grams that end up in pieces, by the ways of the studio. */
+    /** Grams to mix for grams that end up in designs, by the settings of the studio. */
     double toMix(double netG) {
-        JsonNode ways = http().get("/api/ways").json().path("ways");
-        return netG * (1 + ways.path("wastePercent").asDouble() / 100)
-                + ways.path("machineG").asDouble(0);
+        JsonNode settings = http().get("/api/settings").json().path("settings");
+        return netG * (1 + settings.path("wastePercent").asDouble() / 100)
+                + settings.path("machineG").asDouble(0);
     }
 
     /** Every class begins with the same studio, whichever classes its process ran before. */

@@ -114,7 +114,7 @@ public class SheetSumsTest extends ServerTest {
     }
 
     @DataProvider
-    public Object[][] wrong() {
+    public Object[][] error() {
         return new Object[][] {
             {"sheet", SHEET.formatted("1", "180"), "wideMm"},
             {"sheet", SHEET.formatted("200", "10"), "machine.rollerMm"},
@@ -134,7 +134,7 @@ public class SheetSumsTest extends ServerTest {
         };
     }
 
-    @Test(dataProvider = "wrong")
+    @Test(dataProvider = "error")
     public void aWrongNumberIsRefusedAtItsField(String name, String body, String field) {
         Http.Answer answer = http().post("/api/sums/" + name, body);
         assertThat(answer.status()).as(answer.text()).isEqualTo(422);

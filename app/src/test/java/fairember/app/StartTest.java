@@ -20,10 +20,10 @@ public class StartTest {
     private static final Pattern ADDRESS = Pattern.compile("http://localhost:\\d+");
 
     /** A process, and what it says first: where it is, or why it did not start. */
-    private record Started(Process process, String says) {
+    private record Started(Process process, String message) {
         Http http() {
-            Matcher address = ADDRESS.matcher(says);
-            assertThat(address.find()).as(says).isTrue();
+            Matcher address = ADDRESS.matcher(message);
+            assertThat(address.find()).as(message).isTrue();
             return new Http(address.group());
         }
     }
@@ -40,14 +40,14 @@ public class StartTest {
         builder.environment().put("JAVA_TOOL_OPTIONS", "-Djava.io.tmpdir=" + temporary);
         Process process = builder.start();
         BufferedReader out = process.inputReader(StandardCharsets.UTF_8);
-        StringBuilder says = new StringBuilder();
+        StringBuilder message = new StringBuilder();
         for (String said = out.readLine(); said != null; said = out.readLine()) {
-            says.append(said).append('\n');
+            message.append(said).append('\n');
             if (said.contains("Fair Ember ")) {
                 break;
             }
         }
-        return new Started(process, says.toString());
+        return new Started(process, message.toString());
     }
 
     @Test
@@ -57,15 +57,18 @@ public class StartTest {
         Started first = start(temporary, folder);
         try {
             Http http = first.http();
-            ObjectNode ways =
-                    http.get("/api/ways").json().path("ways").deepCopy().asObject();
-            assertThat(http.put("/api/ways?edition=1", ways.put("name", "Kept")).status())
+            ObjectNode settings =
+                    http.get("/api/settings").json().path("settings").deepCopy().asObject();
+            assertThat(http.put("/api/settings?edition=1", settings.put("name", "FormStore"))
+                            .status())
                     .isEqualTo(200);
             // The solver's own library is unpacked for this.
             assertThat(http.get("/api/baking").status()).isEqualTo(200);
             Started second = start(temporary, folder);
             assertThat(second.process().waitFor()).isEqualTo(1);
-            assertThat(second.says()).contains("open in another Fair Ember").contains(folder.toString());
+            assertThat(second.message())
+                    .contains("open in another running Fair Ember")
+                    .contains(folder.toString());
         } finally {
             first.process().destroyForcibly().waitFor();
         }
@@ -75,12 +78,12 @@ public class StartTest {
         Started third = start(temporary, folder);
         try {
             assertThat(third.http()
-                            .get("/api/ways")
+                            .get("/api/settings")
                             .json()
-                            .path("ways")
+                            .path("settings")
                             .path("name")
                             .asString())
-                    .isEqualTo("Kept");
+                    .isEqualTo("FormStore");
             // What the killed one left is gone; the new one has its own.
             assertThat(Objects.requireNonNull(own.toFile().list())).hasSizeLessThanOrEqualTo(1);
         } finally {

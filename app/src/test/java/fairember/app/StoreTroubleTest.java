@@ -29,42 +29,42 @@ public class StoreTroubleTest extends ServerTest {
 
     @Test
     public void aFullDiskIsSaidAndWhatWasSavedStays() throws SQLException {
-        JsonNode piece = http().get("/api/pieces/1").json().path("piece");
-        JsonNode before = http().get("/api/pieces").json();
+        JsonNode design = http().get("/api/designs/1").json().path("design");
+        JsonNode before = http().get("/api/designs").json();
         long pages = pragma("pragma page_count");
         pragma("pragma max_page_count = " + pages);
         Http.Answer answer;
         int added = 0;
         do {
-            answer = http().post("/api/pieces", piece);
+            answer = http().post("/api/designs", design);
             added += answer.status() == 201 ? 1 : 0;
         } while (answer.status() == 201 && added < 200);
         pragma("pragma max_page_count = 1000000000");
         assertThat(answer.status()).isEqualTo(507);
         assertThat(answer.json().path("detail").asString())
                 .contains("disk is full", "saved before is kept", "Free some space");
-        assertThat(http().get("/api/pieces").json().size()).isEqualTo(before.size() + added);
-        assertThat(http().post("/api/pieces", piece).status()).isEqualTo(201);
+        assertThat(http().get("/api/designs").json().size()).isEqualTo(before.size() + added);
+        assertThat(http().post("/api/designs", design).status()).isEqualTo(201);
         for (int i = 0; i <= added; i++) {
             http().undo();
         }
-        assertThat(http().get("/api/pieces").json()).isEqualTo(before);
+        assertThat(http().get("/api/designs").json()).isEqualTo(before);
     }
 
     @Test
     public void aFileHeldByAnotherProgramIsSaidAndReadingGoesOn() throws SQLException {
-        JsonNode held = http().get("/api/ways").json();
+        JsonNode saved = http().get("/api/settings").json();
         try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + folder().resolve("fairember.db"));
                 Statement statement = other.createStatement()) {
             statement.execute("begin immediate");
             Http.Answer answer =
-                    http().put("/api/ways?edition=" + held.path("edition").asInt(), held.path("ways"));
+                    http().put("/api/settings?edition=" + saved.path("edition").asInt(), saved.path("settings"));
             assertThat(answer.status()).isEqualTo(503);
             assertThat(answer.json().path("detail").asString()).contains("Another program", "saved before is kept");
-            assertThat(http().get("/api/ways").json()).isEqualTo(held);
+            assertThat(http().get("/api/settings").json()).isEqualTo(saved);
             statement.execute("rollback");
         }
-        assertThat(http().put("/api/ways?edition=" + held.path("edition").asInt(), held.path("ways"))
+        assertThat(http().put("/api/settings?edition=" + saved.path("edition").asInt(), saved.path("settings"))
                         .status())
                 .isEqualTo(200);
     }

@@ -74,17 +74,17 @@ public class SumsTest extends ServerTest {
     /** 9 mm at 15 min per 6 mm is 22.5 min by the packet; an hour by the long hold. */
     @Test
     public void aBakeFollowsItsSchool() {
-        String body = "{\"lines\":[" + LINE
-                + "],\"thickestMm\":9,\"kind\":\"CURE\",\"school\":\"%s\",\"longHoldMin\":60,\"setMin\":10}";
+        String body = "{\"ranges\":[" + LINE
+                + "],\"thickestMm\":9,\"kind\":\"FULL_BAKE\",\"bakingMethod\":\"%s\",\"longAndLowMin\":60,\"partBakeMin\":10}";
         JsonNode packet = sum("bake", body.formatted("PACKET"));
-        assertThat(packet.path("holdMin").asDouble()).isEqualTo(22.5);
+        assertThat(packet.path("bakingMin").asDouble()).isEqualTo(22.5);
         assertThat(packet.path("lowC").asDouble()).isEqualTo(125);
         assertThat(packet.path("reason").asString()).contains("9 mm at 15 min per 6 mm is 22.5 min");
-        assertThat(sum("bake", body.formatted("LONG_HOLD")).path("holdMin").asDouble())
+        assertThat(sum("bake", body.formatted("LONG_AND_LOW")).path("bakingMin").asDouble())
                 .isEqualTo(60);
         Http.Answer none =
                 http().post("/api/sums/bake", body.formatted("PACKET").replace(LINE, ""));
-        assertThat(none.text()).contains("one clay line or more");
+        assertThat(none.text()).contains("one clay range or more");
     }
 
     /** Eight of 60 × 60 on 300 × 200 with gaps of 5: rows of four, three rows. */
@@ -92,13 +92,13 @@ public class SumsTest extends ServerTest {
     public void loadsShareWhatCanShareAndSayWhy() {
         JsonNode plan = sum("loads", """
                 {"ovens":[{"name":"Oven","trayWidthMm":300,"trayDepthMm":200,"clearancesMm":[100],"gapMm":5,"preheatMin":10,
-                           "unloadMin":0,"preheatKwh":0.2,"holdKw":0.6}],
+                           "unloadMin":0,"preheatKwh":0.2,"keepHotKw":0.6}],
                  "bakes":[{"key":"a","name":"Seal","count":14,"widthMm":60,"depthMm":60,"heightMm":40,"lowC":125,"highC":135,
-                           "holdMin":30,"mostMin":90},
+                           "bakingMin":30,"mostMin":90},
                           {"key":"b","name":"Flag","count":1,"widthMm":60,"depthMm":60,"heightMm":5,"lowC":120,"highC":130,
-                           "holdMin":20,"mostMin":60},
+                           "bakingMin":20,"mostMin":60},
                           {"key":"c","name":"Tall","count":1,"widthMm":60,"depthMm":60,"heightMm":101,"lowC":120,"highC":130,
-                           "holdMin":20,"mostMin":60}]}
+                           "bakingMin":20,"mostMin":60}]}
                 """);
         assertThat(plan.path("loads").size()).isEqualTo(2);
         int seals = 0;
@@ -110,32 +110,32 @@ public class SumsTest extends ServerTest {
                         : 0;
             }
             if (load.path("items").size() == 2) {
-                assertThat(load.path("holdMin").asDouble()).isEqualTo(30);
+                assertThat(load.path("bakingMin").asDouble()).isEqualTo(30);
                 assertThat(load.path("energyKwh").asDouble()).isCloseTo(0.5, offset(1e-9));
-                assertThat(load.path("why").get(0).path("says").asString()).contains("125 to 130 °C suits all 2");
+                assertThat(load.path("why").get(0).path("message").asString()).contains("125 to 130 °C suits all 2");
             }
         }
         assertThat(seals).isEqualTo(14);
-        assertThat(plan.path("findings").get(0).path("rule").asString()).isEqualTo("too-large");
+        assertThat(plan.path("advice").get(0).path("rule").asString()).isEqualTo("too-large");
     }
 
     /**
-     * In cents: clay 50 g at 300 for 57 = 263.2; foil 400 mm of 20 m at 390 = 7.8; findings 20; oven 34·0.6/10 = 2.04;
+     * In cents: clay 50 g at 300 for 57 = 263.2; foil 400 mm of 20 m at 390 = 7.8; advice 20; oven 34·0.6/10 = 2.04;
      * hands 1600·(30 + 10·12)/60/10 = 400. Cost 263 + 8 + 20 + 2 + 400 = 693; at a margin of 45 % 1260, to 1300.
      */
     @Test
-    public void worthAddsItsRungsAndRoundsThePriceUp() {
+    public void priceAddsItsRungsAndRoundsThePriceUp() {
         String body = """
                 {"quantity":10,"clays":[{"name":"Red","massG":50,"blockG":57,"blockMinor":300}],"tornMm":400,
                  "foilWidthMm":300,"foilLengthM":20,"foilPriceMinor":390,"findingsMinor":20,"setupMin":30,"eachMin":12,
                  "loads":1,"energyKwh":0.6,"hourMinor":1600,"kwhMinor":34,"marginPercent":45,"stepMinor":50%s}
                 """;
-        JsonNode worth = sum("worth", body.formatted(""));
-        assertThat(worth.path("costMinor").asInt()).isEqualTo(693);
-        assertThat(worth.path("priceMinor").asInt()).isEqualTo(1300);
-        assertThat(worth.path("asked").asBoolean()).isFalse();
-        JsonNode asked = sum("worth", body.formatted(",\"askedMinor\":1000"));
-        assertThat(asked.path("keptMinor").asInt()).isEqualTo(307);
+        JsonNode price = sum("price", body.formatted(""));
+        assertThat(price.path("costMinor").asInt()).isEqualTo(693);
+        assertThat(price.path("priceMinor").asInt()).isEqualTo(1300);
+        assertThat(price.path("asked").asBoolean()).isFalse();
+        JsonNode asked = sum("price", body.formatted(",\"askedMinor\":1000"));
+        assertThat(asked.path("profitMinor").asInt()).isEqualTo(307);
         assertThat(asked.path("marginPercent").asDouble()).isCloseTo(30.7, offset(1e-9));
     }
 }

@@ -18,26 +18,26 @@ public class UndoPropertyTest extends ServerTest {
     /** Everything that is kept, without the editions that count its changes and the times that pass. */
     private List<JsonNode> everything() {
         List<JsonNode> all = new ArrayList<>();
-        all.add(http().get("/api/ways").json().path("ways"));
+        all.add(http().get("/api/settings").json().path("settings"));
         all.add(http().get("/api/ovens/1").json().path("oven"));
         all.add(http().get("/api/leftovers").json().path("lumps"));
-        http().get("/api/trials").json().forEach(held -> all.add(held.path("trial")));
-        http().get("/api/machines").json().forEach(held -> all.add(held.path("machine")));
-        http().get("/api/tiles").json().path("tiles").forEach(held -> all.add(held.path("tile")));
-        for (String shelf : List.of("lines", "clays", "bought", "coils")) {
-            http().get("/api/shelf").json().path(shelf).forEach(held -> all.add(without(held)));
+        http().get("/api/trials").json().forEach(saved -> all.add(saved.path("trial")));
+        http().get("/api/machines").json().forEach(saved -> all.add(saved.path("machine")));
+        http().get("/api/tiles").json().path("tiles").forEach(saved -> all.add(saved.path("tile")));
+        for (String shelf : List.of("ranges", "clays", "findings", "coils")) {
+            http().get("/api/shelf").json().path(shelf).forEach(saved -> all.add(without(saved)));
         }
-        http().get("/api/mixes").json().forEach(held -> all.add(held.path("mix")));
-        http().get("/api/pieces").json().forEach(held -> all.add(held.path("piece")));
-        for (JsonNode run : http().get("/api/runs").json()) {
-            all.add(run.path("run"));
-            all.add(run.path("thread"));
+        http().get("/api/mixes").json().forEach(saved -> all.add(saved.path("mix")));
+        http().get("/api/designs").json().forEach(saved -> all.add(saved.path("design")));
+        for (JsonNode batch : http().get("/api/batches").json()) {
+            all.add(batch.path("batch"));
+            all.add(batch.path("thread"));
         }
         return all;
     }
 
-    private static JsonNode without(JsonNode held) {
-        ObjectNode copy = held.deepCopy().asObject();
+    private static JsonNode without(JsonNode saved) {
+        ObjectNode copy = saved.deepCopy().asObject();
         copy.remove("edition");
         return copy;
     }
@@ -75,13 +75,13 @@ public class UndoPropertyTest extends ServerTest {
     private void change(SplittableRandom random) {
         int n = random.nextInt(100);
         switch (random.nextInt(17)) {
-            case 0 -> edit("/api/ways", "ways", form -> form.put("marginPercent", n % 90));
+            case 0 -> edit("/api/settings", "settings", form -> form.put("marginPercent", n % 90));
             case 1 -> edit("/api/ovens/1", "oven", form -> form.put("gapMm", n % 40));
-            case 2 -> edit("/api/pieces/" + (1 + n % 5), "piece", form -> form.put("name", "Piece " + n));
+            case 2 -> edit("/api/designs/" + (1 + n % 5), "design", form -> form.put("name", "Piece " + n));
             case 3 ->
                 edit(
-                        "/api/pieces/1",
-                        "piece",
+                        "/api/designs/1",
+                        "design",
                         form -> form.path("parts").get(n % 7).asObject().put("count", 1 + n % 4));
             case 4 ->
                 edit(
@@ -90,18 +90,18 @@ public class UndoPropertyTest extends ServerTest {
                         form -> form.path("parts").get(0).asObject().put("parts", 1 + n % 9));
             case 5 ->
                 edit(
-                        "/api/runs/" + (4 + n % 2),
-                        "run",
+                        "/api/batches/" + (4 + n % 2),
+                        "batch",
                         form -> form.path("lines").get(0).asObject().put("quantity", 1 + n));
             case 6 -> {
-                ObjectNode copy = http().get("/api/pieces/3")
+                ObjectNode copy = http().get("/api/designs/3")
                         .json()
-                        .path("piece")
+                        .path("design")
                         .deepCopy()
                         .asObject();
-                http().post("/api/pieces", copy.put("name", "Copy " + ++counted));
+                http().post("/api/designs", copy.put("name", "Copy " + ++counted));
             }
-            case 7 -> http().post("/api/runs/3/gate", Map.of("pieceId", 1, "line", n % 3, "ticked", n % 2 == 0));
+            case 7 -> http().post("/api/batches/3/checks", Map.of("designId", 1, "check", n % 3, "ticked", n % 2 == 0));
             case 8 -> http().post("/api/tiles", tile(n));
             case 9 -> {
                 JsonNode tile = http().get("/api/tiles").json().path("tiles").get(0);
@@ -158,7 +158,7 @@ public class UndoPropertyTest extends ServerTest {
                                         + clay.path("edition").asInt(),
                                 changed);
             }
-            case 11 -> http().put("/api/bench/hand", Map.of("runId", 3, "pieceId", 1, "step", 3 + n % 3));
+            case 11 -> http().put("/api/bench/job", Map.of("batchId", 3, "designId", 1, "step", 3 + n % 3));
             default -> {
                 // One done, one lost in turn: two the same in a row would count as one.
                 counted++;
@@ -188,10 +188,11 @@ public class UndoPropertyTest extends ServerTest {
     }
 
     private void edit(String url, String form, Edit edit) {
-        JsonNode held = http().get(url).json();
-        ObjectNode changed = held.path(form).deepCopy().asObject();
+        JsonNode saved = http().get(url).json();
+        ObjectNode changed = saved.path(form).deepCopy().asObject();
         edit.of(changed);
-        Http.Answer answer = http().put(url + "?edition=" + held.path("edition").asInt(), changed);
+        Http.Answer answer =
+                http().put(url + "?edition=" + saved.path("edition").asInt(), changed);
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     }
 }

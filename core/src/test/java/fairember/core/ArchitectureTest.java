@@ -17,7 +17,7 @@ public class ArchitectureTest {
     /** Each package may use only those before it. */
     static final List<String> ORDER = List.of(
             "measure",
-            "finding",
+            "advice",
             "workings",
             "cutout",
             "shape",
@@ -37,13 +37,13 @@ public class ArchitectureTest {
             "mix",
             "cutting",
             "wire",
-            "piece",
+            "design",
             "balance",
             "gauge",
             "ovenload",
             "loadsearch",
-            "run",
-            "worth");
+            "batch",
+            "price");
 
     /** The libraries that a package may use. */
     private static final Map<String, List<String>> LIBRARIES = Map.of(

@@ -2,8 +2,8 @@ package fairember.core;
 
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
-import fairember.core.measure.Refused;
-import fairember.core.measure.Wrong;
+import fairember.core.measure.InputError;
+import fairember.core.measure.InvalidInputException;
 import java.util.List;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 
@@ -11,11 +11,11 @@ import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 public final class Refusals {
     private Refusals() {}
 
-    public static List<Wrong> of(ThrowingCallable call) {
-        Refused refused = catchThrowableOfType(Refused.class, call);
+    public static List<InputError> of(ThrowingCallable call) {
+        InvalidInputException refused = catchThrowableOfType(InvalidInputException.class, call);
         if (refused == null) {
             throw new AssertionError("Nothing was refused");
         }
-        return refused.wrongs();
+        return refused.errors();
     }
 }

@@ -1,13 +1,26 @@
 package fairember.core;
 
 import fairember.core.bake.BakeRules;
+import fairember.core.bake.BakingMethod;
 import fairember.core.bake.ClayWindow;
-import fairember.core.bake.School;
 import fairember.core.bake.StageKind;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
+import fairember.core.design.Armature;
+import fairember.core.design.Design;
+import fairember.core.design.DesignKind;
+import fairember.core.design.DesignMeasuring;
+import fairember.core.design.Fitting;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.Palette;
+import fairember.core.design.Part;
+import fairember.core.design.Placement;
+import fairember.core.design.Pose;
+import fairember.core.design.Stage;
+import fairember.core.design.Station;
+import fairember.core.design.Step;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.PackedFoil;
@@ -22,27 +35,14 @@ import fairember.core.measure.Share;
 import fairember.core.measure.Temperature;
 import fairember.core.mix.Mix;
 import fairember.core.ovenload.Oven;
-import fairember.core.piece.Armature;
-import fairember.core.piece.Fitting;
-import fairember.core.piece.MeasuredPiece;
-import fairember.core.piece.Palette;
-import fairember.core.piece.Part;
-import fairember.core.piece.Piece;
-import fairember.core.piece.PieceKind;
-import fairember.core.piece.PieceMeasuring;
-import fairember.core.piece.Placement;
-import fairember.core.piece.Pose;
-import fairember.core.piece.Stage;
-import fairember.core.piece.Station;
-import fairember.core.piece.Step;
+import fairember.core.price.Rates;
 import fairember.core.shape.Ball;
 import fairember.core.shape.Rod;
 import fairember.core.shape.Solid;
 import fairember.core.stock.BlockSize;
-import fairember.core.stock.BoughtPart;
-import fairember.core.stock.ClayLine;
+import fairember.core.stock.ClayRange;
+import fairember.core.stock.Finding;
 import fairember.core.stock.StockClay;
-import fairember.core.worth.Rates;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -50,18 +50,18 @@ import org.jspecify.annotations.Nullable;
 /** A small made-up studio for tests, with round numbers that can be worked by hand. */
 public final class Samples {
     /** 125-135 °C, 15 min per 6 mm, 15 to 90 min, sections to 12 mm, density 2. */
-    public static final ClayLine FIRM = line(1, "Firm", 125, 135, 15, 15, 90);
+    public static final ClayRange FIRM = line(1, "Firm", 125, 135, 15, 15, 90);
     /** 110-120 °C: never meets {@link #FIRM}. */
-    public static final ClayLine COOL = line(2, "Cool", 110, 120, 15, 20, 60);
+    public static final ClayRange COOL = line(2, "Cool", 110, 120, 15, 20, 60);
 
     public static final StockClay WHITE = clay(1, "White", FIRM, "#f4f2ea", 100);
     public static final StockClay RED = clay(2, "Red", FIRM, "#b3342b", 0);
     public static final Mix CHALK = new Mix(1, "Chalk", List.of(Mix.Ingredient.of(WHITE, 1)));
     public static final Mix ROSE = new Mix(2, "Rose", List.of(Mix.Ingredient.of(WHITE, 3), Mix.Ingredient.of(RED, 1)));
-    public static final BoughtPart PIN = new BoughtPart(1, "Eye pin", new Money(10), 5, new Mass(0.5));
+    public static final Finding PIN = new Finding(1, "Eye pin", new Money(10), 5, new Mass(0.5));
     public static final Palette PALETTE = new Palette(List.of(CHALK, ROSE));
     public static final FoilRoll ROLL = FoilRoll.of(16, 300, 10, new Money(300), PackedFoil.USUAL);
-    public static final BakeRules PACKET = new BakeRules(School.PACKET, new Minutes(60), new Minutes(10));
+    public static final BakeRules PACKET = new BakeRules(BakingMethod.PACKET, new Minutes(60), new Minutes(10));
     /** 300 × 200 mm tray, 10 min and 0.2 kWh to preheat, 0.6 kW to hold. */
     public static final Oven OVEN = new Oven(
             "Bench oven",
@@ -82,7 +82,8 @@ public final class Samples {
 
     private Samples() {}
 
-    public static ClayLine line(long id, String name, double low, double high, double rate, double least, double most) {
+    public static ClayRange line(
+            long id, String name, double low, double high, double rate, double least, double most) {
         ClayWindow window = new ClayWindow(
                 new Temperature(low),
                 new Temperature(high),
@@ -91,11 +92,11 @@ public final class Samples {
                 new Minutes(least),
                 new Minutes(most),
                 new Length(12));
-        return new ClayLine(id, name, window, new Density(2));
+        return new ClayRange(id, name, window, new Density(2));
     }
 
     /** Sold in blocks of 50 g at 2.00 (one on the shelf) and 200 g at 6.00 (none). */
-    public static StockClay clay(long id, String name, ClayLine line, String hex, double openG) {
+    public static StockClay clay(long id, String name, ClayRange line, String hex, double openG) {
         Srgb swatch = Srgb.parse("hex", hex);
         return new StockClay(
                 id,
@@ -118,25 +119,25 @@ public final class Samples {
     }
 
     /** A 40 mm ball on a shell of 5, and two eyes of 6 mm that are baked loose first. */
-    public static Piece seal() {
+    public static Design seal() {
         return seal(null);
     }
 
-    public static Piece seal(@Nullable Money price) {
-        return new Piece(
+    public static Design seal(@Nullable Money price) {
+        return new Design(
                 7,
                 "Seal",
                 "",
-                PieceKind.FIGURINE,
+                DesignKind.FIGURINE,
                 Pose.STANDS,
                 List.of(
                         part("Body", new Ball(new Length(40)), 1, ROSE, 1, 5.0),
                         part("Eye", new Rod(new Length(6), new Length(6)), 2, CHALK, 0, null)),
                 List.of(
-                        new Stage("eyes", StageKind.SET, true, new Minutes(15)),
-                        new Stage("whole", StageKind.CURE, false, new Minutes(30))),
+                        new Stage("eyes", StageKind.PART_BAKE, true, new Minutes(15)),
+                        new Stage("whole", StageKind.FULL_BAKE, false, new Minutes(30))),
                 List.of(
-                        step("roll eyes", Station.PORTION, 2, 1, 0),
+                        step("roll eyes", Station.WEIGH_OUT, 2, 1, 0),
                         step("press cores", Station.CORES, 5, 2, 1),
                         step("build", Station.SHAPE, 5, 10, 1),
                         step("fit pin", Station.FIT, 1, 0.5, 2)),
@@ -147,8 +148,8 @@ public final class Samples {
     }
 
     /** A ball of 12 mm of clay that dries a day in the air for 6 mm: shaped, dried, varnished. */
-    public static MeasuredPiece airDried() {
-        ClayLine baked = line(9, "Air", 125, 135, 15, 20, 90);
+    public static MeasuredDesign airDried() {
+        ClayRange baked = line(9, "Air", 125, 135, 15, 20, 90);
         ClayWindow w = baked.window();
         ClayWindow dries = new ClayWindow(
                 w.low(),
@@ -159,25 +160,25 @@ public final class Samples {
                 w.most(),
                 w.greatest(),
                 Optional.of(new Minutes(24 * 60)));
-        StockClay clay = clay(9, "Air white", new ClayLine(9, "Air", dries, baked.density()), "#ffffff", 0);
+        StockClay clay = clay(9, "Air white", new ClayRange(9, "Air", dries, baked.density()), "#ffffff", 0);
         Mix mix = new Mix(9, "Air", List.of(Mix.Ingredient.of(clay, 1)));
-        Piece ball = new Piece(
+        Design ball = new Design(
                 9,
                 "Ball",
                 "",
-                PieceKind.FIGURINE,
+                DesignKind.FIGURINE,
                 Pose.STANDS,
                 List.of(part("Ball", new Ball(new Length(12)), 1, mix, 0, null)),
-                List.of(new Stage("dry", StageKind.CURE, false, Minutes.ZERO)),
+                List.of(new Stage("dry", StageKind.FULL_BAKE, false, Minutes.ZERO)),
                 List.of(step("roll", Station.SHAPE, 2, 5, 0), step("varnish", Station.FINISH, 3, 1, 1)),
                 List.of(),
                 List.of(),
                 Armature.NONE,
                 null);
-        return PieceMeasuring.measure(ball, new Palette(List.of(mix)), ROLL, PACKET);
+        return DesignMeasuring.measure(ball, new Palette(List.of(mix)), ROLL, PACKET);
     }
 
-    public static MeasuredPiece measured(Piece piece) {
-        return PieceMeasuring.measure(piece, PALETTE, ROLL, PACKET);
+    public static MeasuredDesign measured(Design design) {
+        return DesignMeasuring.measure(design, PALETTE, ROLL, PACKET);
     }
 }

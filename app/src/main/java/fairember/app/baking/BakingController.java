@@ -1,12 +1,12 @@
 package fairember.app.baking;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.keeping.MissingException;
+import fairember.app.batch.Planning;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
-import fairember.app.run.Planning;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -28,22 +28,22 @@ class BakingController {
     private final LoadReview review;
     private final Days days;
     private final Planning planning;
-    private final Keeping keeping;
+    private final Journal journal;
 
     BakingController(
-            LoadStore loads, OvenStore ovens, LoadReview review, Days days, Planning planning, Keeping keeping) {
+            LoadStore loads, OvenStore ovens, LoadReview review, Days days, Planning planning, Journal journal) {
         this.loads = loads;
         this.ovens = ovens;
         this.review = review;
         this.days = days;
         this.planning = planning;
-        this.keeping = keeping;
+        this.journal = journal;
     }
 
     /** A load to start now, in the first oven when none is named. */
     record StartLoadForm(
             double tempC,
-            double holdMin,
+            double bakingMin,
             List<LoadForm.LoadItemForm> items,
             @Nullable Long ovenId) {}
 
@@ -60,37 +60,41 @@ class BakingController {
     @ResponseStatus(HttpStatus.CREATED)
     StartedLoadView start(@RequestBody StartLoadForm form) {
         LoadForm load =
-                new LoadForm(form.tempC(), form.holdMin(), planning.instant(), null, form.items(), form.ovenId());
-        return new StartedLoadView(keeping.together(() -> {
+                new LoadForm(form.tempC(), form.bakingMin(), planning.instant(), null, form.items(), form.ovenId());
+        return new StartedLoadView(journal.together(() -> {
             if (ovens.find(load.oven()).isEmpty()) {
-                throw new Refused("ovenId", "oven " + load.oven(), "an oven of the studio", "Choose one.");
+                throw new InvalidInputException(
+                        "ovenId", "oven " + load.oven(), "an oven of the studio", "Choose one.");
             }
             if (loads.inOvens().stream().anyMatch(in -> in.form().oven() == load.oven())) {
-                throw new Refused("items", "a load in the oven", "an empty oven", "Take that one out first.");
+                throw new InvalidInputException(
+                        "items", "a load in the oven", "an empty oven", "Take that one out first.");
             }
             review.check(load);
-            return keeping.add(loads, load);
+            return journal.add(loads, load);
         }));
     }
 
     /** Takes a load out of the oven, now. */
     @PostMapping("/loads/{id}/out")
     void takeOut(@PathVariable long id) {
-        keeping.together(() -> {
-            LoadForm held = loads.find(id)
+        journal.together(() -> {
+            LoadForm saved = loads.find(id)
                     .orElseThrow(() -> new MissingException("load", id))
                     .form();
-            if (held.outAt() != null) {
-                throw new Refused("id", "a load that is out", "the load in the oven", "Nothing needs doing.");
+            if (saved.outAt() != null) {
+                throw new InvalidInputException(
+                        "id", "a load that is out", "the load in the oven", "Nothing needs to be done.");
             }
-            String words = "took out the " + loads.nameOf(held);
+            String words = "took out the " + loads.nameOf(saved);
             Instant now = planning.instant();
-            Instant out = now.isBefore(held.inAt()) ? held.inAt() : now;
-            keeping.change(
+            Instant out = now.isBefore(saved.inAt()) ? saved.inAt() : now;
+            journal.change(
                     loads,
                     id,
                     words,
-                    load -> new LoadForm(load.tempC(), load.holdMin(), load.inAt(), out, load.items(), load.ovenId()));
+                    load -> new LoadForm(
+                            load.tempC(), load.bakingMin(), load.inAt(), out, load.items(), load.ovenId()));
             return words;
         });
     }

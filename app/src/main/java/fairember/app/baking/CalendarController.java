@@ -1,11 +1,11 @@
 package fairember.app.baking;
 
-import fairember.app.run.PlannedLoadView;
-import fairember.app.run.Planning;
+import fairember.app.batch.PlannedLoadView;
+import fairember.app.batch.Planning;
+import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.WorkHours;
 import fairember.core.measure.Figures;
 import fairember.core.ovenload.PlannedLoad;
-import fairember.core.run.RunSchedule;
-import fairember.core.run.WorkHours;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.Map;
@@ -35,22 +35,22 @@ class CalendarController {
     @GetMapping(path = "/api/baking/calendar.ics", produces = "text/calendar")
     ResponseEntity<String> calendar() {
         Planning.Open open = planning.open();
-        RunSchedule plan = planning.schedule(open);
-        Map<Long, String> names = planning.runNames();
+        BatchSchedule plan = planning.schedule(open);
+        Map<Long, String> names = planning.batchNames();
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Fair Ember//Loads//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        for (RunSchedule.TimedLoad load : plan.loads()) {
+        for (BatchSchedule.TimedLoad load : plan.loads()) {
             calendar.add(load(load, PlannedLoadView.of(load, plan, open.jobs(), names)));
         }
-        for (RunSchedule.HandsTask task : plan.tasks()) {
+        for (BatchSchedule.HandsTask task : plan.tasks()) {
             for (WorkHours.Slot slot : task.slots()) {
                 String what = "%s, %d of %s"
                         .formatted(
                                 task.step().name(),
                                 task.pieces(),
-                                task.job().piece().piece().name());
+                                task.job().design().design().name());
                 calendar.add(event(
                         "hands-" + task.job().key() + "-" + task.index() + "-" + slot.from(),
                         slot.from(),
@@ -65,13 +65,13 @@ class CalendarController {
                 .body(calendar.toString());
     }
 
-    private VEvent load(RunSchedule.TimedLoad timed, PlannedLoadView view) {
+    private VEvent load(BatchSchedule.TimedLoad timed, PlannedLoadView view) {
         PlannedLoad load = timed.load();
         String what = "Load %d: %s, %s"
                 .formatted(
                         view.number(),
                         Figures.show(load.temperature().c(), "°C"),
-                        Figures.show(Math.round(load.hold().min() * 10) / 10.0, "min"));
+                        Figures.show(Math.round(load.bakingTime().min() * 10) / 10.0, "min"));
         String items = view.items().stream()
                 .map(PlannedLoadView.PlannedItemView::words)
                 .collect(Collectors.joining("; "));
@@ -81,7 +81,7 @@ class CalendarController {
                 timed.heatFrom(),
                 timed.out(),
                 what,
-                "Heat from the beginning, in at %s. %s".formatted(in, items));
+                "Preheat from the start of this entry; put the load in at %s. %s".formatted(in, items));
     }
 
     private VEvent event(String id, LocalDateTime from, LocalDateTime to, String what, String more) {

@@ -1,11 +1,11 @@
 package fairember.app.baking;
 
+import fairember.app.batch.PlannedLoadView;
+import fairember.app.batch.TaskView;
+import fairember.app.oven.ConstraintsForm;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.OvenForm;
-import fairember.app.oven.WishesForm;
-import fairember.app.run.PlannedLoadView;
-import fairember.app.run.TaskView;
-import fairember.app.web.FindingView;
+import fairember.app.web.AdviceView;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Score;
 import java.time.Instant;
@@ -16,7 +16,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The ovens' days: loads that went in, those that are in, and those planned for the runs that are not finished, with
+ * The ovens' days: loads that went in, those that are in, and those planned for the batches that are not finished, with
  * the hands' tasks beside them.
  *
  * @param criticalLoads places in {@code planned} of the loads that keep it all from ending earlier
@@ -39,8 +39,8 @@ public record DayView(
         List<Integer> criticalLoads,
         List<Integer> criticalTasks,
         List<ScoreView> scores,
-        List<FindingView> findings,
-        WishesView wishes,
+        List<AdviceView> advice,
+        ConstraintsView constraints,
         LocalDate finishOn,
         int onBench,
         double clockSpeed) {
@@ -56,7 +56,7 @@ public record DayView(
     public record LoggedLoadView(
             long id,
             double tempC,
-            double holdMin,
+            double bakingMin,
             Instant inAt,
             Instant dueOut,
             @Nullable Instant outAt,
@@ -64,7 +64,7 @@ public record DayView(
             List<LoggedItemView> items) {}
 
     /** So many things of a stage bake, in words. */
-    public record LoggedItemView(String name, String runName, LoadForm.LoadItemForm item, int unitsEach) {}
+    public record LoggedItemView(String name, String batchName, LoadForm.LoadItemForm item, int unitsEach) {}
 
     /** How good the plan is by one objective; no plan is under the bound. */
     public record ScoreView(Objective objective, double value, double bound, double gapPercent, boolean proven) {
@@ -78,5 +78,5 @@ public record DayView(
     }
 
     /** What the maker wants of the plan, with its edition. */
-    public record WishesView(int edition, WishesForm form) {}
+    public record ConstraintsView(int edition, ConstraintsForm form) {}
 }

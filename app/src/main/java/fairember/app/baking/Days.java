@@ -2,27 +2,27 @@ package fairember.app.baking;
 
 import static fairember.app.web.Given.or;
 
+import fairember.app.batch.BatchState;
+import fairember.app.batch.BatchStore;
+import fairember.app.batch.PlannedLoadView;
+import fairember.app.batch.Planning;
+import fairember.app.batch.TaskView;
 import fairember.app.clock.StudioClock;
-import fairember.app.keeping.Kept;
+import fairember.app.design.DesignForm;
+import fairember.app.design.DesignStore;
+import fairember.app.design.PartForm;
+import fairember.app.journal.FormStore;
+import fairember.app.oven.ConstraintsStore;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenForm;
 import fairember.app.oven.OvenStore;
-import fairember.app.oven.WishesStore;
-import fairember.app.piece.PartForm;
-import fairember.app.piece.PieceForm;
-import fairember.app.piece.PieceStore;
-import fairember.app.run.PlannedLoadView;
-import fairember.app.run.Planning;
-import fairember.app.run.RunState;
-import fairember.app.run.RunStore;
-import fairember.app.run.TaskView;
-import fairember.app.ways.WaysStore;
-import fairember.app.web.FindingView;
+import fairember.app.settings.SettingsStore;
+import fairember.app.web.AdviceView;
+import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.CriticalChain;
+import fairember.core.batch.WorkHours;
 import fairember.core.ovenload.Oven;
-import fairember.core.run.CriticalChain;
-import fairember.core.run.RunSchedule;
-import fairember.core.run.WorkHours;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
@@ -35,39 +35,39 @@ import org.springframework.stereotype.Service;
 class Days {
     private final LoadStore loads;
     private final Planning planning;
-    private final PieceStore pieces;
-    private final RunStore runs;
-    private final WaysStore ways;
+    private final DesignStore designs;
+    private final BatchStore batches;
+    private final SettingsStore settings;
     private final OvenStore ovens;
-    private final WishesStore wishes;
+    private final ConstraintsStore constraints;
     private final StudioClock clock;
 
     Days(
             LoadStore loads,
             Planning planning,
-            PieceStore pieces,
-            RunStore runs,
-            WaysStore ways,
+            DesignStore designs,
+            BatchStore batches,
+            SettingsStore settings,
             OvenStore ovens,
-            WishesStore wishes,
+            ConstraintsStore constraints,
             StudioClock clock) {
         this.loads = loads;
         this.planning = planning;
-        this.pieces = pieces;
-        this.runs = runs;
-        this.ways = ways;
+        this.designs = designs;
+        this.batches = batches;
+        this.settings = settings;
         this.ovens = ovens;
-        this.wishes = wishes;
+        this.constraints = constraints;
         this.clock = clock;
     }
 
     DayView day() {
         LocalDateTime now = planning.now();
-        WorkHours hours = ways.ways().hours();
+        WorkHours hours = settings.settings().hours();
         Planning.Open open = planning.open();
-        RunSchedule plan = planning.schedule(open);
+        BatchSchedule plan = planning.schedule(open);
         CriticalChain chain = CriticalChain.of(plan, hours);
-        Map<Long, String> names = planning.runNames();
+        Map<Long, String> names = planning.batchNames();
         return new DayView(
                 planning.instant(),
                 hours.from(),
@@ -77,8 +77,8 @@ class Days {
                 loads.inOvens().stream().map(this::logged).toList(),
                 loads.all().stream()
                         .filter(load -> load.form().outAt() != null)
-                        .sorted(Comparator.comparing(
-                                        (Kept.Held<LoadForm> l) -> l.form().inAt())
+                        .sorted(Comparator.comparing((FormStore.Saved<LoadForm> l) ->
+                                        l.form().inAt())
                                 .reversed())
                         .map(this::logged)
                         .toList(),
@@ -93,46 +93,53 @@ class Days {
                 chain.loads().stream().sorted().toList(),
                 chain.tasks().stream().sorted().toList(),
                 DayView.ScoreView.all(plan.scores()),
-                FindingView.all(plan.findings()),
-                new DayView.WishesView(wishes.held().edition(), open.wishes()),
+                AdviceView.all(plan.advice()),
+                new DayView.ConstraintsView(constraints.saved().edition(), open.constraints()),
                 plan.finish().toLocalDate(),
-                (int) runs.all().stream()
-                        .filter(run -> run.form().state() == RunState.ON_BENCH)
+                (int) batches.all().stream()
+                        .filter(batch -> batch.form().state() == BatchState.ON_BENCH)
                         .count(),
                 clock.speed());
     }
 
-    private static DayView.DryingView drying(RunSchedule.Drying drying, boolean critical) {
-        return new DayView.DryingView(drying.job().piece().piece().name(), drying.from(), drying.to(), critical);
+    private static DayView.DryingView drying(BatchSchedule.Drying drying, boolean critical) {
+        return new DayView.DryingView(drying.job().design().design().name(), drying.from(), drying.to(), critical);
     }
 
-    private static DayView.OvenNameView name(Kept.Held<OvenForm> held) {
-        Oven oven = held.form().parse();
+    private static DayView.OvenNameView name(FormStore.Saved<OvenForm> saved) {
+        Oven oven = saved.form().parse();
         return new DayView.OvenNameView(
-                held.id(),
+                saved.id(),
                 oven.name(),
                 oven.trayWidth().mm(),
                 oven.trayDepth().mm(),
                 oven.shelves().size(),
-                or(held.form().spots(), List.of()));
+                or(saved.form().spots(), List.of()));
     }
 
-    private DayView.LoggedLoadView logged(Kept.Held<LoadForm> held) {
-        LoadForm load = held.form();
+    private DayView.LoggedLoadView logged(FormStore.Saved<LoadForm> saved) {
+        LoadForm load = saved.form();
         List<DayView.LoggedItemView> items = load.items().stream()
-                .map(item -> new DayView.LoggedItemView(nameOf(item), runName(item.runId()), item, unitsEach(item)))
+                .map(item -> new DayView.LoggedItemView(nameOf(item), batchName(item.batchId()), item, unitsEach(item)))
                 .toList();
         return new DayView.LoggedLoadView(
-                held.id(), load.tempC(), load.holdMin(), load.inAt(), load.dueOut(), load.outAt(), load.oven(), items);
+                saved.id(),
+                load.tempC(),
+                load.bakingMin(),
+                load.inAt(),
+                load.dueOut(),
+                load.outAt(),
+                load.oven(),
+                items);
     }
 
-    /** Things on the tray for one piece: its loose parts of that bake, else 1. */
+    /** Things on the tray for one design: its loose parts of that bake, else 1. */
     private int unitsEach(LoadForm.LoadItemForm item) {
-        return pieces.find(item.pieceId())
-                .map(Kept.Held::form)
-                .filter(piece -> item.stage() < piece.stages().size()
-                        && piece.stages().get(item.stage()).loose())
-                .map(piece -> piece.parts().stream()
+        return designs.find(item.designId())
+                .map(FormStore.Saved::form)
+                .filter(design -> item.stage() < design.stages().size()
+                        && design.stages().get(item.stage()).loose())
+                .map(design -> design.parts().stream()
                         .filter(part -> or(part.stage(), 0) == item.stage())
                         .mapToInt(PartForm::count)
                         .sum())
@@ -140,16 +147,18 @@ class Days {
     }
 
     private String nameOf(LoadForm.LoadItemForm item) {
-        return pieces.find(item.pieceId())
-                .map(piece -> piece.form().name() + stage(piece.form(), item.stage()))
+        return designs.find(item.designId())
+                .map(design -> design.form().name() + stage(design.form(), item.stage()))
                 .orElse("a piece that was removed");
     }
 
-    private static String stage(PieceForm piece, int stage) {
-        return stage < piece.stages().size() ? ", " + piece.stages().get(stage).name() : "";
+    private static String stage(DesignForm design, int stage) {
+        return stage < design.stages().size()
+                ? ", " + design.stages().get(stage).name()
+                : "";
     }
 
-    private String runName(long id) {
-        return runs.find(id).map(run -> run.form().name()).orElse("");
+    private String batchName(long id) {
+        return batches.find(id).map(batch -> batch.form().name()).orElse("");
     }
 }

@@ -1,17 +1,17 @@
 package fairember.app.baking;
 
+import fairember.app.batch.Planning;
 import fairember.app.oven.LoadForm;
-import fairember.app.run.Planning;
+import fairember.core.batch.Job;
+import fairember.core.batch.Progress;
+import fairember.core.design.MeasuredStage;
 import fairember.core.measure.Figures;
 import fairember.core.measure.Gathering;
-import fairember.core.measure.Refused;
-import fairember.core.piece.MeasuredStage;
-import fairember.core.run.Job;
-import fairember.core.run.Progress;
+import fairember.core.measure.InvalidInputException;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
-/** Holds a load that is about to go in against its pieces: built, baked before, gate ticked, window, hold. */
+/** Holds a load that is about to go in against its designs: built, baked before, checks ticked, window, hold. */
 @Service
 class LoadReview {
     private final Planning planning;
@@ -37,35 +37,41 @@ class LoadReview {
     }
 
     private boolean check(LoadForm load, LoadForm.LoadItemForm item) {
-        Job job = planning.work(item.runId()).jobs().stream()
-                .filter(j -> j.piece().piece().id() == item.pieceId())
+        Job job = planning.work(item.batchId()).jobs().stream()
+                .filter(j -> j.design().design().id() == item.designId())
                 .findFirst()
-                .orElseThrow(() -> new Refused(
-                        "pieceId", "piece " + item.pieceId(), "a piece of that run", "Choose a piece the run makes."));
-        if (item.stage() < 0 || item.stage() >= job.piece().stages().size()) {
-            throw new Refused("stage", "stage " + item.stage(), "a stage of the piece", "Choose one of its bakes.");
+                .orElseThrow(() -> new InvalidInputException(
+                        "designId",
+                        "piece " + item.designId(),
+                        "a design of that batch",
+                        "Choose a design in the batch."));
+        if (item.stage() < 0 || item.stage() >= job.design().stages().size()) {
+            throw new InvalidInputException(
+                    "stage", "stage " + item.stage(), "a bake of the design", "Choose one of its bakes.");
         }
-        MeasuredStage stage = job.piece().stages().get(item.stage());
-        String name = job.piece().piece().name() + ", " + stage.stage().name();
+        MeasuredStage stage = job.design().stages().get(item.stage());
+        String name = job.design().design().name() + ", " + stage.stage().name();
         if (stage.need().drying().isPresent()) {
-            throw new Refused("stage", name, "clay that is baked", "Let it dry in the air; the oven is not for it.");
+            throw new InvalidInputException(
+                    "stage", name, "clay that is baked", "Let it dry in the air; do not bake it.");
         }
         Progress progress = job.progress();
         int left = job.alive() * stage.unitsEach() - progress.bakedOrIn(item.stage());
         if (item.count() > left) {
-            throw new Refused(
-                    "count", item.count() + " of " + name, left + " at most", "The others are baked already.");
+            throw new InvalidInputException(
+                    "count", item.count() + " of " + name, left + " at most", "The others are already baked.");
         }
         if (item.stage() > 0) {
             int before = progress.baked(item.stage() - 1)
-                    / job.piece().stages().get(item.stage() - 1).unitsEach();
+                    / job.design().stages().get(item.stage() - 1).unitsEach();
             if (progress.bakedOrIn(item.stage()) + item.count() > before * stage.unitsEach()) {
-                throw new Refused("stage", name, "pieces whose earlier bake is done", "Bake the earlier stage first.");
+                throw new InvalidInputException(
+                        "stage", name, "pieces that had their earlier bake", "Do the earlier bake first.");
             }
         }
-        if (item.stage() == job.piece().piece().lastStage() && !job.gateOpen()) {
-            throw new Refused(
-                    "gate", name + " with an open gate", "every line of its gate ticked", "Check the gate first.");
+        if (item.stage() == job.design().design().lastStage() && !job.checksOpen()) {
+            throw new InvalidInputException(
+                    "checks", name + " with unticked checks", "every check ticked", "Tick the checks first.");
         }
         window(load, stage, name);
         return true;
@@ -75,19 +81,19 @@ class LoadReview {
         double low = stage.need().window().low().c();
         double high = stage.need().window().high().c();
         if (load.tempC() < low || load.tempC() > high) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "tempC",
                     Figures.show(load.tempC(), "°C") + " for " + name,
                     Figures.show(low) + " to " + Figures.show(high, "°C"),
-                    "Set a temperature inside its window.");
+                    "Set a temperature within its window.");
         }
-        double least = stage.need().hold().min();
-        if (load.holdMin() < least - 0.01) {
-            throw new Refused(
-                    "holdMin",
-                    Figures.show(load.holdMin(), "min") + " for " + name,
+        double least = stage.need().bakingTime().min();
+        if (load.bakingMin() < least - 0.01) {
+            throw new InvalidInputException(
+                    "bakingMin",
+                    Figures.show(load.bakingMin(), "min") + " for " + name,
                     Figures.show(least, "min") + " or more",
-                    "Hold it long enough to cure.");
+                    "Bake it long enough to cure.");
         }
     }
 }

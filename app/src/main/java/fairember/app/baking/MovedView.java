@@ -1,7 +1,7 @@
 package fairember.app.baking;
 
-import fairember.app.oven.WishesForm;
-import fairember.app.web.FindingView;
+import fairember.app.oven.ConstraintsForm;
+import fairember.app.web.AdviceView;
 import java.util.List;
 
 /**
@@ -10,7 +10,10 @@ import java.util.List;
  * @param breaks what it would break; nothing when it may be
  * @param before the plan's scores as it is
  * @param after its scores with the move
- * @param wishes that would hold it so
+ * @param constraints that would hold it so
  */
 record MovedView(
-        List<FindingView> breaks, List<DayView.ScoreView> before, List<DayView.ScoreView> after, WishesForm wishes) {}
+        List<AdviceView> breaks,
+        List<DayView.ScoreView> before,
+        List<DayView.ScoreView> after,
+        ConstraintsForm constraints) {}

@@ -1,8 +1,8 @@
 package fairember.app.baking;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.oven.WishesForm;
-import fairember.app.oven.WishesStore;
+import fairember.app.journal.Journal;
+import fairember.app.oven.ConstraintsForm;
+import fairember.app.oven.ConstraintsStore;
 import fairember.app.turns.CallerWatch;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
@@ -20,24 +20,24 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/baking")
 class PlanController {
-    private final WishesStore wishes;
-    private final Keeping keeping;
+    private final ConstraintsStore constraints;
+    private final Journal journal;
     private final Days days;
     private final PlanMoves moves;
     private final PlanSearch search;
 
-    PlanController(WishesStore wishes, Keeping keeping, Days days, PlanMoves moves, PlanSearch search) {
-        this.wishes = wishes;
-        this.keeping = keeping;
+    PlanController(ConstraintsStore constraints, Journal journal, Days days, PlanMoves moves, PlanSearch search) {
+        this.constraints = constraints;
+        this.journal = journal;
         this.days = days;
         this.moves = moves;
         this.search = search;
     }
 
     /** Holds loads as they are and keeps bakes apart, in place of what was wished before. */
-    @PutMapping("/wishes")
-    DayView wish(@RequestParam int edition, @RequestBody WishesForm form) {
-        keeping.replace(wishes, WishesStore.ID, edition, form);
+    @PutMapping("/constraints")
+    DayView constraint(@RequestParam int edition, @RequestBody ConstraintsForm form) {
+        journal.replace(constraints, ConstraintsStore.ID, edition, form);
         return days.day();
     }
 

@@ -1,17 +1,17 @@
 package fairember.app.baking;
 
+import fairember.app.batch.BakeKeys;
+import fairember.app.batch.LoadPlans;
+import fairember.app.batch.Planning;
+import fairember.app.oven.ConstraintsForm;
 import fairember.app.oven.LoadForm;
-import fairember.app.oven.WishesForm;
-import fairember.app.run.BakeKeys;
-import fairember.app.run.LoadPlans;
-import fairember.app.run.Planning;
 import fairember.app.turns.SearchTurns;
-import fairember.app.web.FindingView;
-import fairember.core.finding.Finding;
-import fairember.core.finding.Verdict;
+import fairember.app.web.AdviceView;
+import fairember.core.advice.Advice;
+import fairember.core.advice.Grade;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.PlannedLoad;
@@ -39,15 +39,15 @@ class PlanMoves {
     MovedView tried(MoveForm form, BooleanSupplier gone) {
         Planning.Open open = planning.open();
         LoadPlan plan = plans.plan(LoadPlans.ALL, open.problem());
-        WishesForm wanted = wanted(form, plan, open.wishes());
+        ConstraintsForm wanted = wanted(form, plan, open.constraints());
         LoadProblem moved = planning.open(wanted).problem();
         LoadPlan after = turns.inTurn(
                 gone, () -> {}, () -> LoadPlanning.plan(moved, Effort.SEARCH, Optional.of(plan), gone, better -> {}));
-        List<Finding> breaks = after.findings().stream()
-                .filter(f -> f.verdict() != Verdict.KEEPS && !plan.findings().contains(f))
+        List<Advice> breaks = after.advice().stream()
+                .filter(f -> f.grade() != Grade.TIP && !plan.advice().contains(f))
                 .toList();
         return new MovedView(
-                FindingView.all(breaks),
+                AdviceView.all(breaks),
                 DayView.ScoreView.all(plan.scores()),
                 DayView.ScoreView.all(after.scores()),
                 wanted);
@@ -56,38 +56,39 @@ class PlanMoves {
     /** Refuses at once what cannot be moved. */
     void check(MoveForm form) {
         Planning.Open open = planning.open();
-        wanted(form, plans.plan(LoadPlans.ALL, open.problem()), open.wishes());
+        wanted(form, plans.plan(LoadPlans.ALL, open.problem()), open.constraints());
     }
 
     /** The wishes there are, but for pins of these two loads, and both loads held as they would be. */
-    private WishesForm wanted(MoveForm form, LoadPlan plan, WishesForm wishes) {
+    private ConstraintsForm wanted(MoveForm form, LoadPlan plan, ConstraintsForm constraints) {
         List<LoadForm.LoadItemForm> source = items(plan, form.from(), "from");
         Integer to = form.to();
         List<LoadForm.LoadItemForm> target = to == null ? new ArrayList<>() : items(plan, to, "to");
         if (to != null && to == form.from()) {
-            throw new Refused("to", "the load it is in", "another load", "Choose where it is to go.");
+            throw new InvalidInputException("to", "the same load", "another load", "Choose the load to move it to.");
         }
-        List<WishesForm.PinnedLoadForm> pins = new ArrayList<>(wishes.pins());
+        List<ConstraintsForm.PlanPinForm> pins = new ArrayList<>(constraints.pins());
         pins.removeIf(pin -> same(pin, source) || same(pin, target));
         LoadForm.LoadItemForm item = form.item();
         if (item == null) {
-            throw new Refused("item", "nothing", "some things of that load", "Say what is to be moved.");
+            throw new InvalidInputException(
+                    "item", "nothing", "one or more items of that load", "Choose what to move.");
         }
         add(source, item, -item.count(), "item.count");
         add(target, item, item.count(), "item.count");
         long from = planning.ovenId(plan.loads().get(form.from()).oven());
         if (!source.isEmpty()) {
-            pins.add(new WishesForm.PinnedLoadForm(from, null, source));
+            pins.add(new ConstraintsForm.PlanPinForm(from, null, source));
         }
         long oven = to == null ? from : planning.ovenId(plan.loads().get(to).oven());
-        pins.add(new WishesForm.PinnedLoadForm(oven, null, target));
-        return new WishesForm(pins, wishes.apart());
+        pins.add(new ConstraintsForm.PlanPinForm(oven, null, target));
+        return new ConstraintsForm(pins, constraints.apart());
     }
 
     private static List<LoadForm.LoadItemForm> items(LoadPlan plan, int load, String field) {
         if (load < 0 || load >= plan.loads().size()) {
-            throw new Refused(
-                    field, "load " + (load + 1), "a load of the plan", "Look again: the plan has changed meanwhile.");
+            throw new InvalidInputException(
+                    field, "load " + (load + 1), "a load of the plan", "Look at the plan again: it has changed.");
         }
         List<LoadForm.LoadItemForm> items = new ArrayList<>();
         for (PlannedLoad.Item item : plan.loads().get(load).items()) {
@@ -98,25 +99,26 @@ class PlanMoves {
 
     private static void add(List<LoadForm.LoadItemForm> to, LoadForm.LoadItemForm item, int count, String field) {
         int there = 0;
-        for (LoadForm.LoadItemForm held : to) {
-            if (same(held, item)) {
-                there = held.count();
+        for (LoadForm.LoadItemForm saved : to) {
+            if (same(saved, item)) {
+                there = saved.count();
             }
         }
         if (there + count < 0 || item.count() < 1) {
-            throw new Refused(field, item.count() + " to move", "1 to " + there, "Move no more than are in that load.");
+            throw new InvalidInputException(
+                    field, item.count() + " to move", "1 to " + there, "Move no more than the load holds.");
         }
-        to.removeIf(held -> same(held, item));
+        to.removeIf(saved -> same(saved, item));
         if (there + count > 0) {
-            to.add(new LoadForm.LoadItemForm(item.runId(), item.pieceId(), item.stage(), there + count));
+            to.add(new LoadForm.LoadItemForm(item.batchId(), item.designId(), item.stage(), there + count));
         }
     }
 
-    private static boolean same(WishesForm.PinnedLoadForm pin, List<LoadForm.LoadItemForm> items) {
+    private static boolean same(ConstraintsForm.PlanPinForm pin, List<LoadForm.LoadItemForm> items) {
         return Set.copyOf(pin.items()).equals(Set.copyOf(items));
     }
 
     private static boolean same(LoadForm.LoadItemForm a, LoadForm.LoadItemForm b) {
-        return a.runId() == b.runId() && a.pieceId() == b.pieceId() && a.stage() == b.stage();
+        return a.batchId() == b.batchId() && a.designId() == b.designId() && a.stage() == b.stage();
     }
 }

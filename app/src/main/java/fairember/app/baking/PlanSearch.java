@@ -1,7 +1,7 @@
 package fairember.app.baking;
 
-import fairember.app.run.LoadPlans;
-import fairember.app.run.Planning;
+import fairember.app.batch.LoadPlans;
+import fairember.app.batch.Planning;
 import fairember.app.turns.SearchTurns;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
@@ -19,7 +19,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
-/** Looks for a better plan of all runs, one search at a time; what it finds takes the place of the plan there is. */
+/** Looks for a better plan of all batches, one search at a time; what it finds takes the place of the plan there is. */
 @Service
 class PlanSearch {
     private static final Logger LOG = LoggerFactory.getLogger(PlanSearch.class);

@@ -1,13 +1,13 @@
 package fairember.app.bench;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.keeping.MissingException;
-import fairember.app.run.Planning;
-import fairember.app.run.ProgressForm;
-import fairember.app.run.ProgressStore;
-import fairember.core.measure.Refused;
-import fairember.core.piece.Step;
-import fairember.core.run.Job;
+import fairember.app.batch.Planning;
+import fairember.app.batch.ProgressForm;
+import fairember.app.batch.ProgressStore;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
+import fairember.core.batch.Job;
+import fairember.core.design.Step;
+import fairember.core.measure.InvalidInputException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -15,118 +15,132 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** What is done at the bench: a step is taken in hand, timed, counted and put down. */
+/** What is done at the bench: a job is started, timed, counted and set aside. */
 @Service
 class Bench {
-    private final HandStore hands;
+    private final CurrentJobStore jobs;
     private final TimeStore times;
     private final Planning planning;
     private final ProgressStore progress;
-    private final Keeping keeping;
+    private final Journal journal;
     private final Clock clock;
 
-    Bench(HandStore hands, TimeStore times, Planning planning, ProgressStore progress, Keeping keeping, Clock clock) {
-        this.hands = hands;
+    Bench(
+            CurrentJobStore jobs,
+            TimeStore times,
+            Planning planning,
+            ProgressStore progress,
+            Journal journal,
+            Clock clock) {
+        this.jobs = jobs;
         this.times = times;
         this.planning = planning;
         this.progress = progress;
-        this.keeping = keeping;
+        this.journal = journal;
         this.clock = clock;
     }
 
-    /** The step in hand with its job, its counts and its time. */
-    record InHand(HandForm hand, String runName, Job job, Step step, ProgressForm.TallyForm tally, Duration logged) {}
+    /** The current job with its job, its counts and its time. */
+    record CurrentJob(
+            CurrentJobForm current,
+            String batchName,
+            Job job,
+            Step step,
+            ProgressForm.TallyForm tally,
+            Duration logged) {}
 
-    /** The step in hand; none when there is none, or when its run or its step has gone. */
-    Optional<InHand> inHand() {
-        return hands.hand().flatMap(this::found);
+    /** The current job; none when there is none, or when its batch or its step has gone. */
+    Optional<CurrentJob> currentJob() {
+        return jobs.current().flatMap(this::found);
     }
 
-    private Optional<InHand> found(HandForm hand) {
-        Planning.Work work = planning.work(hand.runId());
+    private Optional<CurrentJob> found(CurrentJobForm current) {
+        Planning.Work work = planning.work(current.batchId());
         return work.jobs().stream()
-                .filter(job -> job.piece().piece().id() == hand.pieceId())
-                .filter(job -> hand.step() >= 0
-                        && hand.step() < job.piece().piece().steps().size())
+                .filter(job -> job.design().design().id() == current.designId())
+                .filter(job -> current.step() >= 0
+                        && current.step() < job.design().design().steps().size())
                 .findFirst()
-                .map(job -> new InHand(
-                        hand,
-                        work.held().form().name(),
+                .map(job -> new CurrentJob(
+                        current,
+                        work.saved().form().name(),
                         job,
-                        job.piece().piece().steps().get(hand.step()),
-                        tally(hand),
-                        times.logged(hand.runId(), hand.pieceId(), hand.step())));
+                        job.design().design().steps().get(current.step()),
+                        tally(current),
+                        times.logged(current.batchId(), current.designId(), current.step())));
     }
 
-    private ProgressForm.TallyForm tally(HandForm hand) {
-        return progress.find(hand.runId())
-                .map(held -> held.form().tally(hand.pieceId(), hand.step()))
-                .orElse(new ProgressForm.TallyForm(hand.pieceId(), hand.step(), 0, 0));
+    private ProgressForm.TallyForm tally(CurrentJobForm current) {
+        return progress.find(current.batchId())
+                .map(saved -> saved.form().tally(current.designId(), current.step()))
+                .orElse(new ProgressForm.TallyForm(current.designId(), current.step(), 0, 0));
     }
 
-    /** Takes a step in hand; what was in hand before is set aside, its timer stopped and logged. */
-    public void take(long runId, long pieceId, int step) {
-        HandForm hand = new HandForm(runId, pieceId, step, null);
-        keeping.together(() -> {
-            InHand taken = found(hand).orElseThrow(() -> new MissingException("step", step));
-            return hand("started " + taken.step().name(), hand);
+    /** Takes a current job; what was in current before is set aside, its timer stopped and logged. */
+    public void take(long batchId, long designId, int step) {
+        CurrentJobForm current = new CurrentJobForm(batchId, designId, step, null);
+        journal.together(() -> {
+            CurrentJob taken = found(current).orElseThrow(() -> new MissingException("step", step));
+            return change("started " + taken.step().name(), current);
         });
     }
 
-    /** Sets aside what is in hand; a running timer is stopped and logged. */
+    /** Sets the current job aside; a running timer is stopped and logged. */
     public void setAside() {
-        keeping.together(() -> {
-            inHand().ifPresent(in -> hand("set aside " + in.step().name(), null));
+        journal.together(() -> {
+            currentJob().ifPresent(in -> change("set aside " + in.step().name(), null));
             return "";
         });
     }
 
-    /** Starts the timer of the step in hand, or stops and logs it; nothing when that is so already. */
+    /** Starts the timer of the current job, or stops and logs it; nothing when that is so already. */
     public void timer(boolean running) {
-        keeping.together(() -> {
-            InHand in = needed();
-            HandForm hand = in.hand();
-            if (running == (hand.startedAt() != null)) {
+        journal.together(() -> {
+            CurrentJob in = needed();
+            CurrentJobForm current = in.current();
+            if (running == (current.startedAt() != null)) {
                 return "";
             }
             Instant started = running ? clock.instant() : null;
-            return hand(
+            return change(
                     (running ? "started the timer of " : "timer of ")
                             + in.step().name(),
-                    new HandForm(hand.runId(), hand.pieceId(), hand.step(), started));
+                    new CurrentJobForm(current.batchId(), current.designId(), current.step(), started));
         });
     }
 
-    /** Stops what runs and takes this in hand instead, all of it one step called {@code words}. */
-    private String hand(String words, @Nullable HandForm next) {
+    /** Stops the timer and starts this job instead, all of it one step called {@code words}. */
+    private String change(String words, @Nullable CurrentJobForm next) {
         stop();
-        keeping.set(hands, HandStore.ID, words, next);
-        keeping.call(words);
+        journal.set(jobs, CurrentJobStore.ID, words, next);
+        journal.call(words);
         return words;
     }
 
     private void stop() {
-        hands.hand().ifPresent(hand -> {
-            Instant started = hand.startedAt();
+        jobs.current().ifPresent(current -> {
+            Instant started = current.startedAt();
             if (started != null && clock.instant().isAfter(started)) {
-                keeping.add(times, new TimeForm(hand.runId(), hand.pieceId(), hand.step(), started, clock.instant()));
+                journal.add(
+                        times,
+                        new TimeForm(current.batchId(), current.designId(), current.step(), started, clock.instant()));
             }
         });
     }
 
-    /** Counts so many more done and lost at the step in hand; fewer when negative. */
+    /** Counts so many more done and lost at the current job; fewer when negative. */
     public void count(int done, int lost) {
-        keeping.together(() -> {
-            InHand in = needed();
-            HandForm hand = in.hand();
+        journal.together(() -> {
+            CurrentJob in = needed();
+            CurrentJobForm current = in.current();
             String words = "%s: %s".formatted(in.step().name(), words(done, lost));
-            keeping.change(
+            journal.change(
                     progress,
-                    hand.runId(),
+                    current.batchId(),
                     words,
                     form -> form.with(
-                            hand.pieceId(),
-                            hand.step(),
+                            current.designId(),
+                            current.step(),
                             t -> counted(t, done, lost, in.job().quantity())));
             return words;
         });
@@ -136,13 +150,13 @@ class Bench {
         int nowDone = tally.done() + done;
         int nowLost = tally.lost() + lost;
         if (nowDone < 0 || nowLost < 0 || nowDone + nowLost > quantity) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "done",
                     nowDone + " done and " + nowLost + " lost",
-                    "0 to " + quantity + " together",
-                    "All of them are counted.");
+                    "0 to " + quantity + " in total",
+                    "All of them are already counted.");
         }
-        return new ProgressForm.TallyForm(tally.pieceId(), tally.step(), nowDone, nowLost);
+        return new ProgressForm.TallyForm(tally.designId(), tally.step(), nowDone, nowLost);
     }
 
     private static String words(int done, int lost) {
@@ -151,8 +165,9 @@ class Bench {
                 + (lost != 0 ? lost + " lost" : "");
     }
 
-    private InHand needed() {
-        return inHand().orElseThrow(
-                        () -> new Refused("step", "no step in hand", "a step in hand", "Take a step in hand first."));
+    private CurrentJob needed() {
+        return currentJob()
+                .orElseThrow(() ->
+                        new InvalidInputException("step", "no current job", "a current job", "Start a job first."));
     }
 }

@@ -1,8 +1,8 @@
 package fairember.app.bench;
 
-import fairember.app.run.Planning;
-import fairember.app.run.TaskView;
-import fairember.core.piece.Station;
+import fairember.app.batch.Planning;
+import fairember.app.batch.TaskView;
+import fairember.core.design.Station;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The bench: the step in hand with its timer and counts, and what comes next. */
+/** The bench: the current job with its timer and counts, and what comes next. */
 @RestController
 @RequestMapping("/api/bench")
 class BenchController {
@@ -28,12 +28,12 @@ class BenchController {
         this.planning = planning;
     }
 
-    /** The step in hand; a running timer adds the time since it was started to what is logged. */
-    record HandView(
-            long runId,
-            String runName,
-            long pieceId,
-            String pieceName,
+    /** The current job; a running timer adds the time since it was started to what is logged. */
+    record CurrentJobView(
+            long batchId,
+            String batchName,
+            long designId,
+            String designName,
             int step,
             String name,
             Station station,
@@ -43,17 +43,17 @@ class BenchController {
             int done,
             int lost,
             int wanted) {
-        static HandView of(Bench.InHand in) {
+        static CurrentJobView of(Bench.CurrentJob in) {
             var step = in.step();
-            return new HandView(
-                    in.hand().runId(),
-                    in.runName(),
-                    in.hand().pieceId(),
-                    in.job().piece().piece().name(),
-                    in.hand().step(),
+            return new CurrentJobView(
+                    in.current().batchId(),
+                    in.batchName(),
+                    in.current().designId(),
+                    in.job().design().design().name(),
+                    in.current().step(),
                     step.name(),
                     step.station(),
-                    in.hand().startedAt(),
+                    in.current().startedAt(),
                     in.logged().toSeconds(),
                     step.setup().min() + step.each().min() * in.job().alive(),
                     in.tally().done(),
@@ -62,11 +62,11 @@ class BenchController {
         }
     }
 
-    /** The bench: step in hand, and the steps still to be done in the order of the plan. */
-    record BenchView(Instant now, @Nullable HandView hand, List<TaskView> next) {}
+    /** The bench: current job, and the steps still to be done in the order of the plan. */
+    record BenchView(Instant now, @Nullable CurrentJobView job, List<TaskView> next) {}
 
-    /** A step to take in hand, counted from 0 in the route of its piece. */
-    record TakeForm(long runId, long pieceId, int step) {}
+    /** A step to start, counted from 0 in the steps of its design. */
+    record TakeForm(long batchId, long designId, int step) {}
 
     /** How many more are done and lost; a negative number takes some back. */
     record CountForm(int done, int lost) {}
@@ -74,38 +74,38 @@ class BenchController {
     @GetMapping
     BenchView bench() {
         Set<Long> onBench =
-                planning.onBench().stream().map(work -> work.held().id()).collect(Collectors.toSet());
+                planning.onBench().stream().map(work -> work.saved().id()).collect(Collectors.toSet());
         List<TaskView> next = planning.scheduleAll().tasks().stream()
                 .map(TaskView::of)
-                .filter(task -> onBench.contains(task.runId()))
+                .filter(task -> onBench.contains(task.batchId()))
                 .toList();
         return new BenchView(
-                planning.instant(), bench.inHand().map(HandView::of).orElse(null), next);
+                planning.instant(), bench.currentJob().map(CurrentJobView::of).orElse(null), next);
     }
 
-    @PutMapping("/hand")
+    @PutMapping("/job")
     BenchView take(@RequestBody TakeForm form) {
-        bench.take(form.runId(), form.pieceId(), form.step());
+        bench.take(form.batchId(), form.designId(), form.step());
         return bench();
     }
 
-    @DeleteMapping("/hand")
+    @DeleteMapping("/job")
     BenchView setAside() {
         bench.setAside();
         return bench();
     }
 
-    /** Whether the timer of the step in hand is to run. */
+    /** Whether the timer of the current job is to run. */
     record TimerForm(boolean running) {}
 
-    /** Starts the timer of the step in hand, or stops and logs it; asked twice, it is done once. */
+    /** Starts the timer of the current job, or stops and logs it; asked twice, it is done once. */
     @PutMapping("/timer")
     BenchView timer(@RequestBody TimerForm form) {
         bench.timer(form.running());
         return bench();
     }
 
-    /** Counts pieces done and lost at the step in hand. */
+    /** Counts designs done and lost at the current job. */
     @PostMapping("/count")
     BenchView count(@RequestBody CountForm count) {
         bench.count(count.done(), count.lost());

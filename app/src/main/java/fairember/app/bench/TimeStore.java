@@ -1,7 +1,7 @@
 package fairember.app.bench;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
@@ -11,7 +11,7 @@ import org.springframework.stereotype.Repository;
 
 /** Times logged at steps. */
 @Repository
-class TimeStore implements Kept<TimeForm> {
+class TimeStore implements FormStore<TimeForm> {
     private static final String COLUMNS = "select id, run_id, piece_id, step, started_at, ended_at from time_log ";
 
     private final Database database;
@@ -33,16 +33,16 @@ class TimeStore implements Kept<TimeForm> {
     @Override
     public String nameOf(TimeForm form) {
         long minutes = Math.round(form.length().toSeconds() / 60.0);
-        return minutes < 1 ? "less than a minute" : minutes + " min on a step";
+        return minutes < 1 ? "timer, less than a minute" : "timer, " + minutes + " min";
     }
 
     @Override
-    public Optional<Held<TimeForm>> find(long id) {
-        return database.one(COLUMNS + "where id = ?", TimeStore::held, id);
+    public Optional<Saved<TimeForm>> find(long id) {
+        return database.one(COLUMNS + "where id = ?", TimeStore::saved, id);
     }
 
-    private static Held<TimeForm> held(ResultSet row) throws SQLException {
-        return new Held<>(
+    private static Saved<TimeForm> saved(ResultSet row) throws SQLException {
+        return new Saved<>(
                 row.getLong(1),
                 1,
                 new TimeForm(
@@ -54,11 +54,16 @@ class TimeStore implements Kept<TimeForm> {
     }
 
     /** Time logged at a step so far. */
-    Duration logged(long runId, long pieceId, int step) {
+    Duration logged(long batchId, long designId, int step) {
         return database
-                .list(COLUMNS + "where run_id = ? and piece_id = ? and step = ?", TimeStore::held, runId, pieceId, step)
+                .list(
+                        COLUMNS + "where run_id = ? and piece_id = ? and step = ?",
+                        TimeStore::saved,
+                        batchId,
+                        designId,
+                        step)
                 .stream()
-                .map(held -> held.form().length())
+                .map(saved -> saved.form().length())
                 .reduce(Duration.ZERO, Duration::plus);
     }
 
@@ -68,8 +73,8 @@ class TimeStore implements Kept<TimeForm> {
         database.write(
                 "insert or replace into time_log values (?, ?, ?, ?, ?, ?)",
                 id,
-                form.runId(),
-                form.pieceId(),
+                form.batchId(),
+                form.designId(),
                 form.step(),
                 form.startedAt(),
                 form.endedAt());

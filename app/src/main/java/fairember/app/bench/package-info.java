@@ -1,4 +1,4 @@
-/** Start at {@link fairember.app.bench.BenchController}: the step in hand, its timer and its counts. */
+/** Start at {@link fairember.app.bench.BenchController}: the current job, its timer and its counts. */
 @NullMarked
 package fairember.app.bench;
 

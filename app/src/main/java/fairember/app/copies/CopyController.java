@@ -3,8 +3,8 @@ package fairember.app.copies;
 import fairember.app.clock.StudioClock;
 import fairember.app.database.StudioCopies;
 import fairember.app.database.UnfitFileException;
-import fairember.app.keeping.MissingException;
-import fairember.core.measure.Refused;
+import fairember.app.journal.MissingException;
+import fairember.core.measure.InvalidInputException;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
@@ -78,14 +78,14 @@ class CopyController {
      *
      * @param name of its file
      */
-    record KeptCopyView(String name, Instant savedAt, long bytes) {}
+    record SavedCopyView(String name, Instant savedAt, long bytes) {}
 
     /** The copies in the studio's folder: what it held each time before another was opened; the newest first. */
     @GetMapping("/copies")
-    List<KeptCopyView> kept() throws IOException {
-        List<KeptCopyView> kept = new ArrayList<>();
+    List<SavedCopyView> kept() throws IOException {
+        List<SavedCopyView> kept = new ArrayList<>();
         for (Path file : copies.kept()) {
-            kept.add(new KeptCopyView(
+            kept.add(new SavedCopyView(
                     file.getFileName().toString(),
                     StudioCopies.savedAt(file).truncatedTo(ChronoUnit.SECONDS),
                     Files.size(file)));
@@ -121,8 +121,9 @@ class CopyController {
             Path before = copies.open(draft, "before-" + stamp());
             return new OpenedCopyView(before.getFileName().toString());
         } catch (UnfitFileException unfit) {
-            String says = String.valueOf(unfit.getMessage()).replace(draft.toString(), "This file");
-            throw new Refused("file", says, "a copy of a Fair Ember studio", "Choose a file that was saved as a copy.");
+            String message = String.valueOf(unfit.getMessage()).replace(draft.toString(), "This file");
+            throw new InvalidInputException(
+                    "file", message, "a copy of a Fair Ember studio", "Choose a file that was saved as a copy.");
         } finally {
             for (String beside : new String[] {"", "-wal", "-shm", "-journal"}) {
                 Files.deleteIfExists(draft.resolveSibling(draft.getFileName() + beside));
@@ -137,7 +138,7 @@ class CopyController {
             for (int n = in.read(part); n >= 0; n = in.read(part)) {
                 written += n;
                 if (written > MOST) {
-                    throw new Refused(
+                    throw new InvalidInputException(
                             "file", "more than 1 GB", "up to 1 GB", "Choose a file that was saved as a copy.");
                 }
                 out.write(part, 0, n);

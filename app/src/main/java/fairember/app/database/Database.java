@@ -16,7 +16,7 @@ import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Component;
 
 /**
- * Runs the stores' SQL over plain java.sql. Within a transaction everything goes through its one writing connection;
+ * Batches the stores' SQL over plain java.sql. Within a transaction everything goes through its one writing connection;
  * outside, reading goes through the readers' pool. Every method throws {@link StoreException} when the database cannot.
  */
 @Component

@@ -26,13 +26,13 @@ final class Holder {
         try (Connection connection = StudioFile.source(config, file).getConnection();
                 Statement statement = connection.createStatement();
                 ResultSet row = statement.executeQuery("select pid, started_at from holder")) {
-            return row.next() && runs(row.getLong(1), row.getString(2));
+            return row.next() && batches(row.getLong(1), row.getString(2));
         } catch (SQLException noneYet) {
             return false;
         }
     }
 
-    private static boolean runs(long pid, String startedAt) {
+    private static boolean batches(long pid, String startedAt) {
         Optional<Instant> started = ProcessHandle.of(pid)
                 .filter(ProcessHandle::isAlive)
                 .flatMap(process -> process.info().startInstant());

@@ -27,7 +27,7 @@ final class Migrations {
         return Flyway.configure()
                 .dataSource(source)
                 .locations("classpath:db/migration")
-                .javaMigrations(new V9__Instants(ZoneId.systemDefault()))
+                .javaMigrations(new V9__Instants(ZoneId.systemDefault()), new V11__Words())
                 .target(target)
                 .load();
     }
@@ -43,7 +43,7 @@ final class Migrations {
                 ResultSet broken = statement.executeQuery("pragma foreign_key_check")) {
             if (broken.next()) {
                 throw new UnfitFileException(file + " has a row in " + broken.getString(1)
-                        + " that points to nothing. Open a copy of your studio.");
+                        + " that refers to something missing. Open a saved copy of your studio.");
             }
         } catch (SQLException trouble) {
             throw new StoreException(trouble);

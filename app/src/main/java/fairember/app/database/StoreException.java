@@ -11,25 +11,25 @@ public final class StoreException extends RuntimeException {
     /** What went wrong, as far as it helps to know. */
     public enum Trouble {
         FULL("The disk is full.", "Free some space, then try again."),
-        BUSY("Another program holds the studio's file.", "Close it, then try again."),
+        BUSY("Another program has locked the studio's file.", "Close that program, then try again."),
         READ_ONLY("The studio's file cannot be written.", "Check the folder's permissions, then try again."),
-        IN_USE("Something else still uses this.", "Take it out there first; a mix can be retired instead."),
-        BROKEN("The studio's file could not be read or written.", "Check the disk; keep a copy of the folder.");
+        IN_USE("Something else still uses this.", "Remove it there first. A mix can be retired instead."),
+        BROKEN("The studio's file could not be read or written.", "Check the disk, and save a copy of the folder.");
 
-        private final String says;
-        private final String mend;
+        private final String message;
+        private final String fix;
 
-        Trouble(String says, String mend) {
-            this.says = says;
-            this.mend = mend;
+        Trouble(String message, String fix) {
+            this.message = message;
+            this.fix = fix;
         }
 
-        public String says() {
-            return says;
+        public String message() {
+            return message;
         }
 
-        public String mend() {
-            return mend;
+        public String fix() {
+            return fix;
         }
     }
 

@@ -55,7 +55,7 @@ public class StudioCopies {
             SQLiteConnection sqlite = connection.unwrap(SQLiteConnection.class);
             int code = sqlite.getDatabase().backup("main", file.toString(), null, 20, 200, -1);
             if (code != 0) {
-                throw new SQLException("The copy ended with code " + code);
+                throw new SQLException("The copy failed with code " + code);
             }
             return file;
         } catch (SQLException trouble) {
@@ -108,7 +108,8 @@ public class StudioCopies {
         StudioFile.check(copy);
         try {
             if (Files.size(copy) == 0) {
-                throw new UnfitFileException("The file is empty. Nothing was changed. Choose a copy of a studio.");
+                throw new UnfitFileException(
+                        "The file is empty. Nothing was changed. Choose a saved copy of a studio.");
             }
             Migrations.run(copy);
             Path before = unused(name);

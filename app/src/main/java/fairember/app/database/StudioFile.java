@@ -19,7 +19,7 @@ import org.sqlite.SQLiteDataSource;
 /** The one file of a studio: how it is opened, and whether it is one that this Fair Ember can read. */
 final class StudioFile {
     private static final byte[] BEGINS = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
-    private static final String LEFT = " It was left as it is. ";
+    private static final String LEFT = " The file was not changed. ";
 
     private StudioFile() {}
 
@@ -65,16 +65,15 @@ final class StudioFile {
                         m.getState() == MigrationState.FUTURE_SUCCESS || m.getState() == MigrationState.FUTURE_FAILED);
         if (newer) {
             throw new UnfitFileException(
-                    file + " was written by a newer Fair Ember than this one." + LEFT + "Start the newer Fair Ember.");
+                    file + " was saved by a newer version of Fair Ember." + LEFT + "Start the newer version.");
         }
     }
 
     private static void begins(Path file) throws IOException {
         try (InputStream stream = Files.newInputStream(file)) {
             if (!Arrays.equals(stream.readNBytes(BEGINS.length), BEGINS)) {
-                throw new UnfitFileException(
-                        file + " is no Fair Ember studio: it does not begin as an SQLite file does." + LEFT
-                                + "Put a copy of your studio in its place, or give --data another folder.");
+                throw new UnfitFileException(file + " is not a Fair Ember studio: it is not an SQLite file." + LEFT
+                        + "Put a copy of your studio in its place, or choose another folder with --data.");
             }
         }
     }
@@ -82,18 +81,18 @@ final class StudioFile {
     private static void whole(Path file, Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement();
                 ResultSet found = statement.executeQuery("pragma quick_check(1)")) {
-            String says = found.next() ? found.getString(1) : "nothing";
-            if (!says.equals("ok")) {
-                throw broken(file, says, null);
+            String message = found.next() ? found.getString(1) : "nothing";
+            if (!message.equals("ok")) {
+                throw broken(file, message, null);
             }
         }
     }
 
     private static UnfitFileException broken(
-            Path file, String says, @org.jspecify.annotations.Nullable Throwable cause) {
+            Path file, String message, @org.jspecify.annotations.Nullable Throwable cause) {
         return new UnfitFileException(
-                file + " is damaged (" + says.strip() + ")." + LEFT
-                        + "Open a copy of it, or give --data another folder.",
+                file + " is damaged (" + message.strip() + ")." + LEFT
+                        + "Open a saved copy, or choose another folder with --data.",
                 cause);
     }
 
@@ -107,7 +106,7 @@ final class StudioFile {
         }
         if (!tables.isEmpty() && !tables.containsAll(Set.of("flyway_schema_history", "studio", "change"))) {
             throw new UnfitFileException(file + " is an SQLite file of another program." + LEFT
-                    + "Give --data the folder of a Fair Ember studio, or a new one.");
+                    + "With --data, choose the folder of a Fair Ember studio or a new folder.");
         }
     }
 }

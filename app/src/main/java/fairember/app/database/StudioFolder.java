@@ -31,30 +31,30 @@ public final class StudioFolder implements AutoCloseable {
     }
 
     /**
-     * Makes the folder when it is not there and takes hold of it; what an earlier start left in its {@code tmp} is removed.
+     * Makes the folder when it is not there and takes baking time of it; what an earlier start left in its {@code tmp} is removed.
      *
      * @throws UnfitFileException when it cannot be used, or another Fair Ember uses it
      */
     static StudioFolder open(Path path) {
         Path folder = path.toAbsolutePath().normalize();
         if (Files.exists(folder) && !Files.isDirectory(folder)) {
-            throw new UnfitFileException(folder + " is a file, not a folder. It was left as it is. Name a folder.");
+            throw new UnfitFileException(folder + " is a file, not a folder. It was not changed. Choose a folder.");
         }
         try {
             create(folder);
             if (!OPEN_HERE.add(folder.toRealPath())) {
                 throw inUse(folder);
             }
-            return held(folder.toRealPath());
+            return saved(folder.toRealPath());
         } catch (IOException trouble) {
             throw new UnfitFileException(
                     "The studio's folder " + folder + " cannot be used (" + trouble
-                            + "). Nothing was changed. Check its permissions, or give --data another folder.",
+                            + "). Nothing was changed. Check its permissions, or choose another folder with --data.",
                     trouble);
         }
     }
 
-    private static StudioFolder held(Path folder) throws IOException {
+    private static StudioFolder saved(Path folder) throws IOException {
         try {
             FileChannel channel =
                     FileChannel.open(folder.resolve("in-use"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
@@ -88,7 +88,7 @@ public final class StudioFolder implements AutoCloseable {
 
     private static UnfitFileException inUse(Path folder) {
         return new UnfitFileException("The studio in " + folder
-                + " is open in another Fair Ember. Stop that one, or give --data another folder.");
+                + " is open in another running Fair Ember. Stop that one, or choose another folder with --data.");
     }
 
     Path file() {

@@ -84,7 +84,7 @@ final class WritingTransactions extends AbstractPlatformTransactionManager {
     @Override
     protected void prepareForCommit(DefaultTransactionStatus status) {
         if (((Taken) status.getTransaction()).rollbackOnly) {
-            throw new IllegalStateException("A part of this change failed, so none of it is kept.");
+            throw new IllegalStateException("Part of this change failed, so none of it was saved.");
         }
     }
 

@@ -1,6 +1,6 @@
 package fairember.app.demo;
 
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
@@ -29,7 +29,7 @@ class DemoReadings {
     }
 
     void fill() {
-        for (Kept.Held<LoadForm> load : loads.all()) {
+        for (FormStore.Saved<LoadForm> load : loads.all()) {
             Instant out = load.form().outAt();
             if (out != null) {
                 probes.add(load.form().oven(), rows(load.id(), load.form(), out));

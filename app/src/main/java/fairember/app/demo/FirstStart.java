@@ -1,8 +1,8 @@
 package fairember.app.demo;
 
 import fairember.app.database.StudioSettings;
-import fairember.app.keeping.Keeping;
-import fairember.app.ways.WaysStore;
+import fairember.app.journal.Journal;
+import fairember.app.settings.SettingsStore;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -20,32 +20,32 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Fills a new studio: with the demo, or with nothing but sensible ways and a common oven. Both are files of kept things;
+ * Fills a new studio: with the demo, or with nothing but sensible settings and a common oven. Both are files of kept things;
  * "@day+12" in them is twelve days from now, "@instant-94" ninety-four minutes ago. It is done before the first question is answered.
  */
 @Component
 class FirstStart implements SmartInitializingSingleton {
     private static final Pattern WHEN = Pattern.compile("@(day|instant)([+-]\\d+)");
 
-    private final StudioSettings settings;
-    private final WaysStore ways;
-    private final Keeping keeping;
+    private final StudioSettings start;
+    private final SettingsStore settings;
+    private final Journal journal;
     private final JsonMapper mapper;
     private final Clock clock;
     private final DemoReadings readings;
     private final TransactionTemplate transaction;
 
     FirstStart(
-            StudioSettings settings,
-            WaysStore ways,
-            Keeping keeping,
+            StudioSettings start,
+            SettingsStore settings,
+            Journal journal,
             JsonMapper mapper,
             Clock clock,
             DemoReadings readings,
             TransactionTemplate transaction) {
+        this.start = start;
         this.settings = settings;
-        this.ways = ways;
-        this.keeping = keeping;
+        this.journal = journal;
         this.mapper = mapper;
         this.clock = clock;
         this.readings = readings;
@@ -55,8 +55,8 @@ class FirstStart implements SmartInitializingSingleton {
     @Override
     public void afterSingletonsInstantiated() {
         transaction.executeWithoutResult(status -> {
-            if (ways.find(WaysStore.ID).isEmpty()) {
-                fill(settings.demo() ? "/demo/studio.json" : "/demo/empty.json");
+            if (settings.find(SettingsStore.ID).isEmpty()) {
+                fill(start.demo() ? "/demo/studio.json" : "/demo/empty.json");
                 readings.fill();
             }
         });
@@ -66,7 +66,7 @@ class FirstStart implements SmartInitializingSingleton {
         LocalDateTime now = LocalDateTime.now(clock).withSecond(0).withNano(0);
         String dated = WHEN.matcher(text(file)).replaceAll(found -> when(found, now));
         for (JsonNode kept : mapper.readTree(dated)) {
-            keeping.plant(kept.path("kind").asString(), kept.path("id").asLong(), kept.path("form"));
+            journal.plant(kept.path("kind").asString(), kept.path("id").asLong(), kept.path("form"));
         }
     }
 

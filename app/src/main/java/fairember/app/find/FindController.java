@@ -1,11 +1,11 @@
 package fairember.app.find;
 
-import fairember.app.keeping.MissingException;
+import fairember.app.journal.MissingException;
 import fairember.app.mix.MixBook;
 import fairember.app.mix.MixForm;
 import fairember.app.mix.MixStore;
-import fairember.app.tile.TaughtClays;
-import fairember.app.ways.WaysStore;
+import fairember.app.settings.SettingsStore;
+import fairember.app.tile.ClayLearning;
 import fairember.core.measure.Mass;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.stock.StockClay;
@@ -28,15 +28,15 @@ class FindController {
     private final Finds finds;
     private final Instead instead;
     private final MixStore mixes;
-    private final TaughtClays clays;
-    private final WaysStore ways;
+    private final ClayLearning clays;
+    private final SettingsStore settings;
 
-    FindController(Finds finds, Instead instead, MixStore mixes, TaughtClays clays, WaysStore ways) {
+    FindController(Finds finds, Instead instead, MixStore mixes, ClayLearning clays, SettingsStore settings) {
         this.finds = finds;
         this.instead = instead;
         this.mixes = mixes;
         this.clays = clays;
-        this.ways = ways;
+        this.settings = settings;
     }
 
     /** The number of a search that was begun. */
@@ -46,7 +46,8 @@ class FindController {
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
     BegunView begin(@RequestBody FindForm form) {
-        return new BegunView(finds.start(form, instead.pantry(), ways.ways().waste()));
+        return new BegunView(
+                finds.start(form, instead.pantry(), settings.settings().waste()));
     }
 
     /** How far it is, and what it found. */

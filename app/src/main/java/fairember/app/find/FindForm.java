@@ -9,9 +9,9 @@ import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
 import fairember.core.colour.Srgb;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.mix.MixWaste;
 import fairember.core.recipe.Choice;
@@ -31,7 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param clayIds which clays may go in; all of the shelf that are no liquids when not said
  * @param mostKinds clays and lumps in one mix at most
  * @param mostParts parts in all at most
- * @param wantedG grams of the mix that are to end up in pieces; what stays on hands and in the machine comes on top
+ * @param wantedG grams of the mix that are to end up in designs; what stays on hands and in the machine comes on top
  * @param onHandOnly whether there has to be enough of each
  * @param like how it is to hide and shimmer; anyhow when not said
  * @param from what it is made of; clays when not said
@@ -79,11 +79,11 @@ public record FindForm(
                 .toList();
         List<Choice> allowed = look.map(l -> l.allowed(choices)).orElse(choices);
         if (allowed.isEmpty() && !choices.isEmpty()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "like",
-                    "only clays that shimmer or glitter otherwise",
-                    "clays that do no more than what is asked for",
-                    "Choose more clays, or do not ask for the same look.");
+                    "only clays that shimmer or glitter in another way",
+                    "clays with no other effect than the one you want",
+                    "Choose more clays, or allow other looks.");
         }
         return new RecipeSearch(
                 Lab.of(target.orElseThrow()),
@@ -111,7 +111,8 @@ public record FindForm(
     private static Pantry.Pick clay(Pantry pantry, @Nullable Long id) {
         Pantry.Pick clay = id == null || id < 0 ? null : pantry.picks().get(id);
         if (clay == null) {
-            throw new Refused("clayIds", "clay " + id, "clays on the shelf", "Choose among the clays there are.");
+            throw new InvalidInputException(
+                    "clayIds", "clay " + id, "clays on the shelf", "Choose clays that are on the shelf.");
         }
         return clay;
     }

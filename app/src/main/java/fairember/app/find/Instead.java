@@ -2,8 +2,8 @@ package fairember.app.find;
 
 import fairember.app.leftover.LeftoverStore;
 import fairember.app.mix.MixStore;
-import fairember.app.tile.TaughtClays;
-import fairember.app.ways.WaysStore;
+import fairember.app.settings.SettingsStore;
+import fairember.app.tile.ClayLearning;
 import fairember.core.colour.ColourMixing;
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
@@ -44,15 +44,15 @@ class Instead {
     private static final int LISTED = 6;
 
     private final MixStore mixes;
-    private final TaughtClays clays;
+    private final ClayLearning clays;
     private final LeftoverStore leftovers;
-    private final WaysStore ways;
+    private final SettingsStore settings;
 
-    Instead(MixStore mixes, TaughtClays clays, LeftoverStore leftovers, WaysStore ways) {
+    Instead(MixStore mixes, ClayLearning clays, LeftoverStore leftovers, SettingsStore settings) {
         this.mixes = mixes;
         this.clays = clays;
         this.leftovers = leftovers;
-        this.ways = ways;
+        this.settings = settings;
     }
 
     Pantry pantry() {
@@ -94,7 +94,7 @@ class Instead {
     record PatchView(List<GramsView> grams, String curedHex, double off, String differs, double costMinor) {}
 
     /**
-     * Ways out for a mix the shelf is short of.
+     * Settings out for a mix the shelf is short of.
      *
      * @param kinds how many clays another recipe may have
      * @param better what to do
@@ -109,9 +109,9 @@ class Instead {
             long buyMinor,
             Substitutes.Way better) {}
 
-    /** What can be done for so many grams of a mix in pieces; what stays on hands and in the machine has to be there too. */
+    /** What can be done for so many grams of a mix in designs; what stays on hands and in the machine has to be there too. */
     InsteadView of(Mix mix, Mass net) {
-        Mass wanted = ways.ways().waste().toMix(net);
+        Mass wanted = settings.settings().waste().toMix(net);
         MeasuredMix measured = MixMeasuring.measure(mix, wanted);
         List<ShortView> missing = measured.portions().stream()
                 .filter(p -> p.mass().g() > p.clay().onShelf().g() + 1e-9)
@@ -182,7 +182,7 @@ class Instead {
         return new RecipeView.Reckoning(Face.CURED, wantedG, pantry, clays.learned());
     }
 
-    /** How a mix hides and shimmers, without what is strewn in: that can be strewn into anything. */
+    /** How a mix hides and shimmers, without what is added: that can be strewn into anything. */
     private static Look look(MixedColour colour) {
         return new Look(colour.cured().colorant().hidesFrom(), Set.copyOf(colour.effects()));
     }

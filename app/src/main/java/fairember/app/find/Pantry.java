@@ -107,7 +107,7 @@ record Pantry(Map<Long, Pick> picks) {
     Pick pick(long id) {
         Pick pick = picks.get(id);
         if (pick == null) {
-            throw new IllegalStateException("Nothing has the number " + id);
+            throw new IllegalStateException("There is nothing with number " + id);
         }
         return pick;
     }

@@ -94,7 +94,7 @@ record RecipeView(
                     .map(part -> part(part, pantry.pick(part.choice()), grams(recipe, part)))
                     .toList();
             List<ClayPartView> clays = clays(recipe);
-            List<TrialTile.ClayParts> told = clays.stream()
+            List<TrialTile.ClayParts> given = clays.stream()
                     .map(c -> new TrialTile.ClayParts(c.clayId(), c.parts()))
                     .toList();
             MixedColour.Seen raw = seen(recipe, pantry, Face.RAW);
@@ -109,8 +109,8 @@ record RecipeView(
                     recipe.difference().words(),
                     recipe.minorPerGram() * wantedG,
                     recipe.missing().g(),
-                    learned.tilesBehind(told),
-                    learned.unsure(told, face),
+                    learned.tilesBehind(given),
+                    learned.unsure(given, face),
                     recipe.parts().stream()
                             .mapToDouble(part -> part.choice().onHandG() * sum(recipe) / part.parts())
                             .min()

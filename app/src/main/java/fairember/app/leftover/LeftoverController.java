@@ -3,11 +3,11 @@ package fairember.app.leftover;
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.tile.TaughtClays;
+import fairember.app.journal.Journal;
+import fairember.app.tile.ClayLearning;
 import fairember.core.colour.MixedColour;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Shares;
 import fairember.core.measure.Words;
 import fairember.core.mix.Lump;
@@ -35,13 +35,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/leftovers")
 class LeftoverController {
     private final LeftoverStore store;
-    private final TaughtClays clays;
-    private final Keeping keeping;
+    private final ClayLearning clays;
+    private final Journal journal;
 
-    LeftoverController(LeftoverStore store, TaughtClays clays, Keeping keeping) {
+    LeftoverController(LeftoverStore store, ClayLearning clays, Journal journal) {
         this.store = store;
         this.clays = clays;
-        this.keeping = keeping;
+        this.journal = journal;
     }
 
     /** The clays of a lump by name, with their share of it. */
@@ -75,21 +75,21 @@ class LeftoverController {
 
     @GetMapping
     LeftoversView leftovers() {
-        var held = store.held();
+        var saved = store.saved();
         Map<Long, StockClay> known = clays.clays();
         return new LeftoversView(
-                held.edition(),
-                held.form().lumps().stream()
+                saved.edition(),
+                saved.form().lumps().stream()
                         .mapToDouble(LeftoversForm.LumpForm::massG)
                         .sum(),
-                held.form().lumps().stream()
+                saved.form().lumps().stream()
                         .map(lump -> LumpView.of(lump, known))
                         .toList());
     }
 
     @PutMapping
     LeftoversView replace(@RequestParam int edition, @RequestBody LeftoversForm form) {
-        keeping.replace(store, LeftoverStore.ID, edition, form);
+        journal.replace(store, LeftoverStore.ID, edition, form);
         return leftovers();
     }
 
@@ -105,8 +105,8 @@ class LeftoverController {
         String name = Words.name("name", given("name", form.name()));
         LocalDate madeOn = given("madeOn", form.madeOn());
         List<LumpTakeForm> takes = all("takes", form.takes());
-        keeping.together(() -> {
-            keeping.replace(store, LeftoverStore.ID, edition, merged(edition, name, madeOn, takes));
+        journal.together(() -> {
+            journal.replace(store, LeftoverStore.ID, edition, merged(edition, name, madeOn, takes));
             return name;
         });
         return leftovers();
@@ -114,18 +114,18 @@ class LeftoverController {
 
     private LeftoversForm merged(int edition, String name, LocalDate madeOn, List<LumpTakeForm> takes) {
         List<LeftoversForm.LumpForm> box =
-                keeping.current(store, LeftoverStore.ID, edition).form().lumps();
+                journal.current(store, LeftoverStore.ID, edition).form().lumps();
         List<Lump> lumps = store.lumps();
         Set<Integer> once = new HashSet<>();
         List<Lump.Taken> taken = new ArrayList<>();
         for (int i = 0; i < takes.size(); i++) {
             LumpTakeForm take = takes.get(i);
             if (take.lump() < 0 || take.lump() >= lumps.size() || !once.add(take.lump())) {
-                throw new Refused(
+                throw new InvalidInputException(
                         "takes[" + i + "].lump",
                         "lump " + (take.lump() + 1),
                         "each of the " + lumps.size() + " lumps at most once",
-                        "Choose among the lumps in the box.");
+                        "Choose lumps from the box.");
             }
             taken.add(new Lump.Taken(lumps.get(take.lump()), new Mass(Math.max(0, take.massG()))));
         }

@@ -1,9 +1,9 @@
 package fairember.app.leftover;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
-import fairember.app.tile.TaughtClays;
-import fairember.core.measure.Refused;
+import fairember.app.journal.FormStore;
+import fairember.app.tile.ClayLearning;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.mix.Lump;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -15,14 +15,14 @@ import org.springframework.stereotype.Repository;
 
 /** The one box of leftovers. */
 @Repository
-public class LeftoverStore implements Kept<LeftoversForm> {
+public class LeftoverStore implements FormStore<LeftoversForm> {
     /** There is one box. */
     public static final long ID = 1;
 
     private final Database database;
-    private final TaughtClays clays;
+    private final ClayLearning clays;
 
-    LeftoverStore(Database database, TaughtClays clays) {
+    LeftoverStore(Database database, ClayLearning clays) {
         this.database = database;
         this.clays = clays;
     }
@@ -44,13 +44,13 @@ public class LeftoverStore implements Kept<LeftoversForm> {
 
     /** The box; an empty one of edition 0 before anything was put in. */
     @Override
-    public Optional<Held<LeftoversForm>> find(long id) {
+    public Optional<Saved<LeftoversForm>> find(long id) {
         if (id != ID) {
             return Optional.empty();
         }
         int edition = database.one("select edition from leftovers", row -> row.getInt(1))
                 .orElse(0);
-        return Optional.of(new Held<>(ID, edition, edition == 0 ? LeftoversForm.EMPTY : new LeftoversForm(rows())));
+        return Optional.of(new Saved<>(ID, edition, edition == 0 ? LeftoversForm.EMPTY : new LeftoversForm(rows())));
     }
 
     private List<LeftoversForm.LumpForm> rows() {
@@ -70,13 +70,13 @@ public class LeftoverStore implements Kept<LeftoversForm> {
     }
 
     /** The box there is. */
-    public Held<LeftoversForm> held() {
+    public Saved<LeftoversForm> saved() {
         return find(ID).orElseThrow();
     }
 
     /** Its lumps as the core takes them. */
     public List<Lump> lumps() {
-        return held().form().parse(clays.clays());
+        return saved().form().parse(clays.clays());
     }
 
     @Override
@@ -92,11 +92,11 @@ public class LeftoverStore implements Kept<LeftoversForm> {
             if (mixId != null
                     && database.one("select 1 from mix where id = ?", row -> 1, mixId)
                             .isEmpty()) {
-                throw new Refused(
+                throw new InvalidInputException(
                         "lumps[" + at + "].mixId",
                         "mix " + mixId,
                         "a mix of the studio",
-                        "Leave it out, or choose one.");
+                        "Choose a mix, or leave this out.");
             }
             database.write(
                     "insert into lump values (?, ?, ?, ?, ?)",
@@ -116,6 +116,6 @@ public class LeftoverStore implements Kept<LeftoversForm> {
 
     @Override
     public void remove(long id) {
-        throw new UnsupportedOperationException("A studio always has its box of leftovers.");
+        throw new UnsupportedOperationException("A studio always has a box of leftovers.");
     }
 }

@@ -4,8 +4,8 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Words;
 import fairember.core.mix.Lump;
 import fairember.core.mix.Mix;
@@ -38,8 +38,8 @@ public record LeftoversForm(List<LumpForm> lumps) {
             g.at("", () -> Words.name("name", given("name", name)));
             g.at("", () -> given("madeOn", madeOn));
             g.at("", () -> Lump.MASS.check(massG));
-            var told = g.at("", () -> all("parts", parts));
-            List<Supplier<Mix.Ingredient>> suppliers = told.orElse(List.of()).stream()
+            var given = g.at("", () -> all("parts", parts));
+            List<Supplier<Mix.Ingredient>> suppliers = given.orElse(List.of()).stream()
                     .<Supplier<Mix.Ingredient>>map(part -> () -> part.parse(clays))
                     .toList();
             List<Mix.Ingredient> ingredients = g.all("parts", suppliers);
@@ -53,7 +53,7 @@ public record LeftoversForm(List<LumpForm> lumps) {
         private Mix.Ingredient parse(Map<Long, StockClay> clays) {
             StockClay clay = clays.get(clayId);
             if (clay == null) {
-                throw new Refused("clayId", "clay " + clayId, "a clay on the shelf", "Choose a clay.");
+                throw new InvalidInputException("clayId", "clay " + clayId, "a clay on the shelf", "Choose a clay.");
             }
             return Mix.Ingredient.of(clay, parts);
         }
@@ -61,11 +61,12 @@ public record LeftoversForm(List<LumpForm> lumps) {
 
     /** The lumps as the core takes them; refused with everything that is wrong. */
     public List<Lump> parse(Map<Long, StockClay> clays) {
-        List<LumpForm> told = all("lumps", lumps);
-        if (told.size() > MOST) {
-            throw new Refused("lumps", told.size() + " lumps", "up to " + MOST, "Knead some of them together.");
+        List<LumpForm> given = all("lumps", lumps);
+        if (given.size() > MOST) {
+            throw new InvalidInputException(
+                    "lumps", given.size() + " lumps", "up to " + MOST, "Knead some of them together.");
         }
-        List<Supplier<Lump>> suppliers = told.stream()
+        List<Supplier<Lump>> suppliers = given.stream()
                 .<Supplier<Lump>>map(lump -> () -> lump.parse(clays))
                 .toList();
         Gathering g = new Gathering();

@@ -1,6 +1,6 @@
 package fairember.app.machine;
 
-import fairember.app.keeping.Keeping;
+import fairember.app.journal.Journal;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -19,11 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/machines")
 class MachineController {
     private final MachineStore store;
-    private final Keeping keeping;
+    private final Journal journal;
 
-    MachineController(MachineStore store, Keeping keeping) {
+    MachineController(MachineStore store, Journal journal) {
         this.store = store;
-        this.keeping = keeping;
+        this.journal = journal;
     }
 
     /** A machine with its number and edition. */
@@ -42,16 +42,16 @@ class MachineController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     AddedMachineView add(@RequestBody MachineForm form) {
-        return new AddedMachineView(keeping.add(store, form));
+        return new AddedMachineView(journal.add(store, form));
     }
 
     @PutMapping("/{id}")
     void replace(@PathVariable long id, @RequestParam int edition, @RequestBody MachineForm form) {
-        keeping.replace(store, id, edition, form);
+        journal.replace(store, id, edition, form);
     }
 
     @DeleteMapping("/{id}")
     void remove(@PathVariable long id, @RequestParam int edition) {
-        keeping.remove(store, id, edition);
+        journal.remove(store, id, edition);
     }
 }

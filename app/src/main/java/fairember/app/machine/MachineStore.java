@@ -1,7 +1,7 @@
 package fairember.app.machine;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import fairember.core.sheet.RollerMachine;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository;
 
 /** Roller machines and their settings. */
 @Repository
-class MachineStore implements Kept<MachineForm> {
+class MachineStore implements FormStore<MachineForm> {
     private final Database database;
 
     MachineStore(Database database) {
@@ -35,16 +35,16 @@ class MachineStore implements Kept<MachineForm> {
     }
 
     @Override
-    public Optional<Held<MachineForm>> find(long id) {
+    public Optional<Saved<MachineForm>> find(long id) {
         return where("where id = ?", id).stream().findFirst();
     }
 
     /** All machines, by name. */
-    List<Held<MachineForm>> all() {
+    List<Saved<MachineForm>> all() {
         return where("");
     }
 
-    private List<Held<MachineForm>> where(String where, Object... values) {
+    private List<Saved<MachineForm>> where(String where, Object... values) {
         Map<Long, List<MachineForm.SettingForm>> settings = new HashMap<>();
         database.list(
                 "select machine_id, name, thick_mm from machine_setting order by machine_id, position",
@@ -52,7 +52,7 @@ class MachineStore implements Kept<MachineForm> {
                         .add(new MachineForm.SettingForm(row.getString(2), row.getDouble(3))));
         return database.list(
                 "select * from machine " + where + " order by name, id",
-                row -> new Held<>(
+                row -> new Saved<>(
                         row.getLong("id"),
                         row.getInt("edition"),
                         new MachineForm(

@@ -21,14 +21,14 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A mix of which so many grams are to end up in pieces, with its predicted colour. All grams but {@code netG} are grams to mix.
+ * A mix of which so many grams are to end up in designs, with its predicted colour. All grams but {@code netG} are grams to mix.
  *
- * @param netG that are to end up in pieces
+ * @param netG that are to end up in designs
  * @param toMixG that have to be mixed for it, with what stays on hands and in the machine
  * @param clays grams of every clay it comes down to
  * @param lines grams of every clay and every mix of the recipe
- * @param inclusions grams of what is strewn in
- * @param effects what some of its clays and what is strewn in do that an even colour cannot show
+ * @param inclusions grams of what is added
+ * @param effects what some of its clays and what is added do that an even colour cannot show
  * @param clayEffects the same of its clays alone
  * @param hidesFromMm how thick a sheet has to be for nothing to show through
  * @param tiles how many trial tiles have one of its clays in them
@@ -42,7 +42,7 @@ public record MeasuredMixView(
         double toMixG,
         List<ClayShareView> clays,
         List<LineView> lines,
-        List<StrewnView> inclusions,
+        List<InclusionView> inclusions,
         String rawHex,
         String curedHex,
         boolean beyondScreen,
@@ -99,8 +99,8 @@ public record MeasuredMixView(
         }
     }
 
-    /** Grams of something strewn in. */
-    public record StrewnView(String name, double massG) {}
+    /** Grams of something added. */
+    public record InclusionView(String name, double massG) {}
 
     /** A clay of which another lot is in use, and how it differs cured. */
     public record OtherLotView(long clayId, String clay, String lot, double off, String differs) {
@@ -128,7 +128,7 @@ public record MeasuredMixView(
                 mix.wanted().g(),
                 shares(mix),
                 mix.lines().stream().map(LineView::of).toList(),
-                strewn(mix),
+                inclusions(mix),
                 mix.colour().raw().srgb().hex(),
                 mix.colour().cured().srgb().hex(),
                 mix.colour().raw().beyondScreen() || mix.colour().cured().beyondScreen(),
@@ -160,10 +160,10 @@ public record MeasuredMixView(
                 shift.cured().words());
     }
 
-    /** Grams of what is strewn in. */
-    public static List<StrewnView> strewn(MeasuredMix mix) {
+    /** Grams of what is added. */
+    public static List<InclusionView> inclusions(MeasuredMix mix) {
         return IntStream.range(0, mix.inclusions().size())
-                .mapToObj(i -> new StrewnView(
+                .mapToObj(i -> new InclusionView(
                         mix.mix().inclusions().get(i).name(),
                         mix.inclusions().get(i).g()))
                 .toList();

@@ -5,11 +5,11 @@ import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InputError;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Money;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Share;
 import fairember.core.measure.Words;
-import fairember.core.measure.Wrong;
 import fairember.core.mix.Inclusion;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixUnit;
@@ -40,13 +40,13 @@ public record MixBook(Map<Long, StockClay> clays, Map<Long, MixForm> forms) {
         MixUnit unit = or(form.unit(), MixUnit.PARTS);
         List<Long> inside = new ArrayList<>(holders);
         inside.add(id);
-        var told = g.at("", () -> all("parts", form.parts()));
-        List<Supplier<Mix.Ingredient>> suppliers = told.orElse(List.of()).stream()
+        var given = g.at("", () -> all("parts", form.parts()));
+        List<Supplier<Mix.Ingredient>> suppliers = given.orElse(List.of()).stream()
                 .<Supplier<Mix.Ingredient>>map(part -> () -> ingredient(part, unit, inside))
                 .toList();
         List<Mix.Ingredient> ingredients = g.all("parts", suppliers);
-        var strewn = g.at("", () -> all("inclusions", or(form.inclusions(), List.<MixForm.InclusionForm>of())));
-        List<Supplier<Inclusion>> sprinkled = strewn.orElse(List.of()).stream()
+        var forms = g.at("", () -> all("inclusions", or(form.inclusions(), List.<MixForm.InclusionForm>of())));
+        List<Supplier<Inclusion>> sprinkled = forms.orElse(List.of()).stream()
                 .<Supplier<Inclusion>>map(inclusion -> () -> inclusion(inclusion))
                 .toList();
         List<Inclusion> inclusions = g.all("inclusions", sprinkled);
@@ -58,7 +58,8 @@ public record MixBook(Map<Long, StockClay> clays, Map<Long, MixForm> forms) {
         Long mixId = part.mixId();
         if (mixId != null) {
             if (part.clayId() != null) {
-                throw new Refused("mixId", "a clay and a mix", "one of them", "Put the mix on a line of its own.");
+                throw new InvalidInputException(
+                        "mixId", "a clay and a mix", "one of them", "Put the mix on its own line.");
             }
             Mix inner = inner(mixId, inside);
             return Mix.Ingredient.of(inner, weight(part.parts(), unit, drop(inner)));
@@ -66,7 +67,7 @@ public record MixBook(Map<Long, StockClay> clays, Map<Long, MixForm> forms) {
         Long clayId = part.clayId();
         StockClay clay = clayId == null ? null : clays.get(clayId);
         if (clay == null) {
-            throw new Refused("clayId", "clay " + clayId, "a clay on the shelf", "Choose a clay.");
+            throw new InvalidInputException("clayId", "clay " + clayId, "a clay on the shelf", "Choose a clay.");
         }
         return Mix.Ingredient.of(clay, weight(part.parts(), unit, clay.drop().g()));
     }
@@ -74,28 +75,28 @@ public record MixBook(Map<Long, StockClay> clays, Map<Long, MixForm> forms) {
     private Mix inner(long mixId, List<Long> inside) {
         MixForm form = forms.get(mixId);
         if (form == null) {
-            throw new Refused("mixId", "mix " + mixId, "a mix of the studio", "Choose a mix.");
+            throw new InvalidInputException("mixId", "mix " + mixId, "a mix of the studio", "Choose a mix.");
         }
         if (inside.contains(mixId)) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "mixId",
-                    form.name() + ", which would hold itself",
-                    "mixes that do not hold this one",
-                    "Take it out here, or take this mix out of " + form.name() + ".");
+                    form.name() + ", which would contain itself",
+                    "mixes that do not contain this one",
+                    "Remove it here, or remove this mix from " + form.name() + ".");
         }
         if (inside.size() >= MOST_DEEP) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "mixId",
                     form.name() + ", " + (inside.size() + 1) + " mixes deep",
                     "mixes up to " + MOST_DEEP + " deep",
-                    "Put its clays in instead.");
+                    "Use its clays instead.");
         }
         try {
             return parse(mixId, form, inside);
-        } catch (Refused deeper) {
+        } catch (InvalidInputException deeper) {
             // What stands in the way is further in: it is told at the line that leads there.
-            Wrong first = deeper.wrongs().get(0);
-            throw new Refused("mixId", first.found(), first.allowed(), first.mend());
+            InputError first = deeper.errors().get(0);
+            throw new InvalidInputException("mixId", first.found(), first.allowed(), first.fix());
         }
     }
 

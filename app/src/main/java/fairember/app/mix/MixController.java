@@ -2,10 +2,10 @@ package fairember.app.mix;
 
 import static fairember.app.web.Given.or;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.keeping.MissingException;
-import fairember.app.tile.TaughtClays;
-import fairember.app.ways.WaysStore;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
+import fairember.app.settings.SettingsStore;
+import fairember.app.tile.ClayLearning;
 import fairember.core.colour.Colorant;
 import fairember.core.colour.MixedColour;
 import fairember.core.colour.Srgb;
@@ -36,15 +36,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/mixes")
 class MixController {
     private final MixStore store;
-    private final TaughtClays clays;
-    private final WaysStore ways;
-    private final Keeping keeping;
+    private final ClayLearning clays;
+    private final SettingsStore settings;
+    private final Journal journal;
 
-    MixController(MixStore store, TaughtClays clays, WaysStore ways, Keeping keeping) {
+    MixController(MixStore store, ClayLearning clays, SettingsStore settings, Journal journal) {
         this.store = store;
         this.clays = clays;
-        this.ways = ways;
-        this.keeping = keeping;
+        this.settings = settings;
+        this.journal = journal;
     }
 
     /** A mix with its number and edition, measured for a wanted mass. */
@@ -53,12 +53,12 @@ class MixController {
     /** The number of a new mix. */
     record AddedMixView(long id) {}
 
-    /** All mixes, each measured for grams that are to end up in pieces. */
+    /** All mixes, each measured for grams that are to end up in designs. */
     @GetMapping
     List<MixView> mixes(@RequestParam(defaultValue = "100") double wantedG) {
         MixBook book = store.book();
         LearnedClays learned = clays.learned();
-        MixWaste waste = ways.ways().waste();
+        MixWaste waste = settings.settings().waste();
         return store.all().stream()
                 .map(h -> new MixView(
                         h.id(), h.edition(), h.form(), measured(book.parse(h.id(), h.form()), learned, waste, wantedG)))
@@ -72,19 +72,20 @@ class MixController {
                 .orElseThrow(() -> new MissingException("mix", id));
     }
 
-    /** Measures a mix that is being typed for grams that are to end up in pieces; nothing is saved. */
+    /** Measures a mix that is being typed for grams that are to end up in designs; nothing is saved. */
     @PostMapping("/measure")
     MeasuredMixView measure(
             @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixForm form) {
         return measured(id, form, wantedG);
     }
 
-    /** Rounds a mix that is being typed to what can be measured out, for grams that are to end up in pieces. */
+    /** Rounds a mix that is being typed to what can be measured out, for grams that are to end up in designs. */
     @PostMapping("/weigh")
     WeighedView weigh(
             @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixForm form) {
         Mass net = new Mass(MixMeasuring.WANTED.check(wantedG));
-        return WeighedView.of(store.book().parse(id, form), net, ways.ways().waste());
+        return WeighedView.of(
+                store.book().parse(id, form), net, settings.settings().waste());
     }
 
     /** How a coat or a thin sheet of a mix looks over something, raw and cured, and how well it hides, 0 to 1. */
@@ -111,7 +112,7 @@ class MixController {
                 colour.cured().colorant().hides(thick));
     }
 
-    /** The same recipe counted in another unit: in grams and drops, those to mix for what ends up in pieces; nothing is saved. */
+    /** The same recipe counted in another unit: in grams and drops, those to mix for what ends up in designs; nothing is saved. */
     @PostMapping("/restate")
     MixForm restate(
             @RequestParam MixUnit unit,
@@ -119,7 +120,7 @@ class MixController {
             @RequestParam(defaultValue = "0") long id,
             @RequestBody MixForm form) {
         Mix mix = store.book().parse(id, form);
-        Mass wanted = ways.ways().waste().toMix(new Mass(MixMeasuring.WANTED.check(wantedG)));
+        Mass wanted = settings.settings().waste().toMix(new Mass(MixMeasuring.WANTED.check(wantedG)));
         double clayG = MixMeasuring.measure(mix, wanted).lines().stream()
                 .mapToDouble(line -> line.mass().g())
                 .sum();
@@ -136,7 +137,10 @@ class MixController {
 
     private MeasuredMixView measured(long id, MixForm form, double wantedG) {
         return measured(
-                store.book().parse(id, form), clays.learned(), ways.ways().waste(), wantedG);
+                store.book().parse(id, form),
+                clays.learned(),
+                settings.settings().waste(),
+                wantedG);
     }
 
     private static MeasuredMixView measured(Mix mix, LearnedClays learned, MixWaste waste, double wantedG) {
@@ -147,17 +151,17 @@ class MixController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     AddedMixView add(@RequestBody MixForm form) {
-        return new AddedMixView(keeping.add(store, form));
+        return new AddedMixView(journal.add(store, form));
     }
 
     @PutMapping("/{id}")
     MixView replace(@PathVariable long id, @RequestParam int edition, @RequestBody MixForm form) {
-        keeping.replace(store, id, edition, form);
+        journal.replace(store, id, edition, form);
         return mix(id, 100);
     }
 
     @DeleteMapping("/{id}")
     void remove(@PathVariable long id, @RequestParam int edition) {
-        keeping.remove(store, id, edition);
+        journal.remove(store, id, edition);
     }
 }

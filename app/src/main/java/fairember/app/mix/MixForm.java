@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * A recipe in parts of stock clays and of other mixes.
  *
  * @param unit what the parts count; whole or broken parts when not said
- * @param inclusions what is strewn in; nothing when not said
+ * @param inclusions what is added; nothing when not said
  * @param retired whether it is kept only for what was made with it; not so when not said
  */
 public record MixForm(
@@ -22,6 +22,6 @@ public record MixForm(
     public record MixPartForm(
             @Nullable Long clayId, @Nullable Long mixId, double parts) {}
 
-    /** Something strewn in, by weight of the clay; the price is of 100 g. */
+    /** Something added, by weight of the clay; the price is of 100 g. */
     public record InclusionForm(String name, double percent, Effect effect, long priceMinor) {}
 }

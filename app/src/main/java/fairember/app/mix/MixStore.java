@@ -5,12 +5,12 @@ import static fairember.app.web.Given.or;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
-import fairember.app.tile.TaughtClays;
+import fairember.app.journal.FormStore;
+import fairember.app.tile.ClayLearning;
 import fairember.core.colour.Effect;
+import fairember.core.design.Palette;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixUnit;
-import fairember.core.piece.Palette;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -21,15 +21,15 @@ import org.springframework.stereotype.Repository;
 
 /** Mixes, their parts and what is strewn into them. */
 @Repository
-public class MixStore implements Kept<MixForm> {
+public class MixStore implements FormStore<MixForm> {
     private static final int KEPT = 2;
 
     private final Cache<List<Mix>, Palette> palettes =
             Caffeine.newBuilder().maximumSize(KEPT).build();
     private final Database database;
-    private final TaughtClays clays;
+    private final ClayLearning clays;
 
-    MixStore(Database database, TaughtClays clays) {
+    MixStore(Database database, ClayLearning clays) {
         this.database = database;
         this.clays = clays;
     }
@@ -50,19 +50,19 @@ public class MixStore implements Kept<MixForm> {
     }
 
     @Override
-    public Optional<Held<MixForm>> find(long id) {
+    public Optional<Saved<MixForm>> find(long id) {
         return where("where id = ?", id).stream().findFirst();
     }
 
     /** All mixes, by name. */
-    public List<Held<MixForm>> all() {
+    public List<Saved<MixForm>> all() {
         return where("");
     }
 
     /** All mixes as they are kept, to make mixes of forms with. */
     public MixBook book() {
         Map<Long, MixForm> forms = new LinkedHashMap<>();
-        all().forEach(held -> forms.put(held.id(), held.form()));
+        all().forEach(saved -> forms.put(saved.id(), saved.form()));
         return new MixBook(clays.clays(), forms);
     }
 
@@ -70,7 +70,7 @@ public class MixStore implements Kept<MixForm> {
     public List<Mix> mixes() {
         MixBook book = book();
         return book.forms().entrySet().stream()
-                .map(held -> book.parse(held.getKey(), held.getValue()))
+                .map(saved -> book.parse(saved.getKey(), saved.getValue()))
                 .toList();
     }
 
@@ -78,8 +78,8 @@ public class MixStore implements Kept<MixForm> {
     public List<Mix> current() {
         MixBook book = book();
         return book.forms().entrySet().stream()
-                .filter(held -> !or(held.getValue().retired(), false))
-                .map(held -> book.parse(held.getKey(), held.getValue()))
+                .filter(saved -> !or(saved.getValue().retired(), false))
+                .map(saved -> book.parse(saved.getKey(), saved.getValue()))
                 .toList();
     }
 
@@ -88,7 +88,7 @@ public class MixStore implements Kept<MixForm> {
         return palettes.get(mixes(), Palette::new);
     }
 
-    private List<Held<MixForm>> where(String where, Object... values) {
+    private List<Saved<MixForm>> where(String where, Object... values) {
         Map<Long, List<MixForm.MixPartForm>> parts = new HashMap<>();
         database.list(
                 "select mix_id, clay_id, inner_mix_id, parts from mix_line order by mix_id, position",
@@ -97,22 +97,23 @@ public class MixStore implements Kept<MixForm> {
                                 Database.nullableId(row, "clay_id"),
                                 Database.nullableId(row, "inner_mix_id"),
                                 row.getDouble(4))));
-        Map<Long, List<MixForm.InclusionForm>> strewn = new HashMap<>();
+        Map<Long, List<MixForm.InclusionForm>> inclusions = new HashMap<>();
         database.list(
                 "select mix_id, name, percent, effect, price_minor from mix_inclusion order by mix_id, position",
-                row -> strewn.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
+                row -> inclusions
+                        .computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
                         .add(new MixForm.InclusionForm(
                                 row.getString(2), row.getDouble(3), Effect.valueOf(row.getString(4)), row.getLong(5))));
         return database.list(
                 "select id, edition, name, unit, retired from mix " + where + " order by name, id",
-                row -> new Held<>(
+                row -> new Saved<>(
                         row.getLong(1),
                         row.getInt(2),
                         new MixForm(
                                 row.getString(3),
                                 parts.getOrDefault(row.getLong(1), List.of()),
                                 MixUnit.valueOf(row.getString(4)),
-                                strewn.getOrDefault(row.getLong(1), List.of()),
+                                inclusions.getOrDefault(row.getLong(1), List.of()),
                                 row.getBoolean(5))),
                 values);
     }
@@ -138,15 +139,15 @@ public class MixStore implements Kept<MixForm> {
         }
         database.write("delete from mix_inclusion where mix_id = ?", id);
         position = 0;
-        for (MixForm.InclusionForm strewn : or(form.inclusions(), List.<MixForm.InclusionForm>of())) {
+        for (MixForm.InclusionForm inclusions : or(form.inclusions(), List.<MixForm.InclusionForm>of())) {
             database.write(
                     "insert into mix_inclusion values (?, ?, ?, ?, ?, ?)",
                     id,
                     position++,
-                    strewn.name().strip(),
-                    strewn.percent(),
-                    strewn.effect(),
-                    strewn.priceMinor());
+                    inclusions.name().strip(),
+                    inclusions.percent(),
+                    inclusions.effect(),
+                    inclusions.priceMinor());
         }
     }
 

@@ -11,9 +11,9 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A mix as it is measured out for grams that are to end up in pieces.
+ * A mix as it is measured out for grams that are to end up in designs.
  *
- * @param netG grams that end up in pieces
+ * @param netG grams that end up in designs
  * @param handsPercent of it that stays on hands and tools
  * @param machineG that stays in the machine
  * @param toMixG to be mixed
@@ -33,7 +33,7 @@ public record WeighedView(
     public record RoundedView(
             @Nullable Double stepG,
             List<RoundedLineView> lines,
-            List<RoundedStrewnView> strewn,
+            List<RoundedInclusionView> inclusions,
             double totalG,
             double offRaw,
             double offCured,
@@ -49,11 +49,11 @@ public record WeighedView(
             return new RoundedView(
                     stepG,
                     lines(mix),
-                    IntStream.range(0, mix.strewn().size())
-                            .mapToObj(i -> new RoundedStrewnView(
+                    IntStream.range(0, mix.inclusions().size())
+                            .mapToObj(i -> new RoundedInclusionView(
                                     mix.exact().mix().inclusions().get(i).name(),
                                     mix.exact().inclusions().get(i).g(),
-                                    mix.strewn().get(i).g()))
+                                    mix.inclusions().get(i).g()))
                             .toList(),
                     mix.total().g(),
                     mix.raw().total(),
@@ -82,10 +82,10 @@ public record WeighedView(
         }
     }
 
-    /** Something strewn in: exact and taken. */
-    public record RoundedStrewnView(String name, double exactG, double takenG) {}
+    /** Something added: exact and taken. */
+    public record RoundedInclusionView(String name, double exactG, double takenG) {}
 
-    /** Whole blocks, and some of so many equal pieces of another; 0 of 0 for none. */
+    /** Whole blocks, and some of so many equal designs of another; 0 of 0 for none. */
     public record BlockView(double massG, int whole, int taken, int pieces) {}
 
     static WeighedView of(Mix mix, Mass net, MixWaste waste) {

@@ -18,36 +18,36 @@ import org.jspecify.annotations.Nullable;
 /** A load that went into an oven, the first when none is named; out is absent while it is in. */
 public record LoadForm(
         double tempC,
-        double holdMin,
+        double bakingMin,
         Instant inAt,
         @Nullable Instant outAt,
         List<LoadItemForm> items,
         @Nullable Long ovenId) {
     static final Span TEMP = Span.of("tempC", "temperature", 40, 220, "°C");
-    static final Span HOLD = Span.of("holdMin", "hold", 1, 600, "min");
+    static final Span BAKING_TIME = Span.of("bakingMin", "baking time", 1, 600, "min");
 
-    /** So many things of a stage bake of a piece in a run. */
-    public record LoadItemForm(long runId, long pieceId, int stage, int count) {}
+    /** So many things of a stage bake of a design in a batch. */
+    public record LoadItemForm(long batchId, long designId, int stage, int count) {}
 
     /** Refuses what no load can be. */
     public void check() {
         Gathering g = new Gathering();
         g.at("", () -> new Temperature(TEMP.check(tempC)));
-        g.at("", () -> new Minutes(HOLD.check(holdMin)));
+        g.at("", () -> new Minutes(BAKING_TIME.check(bakingMin)));
         g.at("", () -> given("inAt", inAt));
         if (inAt != null && outAt != null && outAt.isBefore(inAt)) {
-            g.wrong("outAt", "out before it went in", "a time after it went in", "Check the clock.");
+            g.error("outAt", "out before it went in", "a time after it went in", "Check the time.");
         }
-        List<LoadItemForm> told = g.at("", () -> all("items", items)).orElse(List.of());
-        if (told.isEmpty()) {
-            g.wrong("items", "an empty tray", "one thing or more", "Put something on the tray.");
+        List<LoadItemForm> given = g.at("", () -> all("items", items)).orElse(List.of());
+        if (given.isEmpty()) {
+            g.error("items", "an empty tray", "one item or more", "Put something on the tray.");
         }
         Set<LoadItemForm> seen = new HashSet<>();
-        for (int i = 0; i < told.size(); i++) {
-            LoadItemForm item = told.get(i);
+        for (int i = 0; i < given.size(); i++) {
+            LoadItemForm item = given.get(i);
             g.at("items[" + i + "]", () -> Bake.COUNT.check(item.count()));
-            if (!seen.add(new LoadItemForm(item.runId(), item.pieceId(), item.stage(), 1))) {
-                g.wrong("items[" + i + "]", "the same bake twice", "each bake once", "Give one count for both.");
+            if (!seen.add(new LoadItemForm(item.batchId(), item.designId(), item.stage(), 1))) {
+                g.error("items[" + i + "]", "the same bake twice", "each bake once", "Enter one count for both.");
             }
         }
         g.orRefuse();
@@ -60,6 +60,6 @@ public record LoadForm(
 
     /** When it is due out. */
     public Instant dueOut() {
-        return inAt.plusSeconds(Math.round(holdMin * 60));
+        return inAt.plusSeconds(Math.round(bakingMin * 60));
     }
 }

@@ -1,7 +1,7 @@
 package fairember.app.oven;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import fairember.core.measure.Figures;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -13,7 +13,7 @@ import org.springframework.stereotype.Repository;
 
 /** Loads that went into the oven. */
 @Repository
-public class LoadStore implements Kept<LoadForm> {
+public class LoadStore implements FormStore<LoadForm> {
     private final Database database;
 
     LoadStore(Database database) {
@@ -36,21 +36,21 @@ public class LoadStore implements Kept<LoadForm> {
     }
 
     @Override
-    public Optional<Held<LoadForm>> find(long id) {
+    public Optional<Saved<LoadForm>> find(long id) {
         return where("where id = ?", id).stream().findFirst();
     }
 
     /** All loads, the oldest first. */
-    public List<Held<LoadForm>> all() {
+    public List<Saved<LoadForm>> all() {
         return where("");
     }
 
     /** The loads that are in an oven now, the first put in before the others. */
-    public List<Held<LoadForm>> inOvens() {
+    public List<Saved<LoadForm>> inOvens() {
         return where("where out_at is null");
     }
 
-    private List<Held<LoadForm>> where(String where, Object... values) {
+    private List<Saved<LoadForm>> where(String where, Object... values) {
         Map<Long, List<LoadForm.LoadItemForm>> items = new HashMap<>();
         database.list(
                 "select load_id, run_id, piece_id, stage, count from load_item order by load_id, position",
@@ -59,7 +59,7 @@ public class LoadStore implements Kept<LoadForm> {
         return database.list(
                 "select id, edition, temp_c, hold_min, in_at, out_at, oven_id from oven_load " + where
                         + " order by in_at, id",
-                row -> new Held<>(
+                row -> new Saved<>(
                         row.getLong(1),
                         row.getInt(2),
                         new LoadForm(
@@ -80,7 +80,7 @@ public class LoadStore implements Kept<LoadForm> {
                 on conflict (id) do update set edition = edition + 1, temp_c = excluded.temp_c,
                     hold_min = excluded.hold_min, in_at = excluded.in_at, out_at = excluded.out_at,
                     oven_id = excluded.oven_id
-                """, id, form.tempC(), form.holdMin(), form.inAt(), form.outAt(), form.oven());
+                """, id, form.tempC(), form.bakingMin(), form.inAt(), form.outAt(), form.oven());
         database.write("delete from load_item where load_id = ?", id);
         int position = 0;
         for (LoadForm.LoadItemForm item : form.items()) {
@@ -88,8 +88,8 @@ public class LoadStore implements Kept<LoadForm> {
                     "insert into load_item values (?, ?, ?, ?, ?, ?)",
                     id,
                     position++,
-                    item.runId(),
-                    item.pieceId(),
+                    item.batchId(),
+                    item.designId(),
                     item.stage(),
                     item.count());
         }

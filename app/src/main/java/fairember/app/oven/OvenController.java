@@ -1,10 +1,10 @@
 package fairember.app.oven;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.keeping.Kept;
-import fairember.app.keeping.MissingException;
+import fairember.app.journal.FormStore;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
 import fairember.core.dial.DialReading;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -27,17 +27,17 @@ class OvenController {
     private static final int MOST = 2;
 
     private final OvenStore store;
-    private final Keeping keeping;
+    private final Journal journal;
 
-    OvenController(OvenStore store, Keeping keeping) {
+    OvenController(OvenStore store, Journal journal) {
         this.store = store;
-        this.keeping = keeping;
+        this.journal = journal;
     }
 
     /** An oven with its number and edition. */
     record OvenView(long id, int edition, OvenForm oven) {
-        static OvenView of(Kept.Held<OvenForm> held) {
-            return new OvenView(held.id(), held.edition(), held.form());
+        static OvenView of(FormStore.Saved<OvenForm> saved) {
+            return new OvenView(saved.id(), saved.edition(), saved.form());
         }
     }
 
@@ -48,10 +48,10 @@ class OvenController {
 
     @GetMapping("/{id}")
     OvenView oven(@PathVariable long id) {
-        return OvenView.of(held(id));
+        return OvenView.of(saved(id));
     }
 
-    private Kept.Held<OvenForm> held(long id) {
+    private FormStore.Saved<OvenForm> saved(long id) {
         return store.find(id).orElseThrow(() -> new MissingException("oven", id));
     }
 
@@ -60,17 +60,18 @@ class OvenController {
     @ResponseStatus(HttpStatus.CREATED)
     OvenView add(@RequestBody OvenForm form) {
         form.parse();
-        return oven(keeping.together(() -> {
+        return oven(journal.together(() -> {
             if (store.all().size() >= MOST) {
-                throw new Refused("name", "a third oven", "one or two", "Change the measures of one you have.");
+                throw new InvalidInputException(
+                        "name", "a third oven", "one or two", "Change one of the ovens you have.");
             }
-            return keeping.add(store, form);
+            return journal.add(store, form);
         }));
     }
 
     @DeleteMapping("/{id}")
     void remove(@PathVariable long id, @RequestParam int edition) {
-        keeping.remove(store, id, edition);
+        journal.remove(store, id, edition);
     }
 
     /**
@@ -85,7 +86,8 @@ class OvenController {
     @GetMapping("/{id}/dial")
     DialView dial(@PathVariable long id, @RequestParam double wantedC) {
         DialReading.READ.check(wantedC);
-        return held(id).form()
+        return saved(id)
+                .form()
                 .dial()
                 .map(dial -> new DialView(wantedC, dial.settingFor(wantedC), dial.beyond(wantedC)))
                 .orElse(new DialView(wantedC, null, true));
@@ -93,7 +95,7 @@ class OvenController {
 
     @PutMapping("/{id}")
     OvenView replace(@PathVariable long id, @RequestParam int edition, @RequestBody OvenForm form) {
-        keeping.replace(store, id, edition, form);
+        journal.replace(store, id, edition, form);
         return oven(id);
     }
 }

@@ -4,6 +4,7 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
+import fairember.core.batch.WorkHours;
 import fairember.core.dial.DialCorrection;
 import fairember.core.dial.DialReading;
 import fairember.core.heat.Air;
@@ -15,7 +16,6 @@ import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.TraySpot;
-import fairember.core.run.WorkHours;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +36,7 @@ public record OvenForm(
         double gapMm,
         double preheatMin,
         double preheatKwh,
-        double holdKw,
+        double keepHotKw,
         @Nullable List<ReadingForm> readings,
         @Nullable List<Double> moreClearancesMm,
         @Nullable Double unloadMin,
@@ -64,10 +64,10 @@ public record OvenForm(
     }
 
     private List<TraySpot> traySpots() {
-        List<SpotForm> told = all("spots", or(spots, List.of()));
+        List<SpotForm> given = all("spots", or(spots, List.of()));
         Gathering g = new Gathering();
         List<TraySpot> parsed = g.all(
-                "spots", told.stream().<Supplier<TraySpot>>map(s -> s::parse).toList());
+                "spots", given.stream().<Supplier<TraySpot>>map(s -> s::parse).toList());
         g.orRefuse();
         return parsed;
     }
@@ -82,11 +82,11 @@ public record OvenForm(
 
     /** What the readings say of the dial; nothing before the first. */
     public Optional<DialCorrection> dial() {
-        List<ReadingForm> told = all("readings", or(readings, List.of()));
+        List<ReadingForm> given = all("readings", or(readings, List.of()));
         Gathering g = new Gathering();
         List<DialReading> parsed = g.all(
                 "readings",
-                told.stream().<Supplier<DialReading>>map(r -> r::parse).toList());
+                given.stream().<Supplier<DialReading>>map(r -> r::parse).toList());
         g.orRefuse();
         return parsed.isEmpty() ? Optional.empty() : Optional.of(DialCorrection.of(parsed));
     }
@@ -106,7 +106,7 @@ public record OvenForm(
         var gap = g.at("", () -> new Length(Oven.GAP.check(gapMm)));
         var preheat = g.at("", () -> new Minutes(Oven.PREHEAT.check(preheatMin)));
         var energy = g.at("", () -> new Energy(Oven.PREHEAT_KWH.check(preheatKwh)));
-        g.at("", () -> Oven.HOLD_KW.check(holdKw));
+        g.at("", () -> Oven.KEEP_HOT_KW.check(keepHotKw));
         g.at("", this::dial);
         var places = g.at("", this::traySpots);
         g.at("", this::hours);
@@ -129,7 +129,7 @@ public record OvenForm(
                 preheat.orElseThrow(),
                 unload.orElseThrow(),
                 energy.orElseThrow(),
-                holdKw,
+                keepHotKw,
                 or(cold, false),
                 places.orElseThrow());
     }

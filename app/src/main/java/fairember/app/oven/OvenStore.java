@@ -3,9 +3,9 @@ package fairember.app.oven;
 import static fairember.app.web.Given.or;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import fairember.core.heat.Air;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.ovenload.Oven;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -18,7 +18,7 @@ import org.springframework.stereotype.Repository;
 
 /** The ovens of the studio; the first is always there. */
 @Repository
-public class OvenStore implements Kept<OvenForm> {
+public class OvenStore implements FormStore<OvenForm> {
     /** The oven that a studio always has. */
     public static final long FIRST = 1;
 
@@ -44,12 +44,12 @@ public class OvenStore implements Kept<OvenForm> {
     }
 
     @Override
-    public Optional<Held<OvenForm>> find(long id) {
+    public Optional<Saved<OvenForm>> find(long id) {
         return all().stream().filter(h -> h.id() == id).findFirst();
     }
 
     /** All ovens, by number. What hangs on them is read first: a row in hand keeps its connection. */
-    public List<Held<OvenForm>> all() {
+    public List<Saved<OvenForm>> all() {
         Map<Long, List<OvenForm.ReadingForm>> readings = of(
                 "select oven_id, dial_c, read_c from dial_reading order by oven_id, position",
                 row -> new OvenForm.ReadingForm(row.getDouble(2), row.getDouble(3)));
@@ -60,7 +60,7 @@ public class OvenStore implements Kept<OvenForm> {
                 row -> new OvenForm.SpotForm(row.getDouble(2), row.getDouble(3), row.getDouble(4)));
         return database.list("select * from oven order by id", row -> {
             long id = row.getLong("id");
-            return new Held<>(
+            return new Saved<>(
                     id,
                     row.getInt("edition"),
                     new OvenForm(
@@ -118,7 +118,7 @@ public class OvenStore implements Kept<OvenForm> {
                 form.gapMm(),
                 form.preheatMin(),
                 form.preheatKwh(),
-                form.holdKw(),
+                form.keepHotKw(),
                 oven.unload().min(),
                 oven.cold(),
                 or(form.air(), Air.STILL),
@@ -154,11 +154,11 @@ public class OvenStore implements Kept<OvenForm> {
         boolean used = database.one("select 1 from oven_load where oven_id = ? limit 1", row -> 1, id)
                 .isPresent();
         if (id == FIRST || used) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "id",
-                    used ? "an oven with loads in its records" : "the studio's first oven",
+                    used ? "an oven with past loads" : "the studio's first oven",
                     "an oven that was never used",
-                    "Keep it; change its name and measures.");
+                    "Keep this oven, and change its name and sizes.");
         }
         database.write("delete from oven where id = ?", id);
     }

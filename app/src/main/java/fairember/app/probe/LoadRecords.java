@@ -1,13 +1,16 @@
 package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
-import fairember.app.keeping.Kept;
-import fairember.app.keeping.MissingException;
+import fairember.app.design.DesignStore;
+import fairember.app.journal.FormStore;
+import fairember.app.journal.MissingException;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
-import fairember.app.piece.PieceStore;
-import fairember.app.web.FindingView;
+import fairember.app.web.AdviceView;
+import fairember.core.design.DesignHeating;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.MeasuredStage;
 import fairember.core.heat.Air;
 import fairember.core.heat.Cooling;
 import fairember.core.heat.HeatedPiece;
@@ -17,9 +20,6 @@ import fairember.core.loadrecord.LoadRecording;
 import fairember.core.loadrecord.Reading;
 import fairember.core.loadrecord.Wanted;
 import fairember.core.measure.Minutes;
-import fairember.core.piece.MeasuredPiece;
-import fairember.core.piece.MeasuredStage;
-import fairember.core.piece.PieceHeating;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
@@ -28,7 +28,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** Puts together what a load got: the air by its probe, and by that the middle of its slowest piece. */
+/** Puts together what a load got: the air by its probe, and by that the middle of its slowest design. */
 @Service
 class LoadRecords {
     private static final int LONGEST_MIN = 590;
@@ -37,28 +37,28 @@ class LoadRecords {
 
     private final LoadStore loads;
     private final ProbeStore probes;
-    private final PieceStore pieces;
+    private final DesignStore designs;
     private final OvenStore ovens;
     private final StudioClock clock;
 
-    LoadRecords(LoadStore loads, ProbeStore probes, PieceStore pieces, OvenStore ovens, StudioClock clock) {
+    LoadRecords(LoadStore loads, ProbeStore probes, DesignStore designs, OvenStore ovens, StudioClock clock) {
         this.loads = loads;
         this.probes = probes;
-        this.pieces = pieces;
+        this.designs = designs;
         this.ovens = ovens;
         this.clock = clock;
     }
 
     /** A stage bake that is in the load. */
-    private record Inside(String name, MeasuredPiece piece, int stage) {
+    private record Inside(String name, MeasuredDesign design, int stage) {
         MeasuredStage measured() {
-            return piece.stages().get(stage);
+            return design.stages().get(stage);
         }
     }
 
     RecordView record(long id) {
-        Kept.Held<LoadForm> held = loads.find(id).orElseThrow(() -> new MissingException("load", id));
-        LoadForm load = held.form();
+        FormStore.Saved<LoadForm> saved = loads.find(id).orElseThrow(() -> new MissingException("load", id));
+        LoadForm load = saved.form();
         Instant now = clock.instant();
         Instant end = load.outAt() == null ? now : load.outAt();
         List<Reading> readings = readings(load, end);
@@ -68,11 +68,11 @@ class LoadRecords {
         LoadRecord record = LoadRecording.of(readings, wanted, nowS, load.outAt() == null, LAG_S * clock.speed());
         Slowest slowest = slowest(load, inside, record.points(), nowS);
         return RecordView.of(
-                load, wanted, record, nowS, slowest, coolAt(load, inside, now), FindingView.all(record.alarms()));
+                load, wanted, record, nowS, slowest, coolAt(load, inside, now), AdviceView.all(record.alarms()));
     }
 
     /**
-     * The slowest piece of a load.
+     * The slowest design of a load.
      *
      * @param heated as far as it was read
      */
@@ -89,13 +89,13 @@ class LoadRecords {
     }
 
     private List<Inside> inside(LoadForm load) {
-        PieceStore.Measuring measuring = pieces.measuring();
+        DesignStore.Measuring measuring = designs.measuring();
         List<Inside> inside = new ArrayList<>();
         for (LoadForm.LoadItemForm item : load.items()) {
-            if (pieces.find(item.pieceId()).isPresent()) {
-                MeasuredPiece piece = measuring.of(item.pieceId());
-                if (item.stage() < piece.stages().size()) {
-                    inside.add(new Inside(piece.piece().name(), piece, item.stage()));
+            if (designs.find(item.designId()).isPresent()) {
+                MeasuredDesign design = measuring.of(item.designId());
+                if (item.stage() < design.stages().size()) {
+                    inside.add(new Inside(design.design().name(), design, item.stage()));
                 }
             }
         }
@@ -114,13 +114,13 @@ class LoadRecords {
         double most = inside.stream()
                 .mapToDouble(i -> i.measured().need().most().min())
                 .min()
-                .orElse(load.holdMin());
+                .orElse(load.bakingMin());
         return new Wanted(
                 Math.min(low, load.tempC()),
                 Math.max(high, load.tempC()),
                 load.tempC(),
-                load.holdMin(),
-                Math.max(most, load.holdMin()));
+                load.bakingMin(),
+                Math.max(most, load.bakingMin()));
     }
 
     private @Nullable Slowest slowest(LoadForm load, List<Inside> inside, List<Reading> points, double nowS) {
@@ -139,7 +139,7 @@ class LoadRecords {
         Air air = ovens.find(load.oven()).map(oven -> oven.form().air()).orElse(Air.STILL);
         Slowest slowest = null;
         for (Inside in : inside) {
-            HeatedPiece heated = PieceHeating.along(in.piece(), in.stage(), air, new OvenCurve(curve), length);
+            HeatedPiece heated = DesignHeating.along(in.design(), in.stage(), air, new OvenCurve(curve), length);
             if (slowest == null || heated.counting().compareTo(slowest.heated().counting()) < 0) {
                 slowest = new Slowest(in.name(), heated);
             }
@@ -152,8 +152,10 @@ class LoadRecords {
         Instant due = load.dueOut().isAfter(now) ? load.dueOut() : now;
         Instant out = load.outAt() == null ? due : load.outAt();
         return inside.stream()
-                .map(in -> PieceHeating.cooling(
-                        in.piece(), in.stage(), in.measured().stage().quench() ? Cooling.Way.QUENCH : Cooling.Way.SLOW))
+                .map(in -> DesignHeating.cooling(
+                        in.design(),
+                        in.stage(),
+                        in.measured().stage().quench() ? Cooling.Way.QUENCH : Cooling.Way.SLOW))
                 .max(Minutes::compareTo)
                 .map(cooling -> out.plusSeconds(Math.round(cooling.min() * 60)))
                 .orElse(null);

@@ -1,7 +1,7 @@
 package fairember.app.probe;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.keeping.MissingException;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
 import fairember.app.oven.OvenStore;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -23,14 +23,14 @@ class ProbeController {
     private final ProbeDoor door;
     private final SimulatedProbes simulated;
     private final OvenStore ovens;
-    private final Keeping keeping;
+    private final Journal journal;
 
-    ProbeController(ProbeStore store, ProbeDoor door, SimulatedProbes simulated, OvenStore ovens, Keeping keeping) {
+    ProbeController(ProbeStore store, ProbeDoor door, SimulatedProbes simulated, OvenStore ovens, Journal journal) {
         this.store = store;
         this.door = door;
         this.simulated = simulated;
         this.ovens = ovens;
-        this.keeping = keeping;
+        this.journal = journal;
     }
 
     /** Takes readings of the probe that the token belongs to: {@code Authorization: Bearer <token>}. */
@@ -51,9 +51,9 @@ class ProbeController {
 
     private long oven(@Nullable String authorization) {
         return Optional.ofNullable(authorization)
-                .filter(told -> told.startsWith(BEARER))
-                .flatMap(told -> store.ovenOf(told.substring(BEARER.length()).strip()))
-                .orElseThrow(WrongTokenException::new);
+                .filter(given -> given.startsWith(BEARER))
+                .flatMap(given -> store.ovenOf(given.substring(BEARER.length()).strip()))
+                .orElseThrow(UnknownTokenException::new);
     }
 
     /**
@@ -77,9 +77,9 @@ class ProbeController {
     /** Gives the probe another token; the old one opens nothing any more. */
     @PostMapping("/api/ovens/{id}/probe/token")
     ProbeView renew(@PathVariable long id) {
-        keeping.together(() -> {
+        journal.together(() -> {
             check(id);
-            keeping.set(store, id, "new password for a probe", store.fresh());
+            journal.set(store, id, "new password for a probe", store.fresh());
             return id;
         });
         return probe(id);

@@ -1,7 +1,7 @@
 package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.StringReader;
@@ -21,10 +21,10 @@ import tools.jackson.databind.JsonNode;
 public class ProbeDoor {
     static final int MOST = 100_000;
     private final ProbeStore store;
-    private final Live live;
+    private final LiveUpdates live;
     private final StudioClock clock;
 
-    ProbeDoor(ProbeStore store, Live live, StudioClock clock) {
+    ProbeDoor(ProbeStore store, LiveUpdates live, StudioClock clock) {
         this.store = store;
         this.live = live;
         this.clock = clock;
@@ -32,35 +32,35 @@ public class ProbeDoor {
 
     /** Keeps the readings of an oven's probe, told as JSON. */
     TakenView take(long ovenId, ProbeReadingsForm form) {
-        List<@Nullable JsonNode> told = form.readings();
-        return told == null
-                ? take(ovenId, (List<ToldReading>) null)
+        List<@Nullable JsonNode> given = form.readings();
+        return given == null
+                ? take(ovenId, (List<SentReading>) null)
                 : take(
                         ovenId,
-                        told.stream()
-                                .map(json -> ToldReading.of(json, clock.getZone()))
+                        given.stream()
+                                .map(json -> SentReading.of(json, clock.getZone()))
                                 .toList());
     }
 
     /** Keeps the readings of an oven's probe. */
-    TakenView take(long ovenId, @Nullable List<ToldReading> told) {
-        if (told == null || told.size() > MOST) {
-            throw new Refused(
+    TakenView take(long ovenId, @Nullable List<SentReading> given) {
+        if (given == null || given.size() > MOST) {
+            throw new InvalidInputException(
                     "readings",
-                    told == null ? "nothing" : told.size() + " readings",
+                    given == null ? "nothing" : given.size() + " readings",
                     "up to " + MOST,
-                    "Send them in parts.");
+                    "Send fewer at a time.");
         }
         Instant now = clock.instant();
         List<ProbeStore.Row> rows = new ArrayList<>();
         List<TakenView.RefusedReadingView> refused = new ArrayList<>();
-        for (int i = 0; i < told.size(); i++) {
-            ToldReading reading = told.get(i);
-            TakenView.RefusedReadingView wrong = reading.wrong(i, now);
+        for (int i = 0; i < given.size(); i++) {
+            SentReading reading = given.get(i);
+            TakenView.RefusedReadingView error = reading.error(i, now);
             Instant at = reading.at();
             Double c = reading.tempC();
-            if (wrong != null || at == null || c == null) {
-                refused.add(Objects.requireNonNull(wrong));
+            if (error != null || at == null || c == null) {
+                refused.add(Objects.requireNonNull(error));
             } else {
                 rows.add(new ProbeStore.Row(at.toEpochMilli(), c));
             }
@@ -77,7 +77,7 @@ public class ProbeDoor {
      *
      * @throws Refused when it is no such file
      */
-    List<ToldReading> read(String csv) {
+    List<SentReading> read(String csv) {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setHeader()
@@ -88,20 +88,23 @@ public class ProbeDoor {
         try (Reader text = new StringReader(csv);
                 var parser = format.parse(text)) {
             if (!parser.getHeaderNames().containsAll(List.of("at", "temp_c"))) {
-                throw new Refused(
+                throw new InvalidInputException(
                         "file",
                         "columns " + parser.getHeaderNames(),
-                        "columns at and temp_c",
-                        "Write them into the first line.");
+                        "the columns at and temp_c",
+                        "Name these columns in the first line.");
             }
-            List<ToldReading> readings = new ArrayList<>();
+            List<SentReading> readings = new ArrayList<>();
             for (CSVRecord line : parser) {
-                readings.add(ToldReading.of(value(line, "at"), value(line, "temp_c"), clock.getZone()));
+                readings.add(SentReading.of(value(line, "at"), value(line, "temp_c"), clock.getZone()));
             }
             return readings;
         } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
-            throw new Refused(
-                    "file", "something that is no CSV", "lines with at and temp_c", "Save it as comma-separated text.");
+            throw new InvalidInputException(
+                    "file",
+                    "a file that is not CSV",
+                    "lines with at and temp_c",
+                    "Save the readings as comma-separated text.");
         }
     }
 

@@ -12,9 +12,9 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ProbeProblems {
     @ExceptionHandler
-    ProblemDetail wrongToken(WrongTokenException wrong) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, wrong.getMessage());
-        problem.setTitle("Not let in");
+    ProblemDetail unknownToken(UnknownTokenException error) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, error.getMessage());
+        problem.setTitle("Password refused");
         return problem;
     }
 }

@@ -1,7 +1,7 @@
 package fairember.app.probe;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.HexFormat;
@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Passwords of the ovens' probes, and all they ever read. */
 @Repository
-public class ProbeStore implements Kept<ProbeForm> {
+public class ProbeStore implements FormStore<ProbeForm> {
     private final Database database;
     private final SecureRandom random = new SecureRandom();
 
@@ -25,7 +25,7 @@ public class ProbeStore implements Kept<ProbeForm> {
 
     /** The password of an oven's probe, when it has one. */
     Optional<String> token(long ovenId) {
-        return find(ovenId).map(held -> held.form().token());
+        return find(ovenId).map(saved -> saved.form().token());
     }
 
     /** A password that was never used. */
@@ -51,10 +51,10 @@ public class ProbeStore implements Kept<ProbeForm> {
     }
 
     @Override
-    public Optional<Held<ProbeForm>> find(long ovenId) {
+    public Optional<Saved<ProbeForm>> find(long ovenId) {
         return database.one(
                 "select token from probe where oven_id = ?",
-                row -> new Held<>(ovenId, 1, new ProbeForm(row.getString(1))),
+                row -> new Saved<>(ovenId, 1, new ProbeForm(row.getString(1))),
                 ovenId);
     }
 

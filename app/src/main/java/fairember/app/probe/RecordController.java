@@ -17,9 +17,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class RecordController {
     private final LoadRecords records;
     private final ProbeDoor door;
-    private final Live live;
+    private final LiveUpdates live;
 
-    RecordController(LoadRecords records, ProbeDoor door, Live live) {
+    RecordController(LoadRecords records, ProbeDoor door, LiveUpdates live) {
         this.records = records;
         this.door = door;
         this.live = live;

@@ -1,7 +1,7 @@
 package fairember.app.probe;
 
 import fairember.app.oven.LoadForm;
-import fairember.app.web.FindingView;
+import fairember.app.web.AdviceView;
 import fairember.core.loadrecord.LoadRecord;
 import fairember.core.loadrecord.Wanted;
 import java.time.Instant;
@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param nowS seconds since it went in, or from in to out
  * @param points of the air, thinned for drawing, in seconds since it went in
- * @param slowest piece whose middle is warm last; nothing before the first reading
- * @param centre of that piece
+ * @param slowest design whose middle is warm last; nothing before the first reading
+ * @param centre of that design
  * @param countingMin minutes in which all of its clay was inside the window
  * @param atHeatMin minutes in which the air was not too cool
  * @param inWindowMin minutes in which the air was
@@ -25,7 +25,7 @@ record RecordView(
         double lowC,
         double highC,
         double tempC,
-        double holdMin,
+        double bakingMin,
         List<PointView> points,
         @Nullable String slowest,
         List<PointView> centre,
@@ -37,7 +37,7 @@ record RecordView(
         @Nullable Double meanC,
         @Nullable Double lastC,
         @Nullable Instant coolAt,
-        List<FindingView> alarms) {
+        List<AdviceView> alarms) {
     /** °C at a time. */
     record PointView(double atS, double c) {}
 
@@ -48,7 +48,7 @@ record RecordView(
             double nowS,
             LoadRecords.@Nullable Slowest slowest,
             @Nullable Instant coolAt,
-            List<FindingView> alarms) {
+            List<AdviceView> alarms) {
         List<PointView> centre = slowest == null
                 ? List.of()
                 : slowest.heated().samples().stream()
@@ -59,7 +59,7 @@ record RecordView(
                 wanted.lowC(),
                 wanted.highC(),
                 load.tempC(),
-                load.holdMin(),
+                load.bakingMin(),
                 record.points().stream().map(r -> new PointView(r.atS(), r.c())).toList(),
                 slowest == null ? null : slowest.name(),
                 centre,

@@ -2,7 +2,7 @@ package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.database.StudioSettings;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenForm;
@@ -50,7 +50,7 @@ class SimulatedProbes {
     private static final int MOST_AT_ONCE = 3600;
 
     /** The clock is kept every so many seconds while it goes faster than the wall's. */
-    private static final int KEPT_EVERY = 5;
+    private static final int SAVE_EVERY = 5;
 
     private final ProbeStore store;
     private final LoadStore loads;
@@ -131,12 +131,12 @@ class SimulatedProbes {
 
     private void tick() {
         try {
-            if (clock.speed() != 1 && ++ticked % KEPT_EVERY == 0) {
+            if (clock.speed() != 1 && ++ticked % SAVE_EVERY == 0) {
                 transaction.executeWithoutResult(status -> simulated.keep(clock));
             }
-            List<Kept.Held<LoadForm>> in = loads.inOvens();
+            List<FormStore.Saved<LoadForm>> in = loads.inOvens();
             running.keySet().removeIf(id -> in.stream().noneMatch(l -> l.form().oven() == id));
-            for (Kept.Held<LoadForm> load : in) {
+            for (FormStore.Saved<LoadForm> load : in) {
                 long id = load.form().oven();
                 if (settings(id).on()) {
                     goOn(id, load);
@@ -149,7 +149,7 @@ class SimulatedProbes {
         }
     }
 
-    private void goOn(long id, Kept.Held<LoadForm> load) throws IOException, InterruptedException {
+    private void goOn(long id, FormStore.Saved<LoadForm> load) throws IOException, InterruptedException {
         SimulatedForm form = settings(id);
         Running now = running.get(id);
         if (now == null || now.load != load.id() || now.preset != form.preset()) {
@@ -158,13 +158,13 @@ class SimulatedProbes {
         }
         now.oven.fault(form.fault());
         Instant until = clock.instant();
-        List<Told> readings = new ArrayList<>();
+        List<Given> readings = new ArrayList<>();
         int steps = 0;
         while (!now.upTo.plusSeconds(1).isAfter(until) && steps++ < MOST_AT_ONCE) {
             now.upTo = now.upTo.plusSeconds(1);
             now.oven.go(1);
             String at = now.upTo.toString();
-            now.oven.read().ifPresent(c -> readings.add(new Told(at, Math.round(c * 10) / 10.0)));
+            now.oven.read().ifPresent(c -> readings.add(new Given(at, Math.round(c * 10) / 10.0)));
         }
         if (!readings.isEmpty()) {
             send(id, readings);
@@ -172,7 +172,7 @@ class SimulatedProbes {
     }
 
     /** A hot oven whose door was just opened for the load; it begins when the load went in, or where readings end. */
-    private Running begin(long id, Kept.Held<LoadForm> load, SimulatedForm form) {
+    private Running begin(long id, FormStore.Saved<LoadForm> load, SimulatedForm form) {
         OvenForm measures = ovens.find(id).orElseThrow().form();
         double wanted = load.form().tempC();
         SimulatedOven oven = SimulatedOven.loaded(form.preset(), measures.setting(wanted), load.id());
@@ -187,7 +187,7 @@ class SimulatedProbes {
     }
 
     /** A reading as a probe sends it. */
-    private record Told(String at, double tempC) {}
+    private record Given(String at, double tempC) {}
 
     private String token(long id) {
         return store.token(id).orElseGet(() -> {
@@ -197,7 +197,7 @@ class SimulatedProbes {
         });
     }
 
-    private void send(long id, List<Told> readings) throws IOException, InterruptedException {
+    private void send(long id, List<Given> readings) throws IOException, InterruptedException {
         HttpRequest request = HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/api/probe/readings"))
                 .header("Content-Type", "application/json")
                 .header("Authorization", "Bearer " + token(id))

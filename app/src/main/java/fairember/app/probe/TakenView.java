@@ -11,5 +11,5 @@ import java.util.List;
  */
 public record TakenView(int taken, int again, List<RefusedReadingView> refused) {
     /** A reading that was not kept; its place is counted from 0. */
-    public record RefusedReadingView(int at, String found, String allowed, String mend) {}
+    public record RefusedReadingView(int at, String found, String allowed, String fix) {}
 }

@@ -11,12 +11,12 @@ import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Money;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Words;
 import fairember.core.stock.BlockSize;
-import fairember.core.stock.ClayLine;
+import fairember.core.stock.ClayRange;
 import fairember.core.stock.Lot;
 import fairember.core.stock.StockClay;
 import java.time.LocalDate;
@@ -29,7 +29,7 @@ import org.jspecify.annotations.Nullable;
 /** A clay on the shelf. */
 public record ClayForm(
         String name,
-        long lineId,
+        long rangeId,
         String rawHex,
         String curedHex,
         Opacity opacity,
@@ -68,17 +68,17 @@ public record ClayForm(
     }
 
     /** The clay as the core takes it; refused with everything that is wrong. */
-    public StockClay parse(long id, Map<Long, ClayLine> lines) {
+    public StockClay parse(long id, Map<Long, ClayRange> ranges) {
         Gathering g = new Gathering();
         var checkedName = g.at("", () -> Words.name("name", given("name", name)));
-        var line = g.at("", () -> line(lines));
+        var range = g.at("", () -> range(ranges));
         var raw = g.at("", () -> Srgb.parse("rawHex", given("rawHex", rawHex)));
         var cured = g.at("", () -> Srgb.parse("curedHex", given("curedHex", curedHex)));
         var checkedOpacity = g.at("", () -> given("opacity", opacity));
         var checkedStrength = g.at("", () -> given("strength", strength));
         var open = g.at("", () -> new Mass(StockClay.OPEN.check(openG)));
-        var told = g.at("", () -> all("blocks", blocks));
-        List<Supplier<BlockSize>> suppliers = told.orElse(List.of()).stream()
+        var given = g.at("", () -> all("blocks", blocks));
+        List<Supplier<BlockSize>> suppliers = given.orElse(List.of()).stream()
                 .<Supplier<BlockSize>>map(block -> block::parse)
                 .toList();
         List<BlockSize> sizes = g.all("blocks", suppliers);
@@ -95,7 +95,7 @@ public record ClayForm(
         return new StockClay(
                 id,
                 checkedName.orElseThrow(),
-                line.orElseThrow(),
+                range.orElseThrow(),
                 lot.map(l -> usual.ofLot(l.raw(), l.cured())).orElse(usual),
                 open.orElseThrow(),
                 sizes,
@@ -106,32 +106,33 @@ public record ClayForm(
 
     /** The lot in use, when one is; all of them are checked. */
     private Optional<LotForm.Parsed> lot(Gathering g) {
-        List<LotForm> told =
+        List<LotForm> given =
                 g.at("", () -> all("lots", or(lots, List.<LotForm>of()))).orElse(List.of());
-        if (told.size() > MOST_LOTS) {
-            g.wrong("lots", told.size() + " lots", "up to " + MOST_LOTS, "Take out the oldest.");
+        if (given.size() > MOST_LOTS) {
+            g.error("lots", given.size() + " lots", "up to " + MOST_LOTS, "Remove the oldest lots.");
         }
         List<Supplier<LotForm.Parsed>> suppliers =
-                told.stream().<Supplier<LotForm.Parsed>>map(l -> l::parse).toList();
+                given.stream().<Supplier<LotForm.Parsed>>map(l -> l::parse).toList();
         List<LotForm.Parsed> parsed = g.all("lots", suppliers);
         if (lotInUse == null) {
             return Optional.empty();
         }
-        if (lotInUse < 0 || lotInUse >= told.size()) {
-            g.wrong(
+        if (lotInUse < 0 || lotInUse >= given.size()) {
+            g.error(
                     "lotInUse",
                     "lot " + (lotInUse + 1),
-                    told.isEmpty() ? "none, for there is no lot" : "1 to " + told.size(),
+                    given.isEmpty() ? "none, because this clay has no lots" : "1 to " + given.size(),
                     "Choose a lot of this clay.");
         }
         return lotInUse >= 0 && lotInUse < parsed.size() ? Optional.of(parsed.get(lotInUse)) : Optional.empty();
     }
 
-    private ClayLine line(Map<Long, ClayLine> lines) {
-        ClayLine line = lines.get(lineId);
-        if (line == null) {
-            throw new Refused("lineId", "line " + lineId, "a line on the shelf", "Choose the line it belongs to.");
+    private ClayRange range(Map<Long, ClayRange> ranges) {
+        ClayRange range = ranges.get(rangeId);
+        if (range == null) {
+            throw new InvalidInputException(
+                    "rangeId", "range " + rangeId, "a clay range on the shelf", "Choose a clay range.");
         }
-        return line;
+        return range;
     }
 }

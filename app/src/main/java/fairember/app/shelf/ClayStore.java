@@ -3,11 +3,11 @@ package fairember.app.shelf;
 import static fairember.app.web.Given.or;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Strength;
-import fairember.core.stock.ClayLine;
+import fairember.core.stock.ClayRange;
 import fairember.core.stock.StockClay;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -21,13 +21,13 @@ import org.springframework.stereotype.Repository;
 
 /** Clays on the shelf, with their sizes of block. */
 @Repository
-public class ClayStore implements Kept<ClayForm> {
+public class ClayStore implements FormStore<ClayForm> {
     private final Database database;
-    private final LineStore lines;
+    private final RangeStore ranges;
 
-    ClayStore(Database database, LineStore lines) {
+    ClayStore(Database database, RangeStore ranges) {
         this.database = database;
-        this.lines = lines;
+        this.ranges = ranges;
     }
 
     @Override
@@ -46,20 +46,20 @@ public class ClayStore implements Kept<ClayForm> {
     }
 
     @Override
-    public Optional<Held<ClayForm>> find(long id) {
+    public Optional<Saved<ClayForm>> find(long id) {
         return where("where id = ?", id).stream().findFirst();
     }
 
     /** All clays, by name. */
-    public List<Held<ClayForm>> all() {
+    public List<Saved<ClayForm>> all() {
         return where("");
     }
 
     /** All clays as the core takes them, by number. */
     public Map<Long, StockClay> clays() {
-        Map<Long, ClayLine> known = lines.lines();
+        Map<Long, ClayRange> known = ranges.ranges();
         Map<Long, StockClay> clays = new LinkedHashMap<>();
-        all().forEach(held -> clays.put(held.id(), held.form().parse(held.id(), known)));
+        all().forEach(saved -> clays.put(saved.id(), saved.form().parse(saved.id(), known)));
         return clays;
     }
 
@@ -68,7 +68,7 @@ public class ClayStore implements Kept<ClayForm> {
         return Set.copyOf(database.list("select id from clay where swatch_measured = 1", row -> row.getLong(1)));
     }
 
-    private List<Held<ClayForm>> where(String where, Object... values) {
+    private List<Saved<ClayForm>> where(String where, Object... values) {
         Map<Long, List<ClayForm.BlockForm>> blocks = new HashMap<>();
         database.list(
                 "select clay_id, mass_g, price_minor, on_shelf from block_size order by clay_id, position",
@@ -85,7 +85,7 @@ public class ClayStore implements Kept<ClayForm> {
                                 row.getString(5))));
         return database.list(
                 "select * from clay " + where + " order by name, id",
-                row -> new Held<>(
+                row -> new Saved<>(
                         row.getLong("id"),
                         row.getInt("edition"),
                         new ClayForm(
@@ -108,7 +108,7 @@ public class ClayStore implements Kept<ClayForm> {
 
     @Override
     public void put(long id, ClayForm form) {
-        StockClay clay = form.parse(id, lines.lines());
+        StockClay clay = form.parse(id, ranges.ranges());
         database.write(
                 """
                 insert into clay values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
@@ -120,7 +120,7 @@ public class ClayStore implements Kept<ClayForm> {
                 """,
                 id,
                 clay.name(),
-                form.lineId(),
+                form.rangeId(),
                 clay.usual().raw().hex(),
                 clay.usual().cured().hex(),
                 form.opacity(),

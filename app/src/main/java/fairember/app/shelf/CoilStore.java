@@ -1,7 +1,7 @@
 package fairember.app.shelf;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import fairember.core.wire.Metal;
 import fairember.core.wire.WireCoil;
 import java.sql.ResultSet;
@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository;
 
 /** Coils of wire on the shelf. */
 @Repository
-public class CoilStore implements Kept<CoilForm> {
+public class CoilStore implements FormStore<CoilForm> {
     private final Database database;
 
     CoilStore(Database database) {
@@ -35,22 +35,22 @@ public class CoilStore implements Kept<CoilForm> {
     }
 
     @Override
-    public Optional<Held<CoilForm>> find(long id) {
-        return database.one("select * from wire_coil where id = ?", CoilStore::held, id);
+    public Optional<Saved<CoilForm>> find(long id) {
+        return database.one("select * from wire_coil where id = ?", CoilStore::saved, id);
     }
 
     /** All coils, the thinnest first. */
-    public List<Held<CoilForm>> all() {
-        return database.list("select * from wire_coil order by gauge_mm, name, id", CoilStore::held);
+    public List<Saved<CoilForm>> all() {
+        return database.list("select * from wire_coil order by gauge_mm, name, id", CoilStore::saved);
     }
 
     /** All coils as the core takes them. */
     public List<WireCoil> coils() {
-        return all().stream().map(held -> held.form().parse()).toList();
+        return all().stream().map(saved -> saved.form().parse()).toList();
     }
 
-    private static Held<CoilForm> held(ResultSet row) throws SQLException {
-        return new Held<>(
+    private static Saved<CoilForm> saved(ResultSet row) throws SQLException {
+        return new Saved<>(
                 row.getLong("id"),
                 row.getInt("edition"),
                 new CoilForm(

@@ -1,7 +1,7 @@
 package fairember.app.shelf;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
+import fairember.app.journal.Journal;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -15,42 +15,42 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is on the shelf: lines, clays, bought parts and coils of wire. */
+/** What is on the shelf: ranges, clays, findings and coils of wire. */
 @RestController
 @RequestMapping("/api/shelf")
 class ShelfController {
-    private final LineStore lines;
+    private final RangeStore ranges;
     private final ClayStore clays;
-    private final BoughtStore bought;
+    private final FindingStore findings;
     private final CoilStore coils;
-    private final Keeping keeping;
+    private final Journal journal;
 
-    ShelfController(LineStore lines, ClayStore clays, BoughtStore bought, CoilStore coils, Keeping keeping) {
-        this.lines = lines;
+    ShelfController(RangeStore ranges, ClayStore clays, FindingStore findings, CoilStore coils, Journal journal) {
+        this.ranges = ranges;
         this.clays = clays;
-        this.bought = bought;
+        this.findings = findings;
         this.coils = coils;
-        this.keeping = keeping;
+        this.journal = journal;
     }
 
     /** All of the shelf. */
     record ShelfView(
-            List<ShelfLineView> lines,
+            List<ShelfRangeView> ranges,
             List<ShelfClayView> clays,
-            List<ShelfBoughtView> bought,
+            List<ShelfFindingView> findings,
             List<ShelfCoilView> coils) {}
 
     /** Coils with their number and edition. */
     record ShelfCoilView(long id, int edition, CoilForm coil) {}
 
-    /** A line with its number and edition. */
-    record ShelfLineView(long id, int edition, LineForm line) {}
+    /** A range with its number and edition. */
+    record ShelfRangeView(long id, int edition, RangeForm range) {}
 
     /** A clay with its number, its edition and all the grams there are of it. */
     record ShelfClayView(long id, int edition, double onShelfG, ClayForm clay) {}
 
-    /** A bought part with its number and edition. */
-    record ShelfBoughtView(long id, int edition, BoughtForm bought) {}
+    /** A finding with its number and edition. */
+    record ShelfFindingView(long id, int edition, FindingForm finding) {}
 
     /** The number of something new. */
     record AddedView(long id) {}
@@ -58,86 +58,86 @@ class ShelfController {
     @GetMapping
     ShelfView shelf() {
         return new ShelfView(
-                lines.all().stream()
-                        .map(h -> new ShelfLineView(h.id(), h.edition(), h.form()))
+                ranges.all().stream()
+                        .map(h -> new ShelfRangeView(h.id(), h.edition(), h.form()))
                         .toList(),
                 clays.all().stream().map(ShelfController::clay).toList(),
-                bought.all().stream()
-                        .map(h -> new ShelfBoughtView(h.id(), h.edition(), h.form()))
+                findings.all().stream()
+                        .map(h -> new ShelfFindingView(h.id(), h.edition(), h.form()))
                         .toList(),
                 coils.all().stream()
                         .map(h -> new ShelfCoilView(h.id(), h.edition(), h.form()))
                         .toList());
     }
 
-    private static ShelfClayView clay(Kept.Held<ClayForm> held) {
-        ClayForm clay = held.form();
+    private static ShelfClayView clay(FormStore.Saved<ClayForm> saved) {
+        ClayForm clay = saved.form();
         double sealed =
                 clay.blocks().stream().mapToDouble(b -> b.massG() * b.onShelf()).sum();
-        return new ShelfClayView(held.id(), held.edition(), clay.openG() + sealed, clay);
+        return new ShelfClayView(saved.id(), saved.edition(), clay.openG() + sealed, clay);
     }
 
-    @PostMapping("/lines")
+    @PostMapping("/ranges")
     @ResponseStatus(HttpStatus.CREATED)
-    AddedView addLine(@RequestBody LineForm form) {
-        return new AddedView(keeping.add(lines, form));
+    AddedView addRange(@RequestBody RangeForm form) {
+        return new AddedView(journal.add(ranges, form));
     }
 
-    @PutMapping("/lines/{id}")
-    void replaceLine(@PathVariable long id, @RequestParam int edition, @RequestBody LineForm form) {
-        keeping.replace(lines, id, edition, form);
+    @PutMapping("/ranges/{id}")
+    void replaceRange(@PathVariable long id, @RequestParam int edition, @RequestBody RangeForm form) {
+        journal.replace(ranges, id, edition, form);
     }
 
-    @DeleteMapping("/lines/{id}")
-    void removeLine(@PathVariable long id, @RequestParam int edition) {
-        keeping.remove(lines, id, edition);
+    @DeleteMapping("/ranges/{id}")
+    void removeRange(@PathVariable long id, @RequestParam int edition) {
+        journal.remove(ranges, id, edition);
     }
 
     @PostMapping("/clays")
     @ResponseStatus(HttpStatus.CREATED)
     AddedView addClay(@RequestBody ClayForm form) {
-        return new AddedView(keeping.add(clays, form));
+        return new AddedView(journal.add(clays, form));
     }
 
     @PutMapping("/clays/{id}")
     void replaceClay(@PathVariable long id, @RequestParam int edition, @RequestBody ClayForm form) {
-        keeping.replace(clays, id, edition, form);
+        journal.replace(clays, id, edition, form);
     }
 
     @DeleteMapping("/clays/{id}")
     void removeClay(@PathVariable long id, @RequestParam int edition) {
-        keeping.remove(clays, id, edition);
+        journal.remove(clays, id, edition);
     }
 
-    @PostMapping("/bought")
+    @PostMapping("/findings")
     @ResponseStatus(HttpStatus.CREATED)
-    AddedView addBought(@RequestBody BoughtForm form) {
-        return new AddedView(keeping.add(bought, form));
+    AddedView addFinding(@RequestBody FindingForm form) {
+        return new AddedView(journal.add(findings, form));
     }
 
-    @PutMapping("/bought/{id}")
-    void replaceBought(@PathVariable long id, @RequestParam int edition, @RequestBody BoughtForm form) {
-        keeping.replace(bought, id, edition, form);
+    @PutMapping("/findings/{id}")
+    void replaceFinding(@PathVariable long id, @RequestParam int edition, @RequestBody FindingForm form) {
+        journal.replace(findings, id, edition, form);
     }
 
-    @DeleteMapping("/bought/{id}")
-    void removeBought(@PathVariable long id, @RequestParam int edition) {
-        keeping.remove(bought, id, edition);
+    @DeleteMapping("/findings/{id}")
+    void removeFinding(@PathVariable long id, @RequestParam int edition) {
+        journal.remove(findings, id, edition);
     }
 
     @PostMapping("/coils")
     @ResponseStatus(HttpStatus.CREATED)
     AddedView addCoil(@RequestBody CoilForm form) {
-        return new AddedView(keeping.add(coils, form));
+        return new AddedView(journal.add(coils, form));
     }
 
     @PutMapping("/coils/{id}")
     void replaceCoil(@PathVariable long id, @RequestParam int edition, @RequestBody CoilForm form) {
-        keeping.replace(coils, id, edition, form);
+        journal.replace(coils, id, edition, form);
     }
 
     @DeleteMapping("/coils/{id}")
     void removeCoil(@PathVariable long id, @RequestParam int edition) {
-        keeping.remove(coils, id, edition);
+        journal.remove(coils, id, edition);
     }
 }

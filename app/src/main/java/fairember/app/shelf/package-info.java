@@ -1,4 +1,4 @@
-/** Start at {@link fairember.app.shelf.ShelfController}: clay lines, clays and bought parts. */
+/** Start at {@link fairember.app.shelf.ShelfController}: clay ranges, clays and findings. */
 @NullMarked
 package fairember.app.shelf;
 

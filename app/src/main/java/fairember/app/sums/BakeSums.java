@@ -3,16 +3,16 @@ package fairember.app.sums;
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
-import fairember.app.shelf.LineForm;
-import fairember.app.web.FindingView;
+import fairember.app.shelf.RangeForm;
+import fairember.app.web.AdviceView;
 import fairember.app.web.WorkingsView;
 import fairember.core.bake.BakeNeed;
 import fairember.core.bake.BakeNeedWorkings;
 import fairember.core.bake.BakeNeeding;
 import fairember.core.bake.BakeRules;
+import fairember.core.bake.BakingMethod;
 import fairember.core.bake.ClayWindow;
 import fairember.core.bake.PacketReview;
-import fairember.core.bake.School;
 import fairember.core.bake.SharedWindow;
 import fairember.core.bake.StageKind;
 import fairember.core.measure.Gathering;
@@ -31,43 +31,45 @@ import org.springframework.web.bind.annotation.RestController;
 class BakeSums {
     private static final Span THICKEST = Span.of("thickestMm", "thickest section", 0.1, 400, "mm");
 
-    /** Clay lines baked together, and how. */
+    /** Clay ranges baked together, and how. */
     record BakeSumForm(
-            List<LineForm> lines,
+            List<RangeForm> ranges,
             double thickestMm,
             StageKind kind,
-            School school,
-            double longHoldMin,
-            double setMin) {}
+            BakingMethod bakingMethod,
+            double longAndLowMin,
+            double partBakeMin) {}
 
     /** What the bake needs. */
     record BakeSumView(
             double lowC,
             double highC,
-            double holdMin,
+            double bakingMin,
             double mostMin,
             double greatestMm,
             double ceilingC,
             String reason,
-            List<FindingView> findings,
+            List<AdviceView> advice,
             WorkingsView workings) {}
 
     @PostMapping("/api/sums/bake")
     BakeSumView bake(@RequestBody BakeSumForm form) {
         Gathering g = new Gathering();
-        List<LineForm> told = g.at("", () -> all("lines", form.lines())).orElse(List.of());
-        List<Supplier<ClayWindow>> suppliers = told.stream()
-                .<Supplier<ClayWindow>>map(line -> () -> line.parse(0).window())
+        List<RangeForm> given = g.at("", () -> all("ranges", form.ranges())).orElse(List.of());
+        List<Supplier<ClayWindow>> suppliers = given.stream()
+                .<Supplier<ClayWindow>>map(range -> () -> range.parse(0).window())
                 .toList();
-        List<ClayWindow> windows = g.all("lines", suppliers);
+        List<ClayWindow> windows = g.all("ranges", suppliers);
         var thickest = g.at("", () -> new Length(THICKEST.check(form.thickestMm())));
         var rules = g.at(
                 "",
                 () -> new BakeRules(
-                        given("school", form.school()), new Minutes(form.longHoldMin()), new Minutes(form.setMin())));
+                        given("bakingMethod", form.bakingMethod()),
+                        new Minutes(form.longAndLowMin()),
+                        new Minutes(form.partBakeMin())));
         var kind = g.at("", () -> given("kind", form.kind()));
-        if (told.isEmpty()) {
-            g.wrong("lines", "no clay", "one clay line or more", "Name the clays in it.");
+        if (given.isEmpty()) {
+            g.error("ranges", "no clay", "one clay range or more", "Name the clay ranges in it.");
         }
         g.orRefuse();
         BakeNeed need = BakeNeeding.need(
@@ -75,12 +77,12 @@ class BakeSums {
         return new BakeSumView(
                 need.window().low().c(),
                 need.window().high().c(),
-                need.hold().min(),
+                need.bakingTime().min(),
                 need.most().min(),
                 need.window().greatest().mm(),
                 need.window().ceiling().c(),
                 need.reason(),
-                FindingView.all(Stream.concat(need.findings().stream(), PacketReview.of("the bake", need).stream())
+                AdviceView.all(Stream.concat(need.advice().stream(), PacketReview.of("the bake", need).stream())
                         .toList()),
                 WorkingsView.of(BakeNeedWorkings.of(need)));
     }

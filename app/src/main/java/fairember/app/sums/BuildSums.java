@@ -3,12 +3,12 @@ package fairember.app.sums;
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
-import fairember.app.piece.BalanceView;
-import fairember.app.piece.PieceForm;
-import fairember.app.piece.PieceStore;
-import fairember.app.piece.ShapeForm;
-import fairember.app.piece.WireForm;
-import fairember.app.run.CuttingView;
+import fairember.app.batch.CuttingView;
+import fairember.app.design.BalanceView;
+import fairember.app.design.DesignForm;
+import fairember.app.design.DesignStore;
+import fairember.app.design.ShapeForm;
+import fairember.app.design.WireForm;
 import fairember.app.web.WorkingsView;
 import fairember.core.balance.Balancing;
 import fairember.core.cutting.Cutting;
@@ -21,10 +21,10 @@ import fairember.core.foilcore.Packing;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Money;
-import fairember.core.measure.Refused;
 import fairember.core.wire.Wire;
 import java.util.List;
 import java.util.function.Supplier;
@@ -33,23 +33,23 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The sums of what a piece is built on and how it stands; the mixes of a piece are those of the studio, nothing is saved. */
+/** The sums of what a design is built on and how it stands; the mixes of a design are those of the studio, nothing is saved. */
 @RestController
 @RequestMapping("/api/sums")
 class BuildSums {
-    /** More blocks or kinds of piece than this are two plans. */
+    /** More blocks or kinds of design than this are two plans. */
     private static final int MOST = 200;
 
-    private final PieceStore pieces;
+    private final DesignStore designs;
 
-    BuildSums(PieceStore pieces) {
-        this.pieces = pieces;
+    BuildSums(DesignStore designs) {
+        this.designs = designs;
     }
 
-    /** The balance of a piece, its mixes and bought parts being those of the studio. */
+    /** The balance of a design, its mixes and findings being those of the studio. */
     @PostMapping("/balance")
-    BalanceView balance(@RequestBody PieceForm form) {
-        return BalanceView.of(Balancing.balance(pieces.measuring().of(0, form)));
+    BalanceView balance(@RequestBody DesignForm form) {
+        return BalanceView.of(Balancing.balance(designs.measuring().of(0, form)));
     }
 
     /** A sleeve round something thick by {@code thickMm}. */
@@ -134,28 +134,29 @@ class BuildSums {
     @PostMapping("/cut")
     CuttingView.CuttingPlanView cut(@RequestBody CutSumForm form) {
         Gathering g = new Gathering();
-        var toldSticks = g.at("", () -> all("sticks", form.sticks())).orElse(List.of());
-        var toldWants = g.at("", () -> all("wants", form.wants())).orElse(List.of());
-        few(g, "sticks", toldSticks.size());
-        few(g, "wants", toldWants.size());
+        var givenSticks = g.at("", () -> all("sticks", form.sticks())).orElse(List.of());
+        var givenWants = g.at("", () -> all("wants", form.wants())).orElse(List.of());
+        few(g, "sticks", givenSticks.size());
+        few(g, "wants", givenWants.size());
         g.orRefuse();
         List<Supplier<Stick>> sticks =
-                toldSticks.stream().<Supplier<Stick>>map(s -> s::parse).toList();
+                givenSticks.stream().<Supplier<Stick>>map(s -> s::parse).toList();
         List<Supplier<Want>> wants =
-                toldWants.stream().<Supplier<Want>>map(w -> w::parse).toList();
+                givenWants.stream().<Supplier<Want>>map(w -> w::parse).toList();
         List<Stick> checkedSticks = g.all("sticks", sticks);
         List<Want> checkedWants = g.all("wants", wants);
         g.orRefuse();
         int pieces = checkedWants.stream().mapToInt(Want::count).sum();
         if (pieces > Want.COUNT.high()) {
-            throw new Refused("wants", pieces + " pieces", "up to 5000 pieces in one plan", "Plan them in two parts.");
+            throw new InvalidInputException(
+                    "wants", pieces + " pieces", "up to 5000 pieces in one plan", "Plan them in two parts.");
         }
         return CuttingView.CuttingPlanView.of(Cutting.plan(checkedSticks, checkedWants));
     }
 
     private static void few(Gathering g, String field, int found) {
         if (found > MOST) {
-            g.wrong(field, Integer.toString(found), "up to " + MOST, "Plan them in two parts.");
+            g.error(field, Integer.toString(found), "up to " + MOST, "Plan them in two parts.");
         }
     }
 }

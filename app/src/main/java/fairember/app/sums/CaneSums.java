@@ -6,13 +6,13 @@ import static fairember.app.web.Given.or;
 
 import fairember.app.mix.MixStore;
 import fairember.app.web.WorkingsView;
+import fairember.core.design.Palette;
 import fairember.core.measure.Density;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.mix.MeasuredMix;
-import fairember.core.piece.Palette;
 import fairember.core.shape.ShapeKind;
 import fairember.core.shape.Twist;
 import fairember.core.sheet.Barrel;
@@ -253,7 +253,8 @@ class CaneSums {
 
     private static Twist twist(TwistForm form, Length cord, Die die) {
         if (die.kind() != Die.Kind.ROUND) {
-            throw new Refused("die", die.kind().label(), "round", "Twists are reckoned of round cords only.");
+            throw new InvalidInputException(
+                    "die", die.kind().label(), "round", "Only round cords can be twisted. Choose a round hole.");
         }
         TWISTS.check(form.twists());
         return (Twist) ShapeKind.TWIST.make(List.of(cord.mm(), (double) form.strands(), form.lengthMm(), form.turns()));

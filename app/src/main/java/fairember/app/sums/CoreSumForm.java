@@ -2,16 +2,16 @@ package fairember.app.sums;
 
 import static fairember.app.web.Given.given;
 
-import fairember.app.piece.PartForm;
-import fairember.app.piece.ShapeForm;
+import fairember.app.design.PartForm;
+import fairember.app.design.ShapeForm;
 import fairember.core.bake.ClayWindow;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.PackedFoil;
 import fairember.core.foilcore.Packing;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Money;
-import fairember.core.measure.Refused;
 import fairember.core.shape.Floor;
 import fairember.core.shape.Solid;
 import org.jspecify.annotations.Nullable;
@@ -30,9 +30,9 @@ record CoreSumForm(
     Solid outer() {
         try {
             return given("", shape).parse();
-        } catch (Refused refused) {
-            throw new Refused(
-                    refused.wrongs().stream().map(w -> w.inside("shape")).toList());
+        } catch (InvalidInputException refused) {
+            throw new InvalidInputException(
+                    refused.errors().stream().map(w -> w.inside("shape")).toList());
         }
     }
 

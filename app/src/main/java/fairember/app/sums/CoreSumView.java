@@ -1,7 +1,7 @@
 package fairember.app.sums;
 
-import fairember.app.piece.ShapeForm;
-import fairember.app.web.FindingView;
+import fairember.app.design.ShapeForm;
+import fairember.app.web.AdviceView;
 import fairember.app.web.WorkingsView;
 import java.util.List;
 
@@ -18,6 +18,6 @@ record CoreSumView(
         boolean exact,
         double thinnestMm,
         double thickestMm,
-        List<FindingView> findings,
+        List<AdviceView> advice,
         WorkingsView outerWorkings,
         WorkingsView workings) {}

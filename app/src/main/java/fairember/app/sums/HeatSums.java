@@ -4,7 +4,7 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
-import fairember.app.piece.ShapeForm;
+import fairember.app.design.ShapeForm;
 import fairember.core.bake.ClayWindow;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilCoreSizing;
@@ -16,14 +16,14 @@ import fairember.core.heat.Air;
 import fairember.core.heat.HeatBody;
 import fairember.core.heat.HeatedPiece;
 import fairember.core.heat.Heating;
+import fairember.core.heat.Material;
 import fairember.core.heat.OvenCurve;
-import fairember.core.heat.Stuff;
 import fairember.core.measure.Density;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Money;
-import fairember.core.measure.Refused;
 import fairember.core.shape.Solid;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** How heat crosses a piece: all inputs in the request, nothing saved. */
+/** How heat crosses a design: all inputs in the request, nothing saved. */
 @RestController
 class HeatSums {
     /** More readings than a day at one in six seconds are thinned out before they are sent. */
@@ -48,7 +48,7 @@ class HeatSums {
      * @param shellMm of clay over a foil core; solid clay when not said
      * @param packing of the foil; firm when not said
      * @param curve the oven's temperature over time
-     * @param startC of the piece before; 20 when not said
+     * @param startC of the design before; 20 when not said
      * @param conductsWPerMk of the clay; 0.22 when not said
      * @param holdsJPerKgK of the clay; 1200 when not said
      */
@@ -75,7 +75,7 @@ class HeatSums {
      * @param nearMin when its coldest clay was within 5 °C of the air; nothing when it never was
      * @param warmMin when its coldest clay came into the window
      * @param countingMin in which all of its clay was inside the window
-     * @param narrows g, how the area shrinks on the way in: 0 plate, 1 rod, 2 ball
+     * @param narrowing g, how the area shrinks on the way in: 0 plate, 1 rod, 2 ball
      */
     record HeatSumView(
             List<HeatSampleView> samples,
@@ -83,7 +83,7 @@ class HeatSums {
             @Nullable Double warmMin,
             double countingMin,
             double hottestC,
-            double narrows) {
+            double narrowing) {
         static HeatSumView of(HeatedPiece heated) {
             return new HeatSumView(
                     heated.samples().stream()
@@ -93,7 +93,7 @@ class HeatSums {
                     heated.warm().map(Minutes::min).orElse(null),
                     heated.counting().min(),
                     heated.hottest(),
-                    heated.body().narrows());
+                    heated.body().narrowing());
         }
     }
 
@@ -102,11 +102,11 @@ class HeatSums {
         Gathering g = new Gathering();
         var solid = g.at("shape", () -> given("", form.shape()).parse());
         var air = g.at("", () -> given("air", form.air()));
-        var stuff = g.at(
+        var material = g.at(
                 "",
-                () -> new Stuff(
-                        or(form.conductsWPerMk(), Stuff.USUAL_CONDUCTS),
-                        or(form.holdsJPerKgK(), Stuff.USUAL_HOLDS),
+                () -> new Material(
+                        or(form.conductsWPerMk(), Material.USUAL_CONDUCTS),
+                        or(form.holdsJPerKgK(), Material.USUAL_TIMES),
                         new Density(Density.SPAN.check(form.densityGPerCm3()))));
         var curve = g.at("curve", () -> curve(form.curve()));
         g.at("", () -> Heating.LENGTH.check(form.minutes()));
@@ -115,11 +115,12 @@ class HeatSums {
         g.at("", () -> ClayWindow.HIGH.check(form.highC()));
         g.orRefuse();
         if (form.highC() < form.lowC()) {
-            throw new Refused("highC", form.highC() + " °C", form.lowC() + " °C or more", "Put the window in order.");
+            throw new InvalidInputException(
+                    "highC", form.highC() + " °C", form.lowC() + " °C or more", "Put the lower temperature first.");
         }
         return HeatSumView.of(Heating.heat(
                 body(form, solid.orElseThrow()),
-                stuff.orElseThrow(),
+                material.orElseThrow(),
                 air.orElseThrow().gives(),
                 curve.orElseThrow(),
                 or(form.startC(), USUAL_START_C),
@@ -128,11 +129,11 @@ class HeatSums {
                 form.highC()));
     }
 
-    private static OvenCurve curve(List<CurvePointForm> told) {
-        List<CurvePointForm> points = all("curve", told);
+    private static OvenCurve curve(List<CurvePointForm> given) {
+        List<CurvePointForm> points = all("curve", given);
         if (points.size() > MOST_POINTS) {
-            throw new Refused(
-                    "curve", points.size() + " readings", "up to " + MOST_POINTS, "Send every tenth of them.");
+            throw new InvalidInputException(
+                    "curve", points.size() + " readings", "up to " + MOST_POINTS, "Send every tenth reading.");
         }
         return new OvenCurve(points.stream()
                 .map(p -> new OvenCurve.Point(p.min(), p.tempC()))

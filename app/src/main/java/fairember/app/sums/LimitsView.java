@@ -4,14 +4,28 @@ import static java.util.Map.entry;
 
 import fairember.app.web.SpanView;
 import fairember.core.bake.BakeRules;
+import fairember.core.bake.BakingMethod;
 import fairember.core.bake.ClayWindow;
-import fairember.core.bake.School;
 import fairember.core.bake.StageKind;
+import fairember.core.batch.Bench;
+import fairember.core.batch.Job;
 import fairember.core.colour.Colorant;
 import fairember.core.colour.Effect;
 import fairember.core.colour.MixPart;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Strength;
+import fairember.core.design.Arrangement;
+import fairember.core.design.DesignKind;
+import fairember.core.design.DesignScaling;
+import fairember.core.design.Drawn;
+import fairember.core.design.Fitting;
+import fairember.core.design.Insert;
+import fairember.core.design.Part;
+import fairember.core.design.Placement;
+import fairember.core.design.Pose;
+import fairember.core.design.Stage;
+import fairember.core.design.Station;
+import fairember.core.design.Step;
 import fairember.core.dial.DialReading;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilRoll;
@@ -31,22 +45,9 @@ import fairember.core.ovenload.TraySpot;
 import fairember.core.ovensim.OvenFault;
 import fairember.core.ovensim.OvenPreset;
 import fairember.core.photo.Card;
-import fairember.core.piece.Arrangement;
-import fairember.core.piece.Drawn;
-import fairember.core.piece.Fitting;
-import fairember.core.piece.Insert;
-import fairember.core.piece.Part;
-import fairember.core.piece.PieceKind;
-import fairember.core.piece.PieceScaling;
-import fairember.core.piece.Placement;
-import fairember.core.piece.Pose;
-import fairember.core.piece.Stage;
-import fairember.core.piece.Station;
-import fairember.core.piece.Step;
 import fairember.core.portion.Portioning;
+import fairember.core.price.Rates;
 import fairember.core.recipe.RecipeSearch;
-import fairember.core.run.Bench;
-import fairember.core.run.Job;
 import fairember.core.shape.Facing;
 import fairember.core.shape.Floor;
 import fairember.core.shape.Lobes;
@@ -59,13 +60,12 @@ import fairember.core.sheet.Extruding;
 import fairember.core.sheet.RollerMachine;
 import fairember.core.sheet.SheetSizing;
 import fairember.core.stock.BlockSize;
-import fairember.core.stock.BoughtPart;
+import fairember.core.stock.Finding;
 import fairember.core.stock.StockClay;
 import fairember.core.wire.Gauge;
 import fairember.core.wire.Metal;
 import fairember.core.wire.Wire;
 import fairember.core.wire.WireCoil;
-import fairember.core.worth.Rates;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -111,7 +111,7 @@ record LimitsView(
                         entry("insert", insert()),
                         entry("wire", spans(Gauge.SPAN, Wire.COUNT, Wire.Leg.LENGTH, Wire.Leg.TURN)),
                         entry("coil", spans(Gauge.SPAN, WireCoil.LENGTH, WireCoil.ON_SHELF, WireCoil.PRICE)),
-                        entry("scale", spans(PieceScaling.FACTOR, PieceScaling.HEIGHT)),
+                        entry("scale", spans(DesignScaling.FACTOR, DesignScaling.HEIGHT)),
                         entry("placement", spans(Placement.ACROSS, Placement.UP, Placement.FRONT, Placement.TILT)),
                         entry("stage", spans(Stage.COOLING)),
                         entry("step", spans(Step.SETUP, Step.EACH)),
@@ -136,12 +136,12 @@ record LimitsView(
                         entry("blend", blend()),
                         entry("cane", cane()),
                         entry("extrude", extrude()),
-                        entry("run", spans(Job.QUANTITY)),
+                        entry("batch", spans(Job.QUANTITY)),
                         entry("shelf", shelf()),
-                        entry("ways", ways())),
+                        entry("settings", settings())),
                 Arrays.stream(ShapeKind.values()).map(ShapeKindView::of).toList(),
                 Map.ofEntries(
-                        entry("pieceKind", choices(PieceKind.values(), PieceKind::label)),
+                        entry("designKind", choices(DesignKind.values(), DesignKind::label)),
                         entry("drawn", choices(Drawn.values(), Drawn::label)),
                         entry("pose", choices(Pose.values(), Pose::label)),
                         entry("facing", choices(Facing.values(), Facing::label)),
@@ -160,7 +160,7 @@ record LimitsView(
                         entry("air", choices(Air.values(), Air::label)),
                         entry("die", choices(Die.Kind.values(), Die.Kind::label)),
                         entry("strength", choices(Strength.values(), Strength::label)),
-                        entry("school", choices(School.values(), School::label))));
+                        entry("bakingMethod", choices(BakingMethod.values(), BakingMethod::label))));
     }
 
     private static Station[] handwork() {
@@ -183,8 +183,8 @@ record LimitsView(
                 BlockSize.MASS,
                 BlockSize.PRICE,
                 BlockSize.ON_SHELF);
-        spans.put("boughtG", SpanView.of(BoughtPart.MASS));
-        spans.put("boughtOnShelf", SpanView.of(BoughtPart.ON_SHELF));
+        spans.put("findingsG", SpanView.of(Finding.MASS));
+        spans.put("findingOnShelf", SpanView.of(Finding.ON_SHELF));
         return spans;
     }
 
@@ -232,7 +232,7 @@ record LimitsView(
         return spans;
     }
 
-    private static Map<String, SpanView> ways() {
+    private static Map<String, SpanView> settings() {
         return spans(
                 MixWaste.MACHINE,
                 MixWaste.STEP,
@@ -242,8 +242,8 @@ record LimitsView(
                 Rates.WASTE,
                 Rates.MARGIN,
                 Rates.STEP,
-                BakeRules.LONG_HOLD,
-                BakeRules.SET,
+                BakeRules.LONG_AND_LOW,
+                BakeRules.PART_BAKE,
                 FoilRoll.THICKNESS,
                 FoilRoll.WIDTH,
                 FoilRoll.LENGTH,
@@ -260,7 +260,7 @@ record LimitsView(
                 Oven.PREHEAT,
                 Oven.UNLOAD,
                 Oven.PREHEAT_KWH,
-                Oven.HOLD_KW);
+                Oven.KEEP_HOT_KW);
     }
 
     private static Map<String, SpanView> spans(Span... spans) {

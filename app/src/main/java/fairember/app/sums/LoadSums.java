@@ -25,7 +25,7 @@ class LoadSums {
     /**
      * Plans the loads; two such searches run at once, others wait their turn, and one that nobody waits for any more is stopped. All times are minutes from the zero of the plan.
      *
-     * <p>An oven keeps a load for preheat, hold and unloading; things go in when it is hot, so that hands may still shape
+     * <p>An oven keeps a load for preheat, baking time and unloading; things go in when it is hot, so that hands may still shape
      * while it heats, or, with {@code cold}, before it is heated. A bake's hands begin when those it waits for are out,
      * unloaded and cooled. A bake is done when its last load is unloaded; it is late by so much after its due.
      */

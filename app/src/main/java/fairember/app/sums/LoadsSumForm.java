@@ -10,7 +10,6 @@ import fairember.core.measure.Energy;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.LoadProblem;
@@ -37,12 +36,12 @@ record LoadsSumForm(
         @Nullable MakersForm makers,
         List<PlanBakeForm> bakes,
         @Nullable List<PairForm> apart,
-        @Nullable List<HeldLoadForm> pins,
+        @Nullable List<PinnedLoadForm> pins,
         @Nullable List<Objective> order,
         @Nullable Effort effort) {
     private static final int MOST_BAKES = 300;
     private static final int MOST_OVENS = 4;
-    private static final int MOST_THINGS = 5000;
+    private static final int MOST_ITEMS = 5000;
 
     /** Minutes of a plan: 60 days. */
     private static final Span TIME = Span.of("", "time", 0, 86_400, "min");
@@ -75,7 +74,7 @@ record LoadsSumForm(
             double preheatMin,
             double unloadMin,
             double preheatKwh,
-            double holdKw,
+            double keepHotKw,
             @Nullable Boolean cold,
             @Nullable List<HoursForm> hours,
             @Nullable List<OvenForm.SpotForm> spots) {
@@ -89,7 +88,7 @@ record LoadsSumForm(
                     new Minutes(Oven.PREHEAT.check(preheatMin)),
                     new Minutes(Oven.UNLOAD.check(unloadMin)),
                     new Energy(Oven.PREHEAT_KWH.check(preheatKwh)),
-                    holdKw,
+                    keepHotKw,
                     or(cold, false),
                     all("spots", or(spots, List.<OvenForm.SpotForm>of())).stream()
                             .map(OvenForm.SpotForm::parse)
@@ -118,25 +117,25 @@ record LoadsSumForm(
     record PairForm(String one, String other) {}
 
     /** A load that is to stay as it is, in an oven counted from 0; without a time only what is in it. */
-    record HeldLoadForm(
-            int oven, List<HeldItemForm> items, @Nullable Double inMin) {
-        private LoadProblem.Pin parse() {
+    record PinnedLoadForm(
+            int oven, List<PinnedItemForm> items, @Nullable Double inMin) {
+        private LoadProblem.PinnedLoad parse() {
             Double at = inMin;
-            return new LoadProblem.Pin(
+            return new LoadProblem.PinnedLoad(
                     oven,
                     all("items", items).stream()
-                            .map(i -> new LoadProblem.Held(given("key", i.key()), i.count()))
+                            .map(i -> new LoadProblem.PinnedItem(given("key", i.key()), i.count()))
                             .toList(),
                     at == null ? Optional.empty() : Optional.of(new Minutes(TIME.check(at))));
         }
     }
 
     /** So many things of a bake. */
-    record HeldItemForm(String key, int count) {}
+    record PinnedItemForm(String key, int count) {}
 
-    private static List<Stretch> hours(@Nullable List<HoursForm> told) {
+    private static List<Stretch> hours(@Nullable List<HoursForm> given) {
         Gathering g = new Gathering();
-        List<Stretch> parsed = each(g, "hours", told, HoursForm::parse);
+        List<Stretch> parsed = each(g, "hours", given, HoursForm::parse);
         g.orRefuse();
         return parsed;
     }
@@ -149,39 +148,39 @@ record LoadsSumForm(
     LoadProblem parse() {
         Gathering g = new Gathering();
         if (ovens != null && ovens.size() > MOST_OVENS) {
-            g.wrong("ovens", ovens.size() + " ovens", "up to " + MOST_OVENS, "Plan for fewer.");
+            g.error("ovens", ovens.size() + " ovens", "up to " + MOST_OVENS, "Plan with fewer ovens.");
         }
         if (bakes != null && bakes.size() > MOST_BAKES) {
-            g.wrong("bakes", bakes.size() + " bakes", "up to " + MOST_BAKES, "Plan fewer at a time.");
+            g.error("bakes", bakes.size() + " bakes", "up to " + MOST_BAKES, "Plan fewer at a time.");
         }
         g.orRefuse();
         List<LoadProblem.OvenUse> checkedOvens =
                 each(g, "ovens", g.at("", () -> all("ovens", ovens)).orElse(null), PlanOvenForm::parse);
-        MakersForm told = makers;
+        MakersForm given = makers;
         Makers checkedMakers =
-                told == null ? Makers.ONE : g.at("makers", told::parse).orElse(Makers.ONE);
+                given == null ? Makers.ONE : g.at("makers", given::parse).orElse(Makers.ONE);
         List<Bake> checkedBakes =
                 each(g, "bakes", g.at("", () -> all("bakes", bakes)).orElse(null), PlanBakeForm::parse);
         List<LoadProblem.Apart> checkedApart =
                 each(g, "apart", apart, p -> new LoadProblem.Apart(given("one", p.one()), given("other", p.other())));
-        List<LoadProblem.Pin> checkedPins = each(g, "pins", pins, HeldLoadForm::parse);
+        List<LoadProblem.PinnedLoad> checkedPins = each(g, "pins", pins, PinnedLoadForm::parse);
         List<Objective> objectives =
                 g.at("", () -> all("order", or(order, LoadProblem.USUAL))).orElse(LoadProblem.USUAL);
         if (new HashSet<>(objectives).size() < objectives.size()) {
-            g.wrong("order", "an objective twice", "each once", "Name each of them once.");
+            g.error("order", "an objective twice", "each objective once", "Name each objective once.");
         }
-        int things = checkedBakes.stream().mapToInt(Bake::count).sum();
-        if (things > MOST_THINGS) {
-            g.wrong("bakes", things + " things in all", "up to " + MOST_THINGS, "Plan fewer at a time.");
+        int items = checkedBakes.stream().mapToInt(Bake::count).sum();
+        if (items > MOST_ITEMS) {
+            g.error("bakes", items + " items in total", "up to " + MOST_ITEMS, "Plan fewer at a time.");
         }
         g.orRefuse();
         return new LoadProblem(checkedOvens, checkedMakers, checkedBakes, checkedApart, checkedPins, objectives);
     }
 
     private static <F, T> List<T> each(Gathering g, String field, @Nullable List<F> forms, Function<F, T> parse) {
-        List<F> told = g.at("", () -> all(field, or(forms, List.<F>of()))).orElse(List.of());
+        List<F> given = g.at("", () -> all(field, or(forms, List.<F>of()))).orElse(List.of());
         return g.all(
                 field,
-                told.stream().<Supplier<T>>map(form -> () -> parse.apply(form)).toList());
+                given.stream().<Supplier<T>>map(form -> () -> parse.apply(form)).toList());
     }
 }

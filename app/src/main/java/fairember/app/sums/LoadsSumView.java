@@ -1,6 +1,6 @@
 package fairember.app.sums;
 
-import fairember.app.web.FindingView;
+import fairember.app.web.AdviceView;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.PlannedLoad;
@@ -12,10 +12,10 @@ import java.util.List;
  * @param hands tasks of the hands that take time, in the order they begin
  * @param loads in the order they are switched on
  * @param objectives in the order asked for
- * @param findings on bakes that were left out, and on what could not be kept
+ * @param advice on bakes that were left out, and on what could not be kept
  */
 record LoadsSumView(
-        List<ShapingView> hands, List<LoadSumView> loads, List<ObjectiveView> objectives, List<FindingView> findings) {
+        List<ShapingView> hands, List<LoadSumView> loads, List<ObjectiveView> objectives, List<AdviceView> advice) {
     /** The hands' task for a bake. */
     record ShapingView(String key, double beginMin, double endMin) {}
 
@@ -32,7 +32,7 @@ record LoadsSumView(
     record LoadSumView(
             int oven,
             double tempC,
-            double holdMin,
+            double bakingMin,
             double heatFromMin,
             double inMin,
             double endMin,
@@ -41,12 +41,12 @@ record LoadsSumView(
             boolean pinned,
             List<LoadSumItemView> items,
             List<LoadSumPlaceView> places,
-            List<FindingView> why) {
+            List<AdviceView> why) {
         static LoadSumView of(PlannedLoad load) {
             return new LoadSumView(
                     load.oven(),
                     load.temperature().c(),
-                    load.hold().min(),
+                    load.bakingTime().min(),
                     load.heatFrom().min(),
                     load.in().min(),
                     load.end().min(),
@@ -65,7 +65,7 @@ record LoadsSumView(
                                     p.width().mm(),
                                     p.depth().mm()))
                             .toList(),
-                    FindingView.all(load.why()));
+                    AdviceView.all(load.why()));
         }
     }
 
@@ -85,6 +85,6 @@ record LoadsSumView(
                 plan.scores().stream()
                         .map(s -> new ObjectiveView(s.objective(), s.value(), s.bound(), 100 * s.gap(), s.proven()))
                         .toList(),
-                FindingView.all(plan.findings()));
+                AdviceView.all(plan.advice()));
     }
 }

@@ -115,17 +115,17 @@ class MixSums {
         var clays = g.at("", () -> parsed("clays", form.clays()));
         g.at("", () -> RecipeSearch.KINDS.check(form.mostKinds()));
         g.at("", () -> RecipeSearch.PARTS.check(form.mostParts()));
-        clays.filter(told -> told.size() > MOST_MATCHED)
-                .ifPresent(told -> g.wrong(
+        clays.filter(given -> given.size() > MOST_MATCHED)
+                .ifPresent(given -> g.error(
                         "clays",
-                        told.size() + " clays",
+                        given.size() + " clays",
                         "up to " + MOST_MATCHED + " at once",
-                        "Begin a search at /api/finds, which can be watched and stopped."));
+                        "Start a search at /api/finds, which shows its progress and can be stopped."));
         g.orRefuse();
-        List<MixPart> told = clays.orElseThrow();
-        List<Choice> choices = IntStream.range(0, told.size())
+        List<MixPart> given = clays.orElseThrow();
+        List<Choice> choices = IntStream.range(0, given.size())
                 .mapToObj(i -> new Choice(
-                        i, told.get(i).name(), told.get(i).pigment().colorant(face.orElseThrow()), 0, 0, Set.of()))
+                        i, given.get(i).name(), given.get(i).pigment().colorant(face.orElseThrow()), 0, 0, Set.of()))
                 .toList();
         FoundRecipes found = RecipeFinding.find(new RecipeSearch(
                 Lab.of(target.orElseThrow()), choices, form.mostKinds(), form.mostParts(), new Mass(1), false));
@@ -135,7 +135,7 @@ class MixSums {
                         .flatMap(set -> set.ratios().stream())
                         .sorted(FoundRecipe.NEAREST)
                         .limit(RecipeFinding.KEPT)
-                        .map(recipe -> view(recipe, told.size()))
+                        .map(recipe -> view(recipe, given.size()))
                         .toList(),
                 found.complete());
     }
@@ -153,9 +153,9 @@ class MixSums {
 
     private static List<MixPart> parsed(String field, List<MixSumPartForm> parts) {
         Gathering g = new Gathering();
-        List<MixSumPartForm> told = g.at("", () -> all(field, parts)).orElse(List.of());
+        List<MixSumPartForm> given = g.at("", () -> all(field, parts)).orElse(List.of());
         List<Supplier<MixPart>> suppliers =
-                told.stream().<Supplier<MixPart>>map(p -> p::parse).toList();
+                given.stream().<Supplier<MixPart>>map(p -> p::parse).toList();
         List<MixPart> parsed = g.all(field, suppliers);
         g.orRefuse();
         return parsed;

@@ -39,7 +39,7 @@ record PlanBakeForm(
         @Nullable Boolean turns,
         double lowC,
         double highC,
-        double holdMin,
+        double bakingMin,
         @Nullable Double mostMin,
         @Nullable Integer least,
         @Nullable Double handsFromMin,
@@ -48,7 +48,7 @@ record PlanBakeForm(
         @Nullable Double dueMin) {
     private static final double LONGEST = 1440;
     private static final Span SIDE = Span.of("", "side", 0.1, 1000, "mm");
-    private static final Span HOLD = Span.of("", "hold", 0, LONGEST, "min");
+    private static final Span BAKING_TIME = Span.of("", "baking time", 0, LONGEST, "min");
     private static final Span CELSIUS = Span.of("", "temperature", -40, 400, "°C");
     private static final Span TIME = Span.of("", "time", 0, 86_400, "min");
     private static final Span DUE = Span.of("", "due", -86_400, 86_400, "min");
@@ -56,7 +56,7 @@ record PlanBakeForm(
     /** A bake that comes first, and the minutes it cools. */
     record WaitForm(String key, double coolingMin) {
         private Bake.Wait parse() {
-            return new Bake.Wait(given("key", key), new Minutes(HOLD.check(coolingMin)));
+            return new Bake.Wait(given("key", key), new Minutes(BAKING_TIME.check(coolingMin)));
         }
     }
 
@@ -71,8 +71,8 @@ record PlanBakeForm(
         g.at("heightMm", () -> SIDE.check(heightMm));
         g.at("lowC", () -> CELSIUS.check(lowC));
         g.at("highC", () -> CELSIUS.check(highC));
-        g.at("holdMin", () -> HOLD.check(holdMin));
-        g.at("mostMin", () -> HOLD.check(or(mostMin, LONGEST)));
+        g.at("bakingMin", () -> BAKING_TIME.check(bakingMin));
+        g.at("mostMin", () -> BAKING_TIME.check(or(mostMin, LONGEST)));
         g.at("handsFromMin", () -> TIME.check(or(handsFromMin, 0.0)));
         g.at("handsMin", () -> TIME.check(or(handsMin, 0.0)));
         g.at("dueMin", () -> DUE.check(or(dueMin, 0.0)));
@@ -92,7 +92,7 @@ record PlanBakeForm(
                 or(turns, true),
                 new Temperature(lowC),
                 new Temperature(highC),
-                new Minutes(holdMin),
+                new Minutes(bakingMin),
                 new Minutes(or(mostMin, LONGEST)),
                 new Bake.Hands(new Minutes(or(handsFromMin, 0.0)), new Minutes(or(handsMin, 0.0))),
                 waits.orElseThrow(),

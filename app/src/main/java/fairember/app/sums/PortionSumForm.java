@@ -34,8 +34,8 @@ record PortionSumForm(
     }
 
     List<Mass> blocks() {
-        List<Double> told = or(blocksG, List.of());
-        return told.stream()
+        List<Double> given = or(blocksG, List.of());
+        return given.stream()
                 .map(g -> new Mass(BlockSize.MASS.check(g.doubleValue())))
                 .toList();
     }

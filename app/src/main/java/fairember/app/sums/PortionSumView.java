@@ -1,6 +1,6 @@
 package fairember.app.sums;
 
-import fairember.app.piece.MeasuredPartView;
+import fairember.app.design.MeasuredPartView;
 import fairember.app.web.WorkingsView;
 import org.jspecify.annotations.Nullable;
 

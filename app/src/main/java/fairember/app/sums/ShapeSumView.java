@@ -1,7 +1,7 @@
 package fairember.app.sums;
 
-import fairember.app.piece.MeasuredPartView;
-import fairember.app.piece.OutlineViews;
+import fairember.app.design.MeasuredPartView;
+import fairember.app.design.OutlineViews;
 import fairember.app.web.WorkingsView;
 import fairember.core.shape.ShapeWorkings;
 import fairember.core.shape.Solid;

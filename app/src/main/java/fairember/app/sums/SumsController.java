@@ -1,8 +1,8 @@
 package fairember.app.sums;
 
-import fairember.app.piece.MeasuredPartView;
-import fairember.app.piece.ShapeForm;
-import fairember.app.web.FindingView;
+import fairember.app.design.MeasuredPartView;
+import fairember.app.design.ShapeForm;
+import fairember.app.web.AdviceView;
 import fairember.app.web.WorkingsView;
 import fairember.core.foilcore.FoilCoreSizing;
 import fairember.core.foilcore.SizedCore;
@@ -60,7 +60,7 @@ class SumsController {
                 core.inset().exact(),
                 core.thinnest().mm(),
                 core.thickest().diameter().mm(),
-                FindingView.all(core.findings()),
+                AdviceView.all(core.advice()),
                 WorkingsView.of(ShapeWorkings.of(outer)),
                 WorkingsView.of(SizedCoreWorkings.of(core, form.roll())));
     }

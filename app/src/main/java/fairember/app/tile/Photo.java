@@ -1,6 +1,6 @@
 package fairember.app.tile;
 
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.photo.Spot;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -39,7 +39,7 @@ record Photo(BufferedImage points, int orientation) {
             throw refused(
                     "more than 16 MB",
                     "a photo of up to 16 MB",
-                    "Send it smaller, or only the part with tile and card.");
+                    "Send a smaller photo, or crop it to the tile and the card.");
         }
         if (bytes.length == 0) {
             throw refused("nothing", "a photo, JPEG or PNG", "Choose a photo of the tile beside a card.");
@@ -66,10 +66,10 @@ record Photo(BufferedImage points, int orientation) {
                 throw refused(
                         width + " × " + height + " points",
                         "up to 80 million points",
-                        "Send it smaller, 2000 points across do.");
+                        "Send a smaller photo; 2000 points across are enough.");
             }
             if (Math.min(width, height) < LEAST_SIDE) {
-                throw refused(width + " × " + height + " points", "at least 16 × 16", "Send a larger picture.");
+                throw refused(width + " × " + height + " points", "at least 16 × 16", "Send a larger photo.");
             }
             ImageReadParam param = reader.getDefaultReadParam();
             int every = Math.max(1, Math.max(width, height) / ENOUGH);
@@ -79,9 +79,9 @@ record Photo(BufferedImage points, int orientation) {
             BufferedImage picture = reader.read(0, param);
             if (warned.stream().anyMatch(Photo::brokenOff)) {
                 throw refused(
-                        "a photo that breaks off or is damaged",
+                        "a photo that is cut off or damaged",
                         "a whole photo, JPEG or PNG",
-                        "Copy it from the camera again, or take it again.");
+                        "Copy the photo from the camera again, or take a new one.");
             }
             return picture;
         } catch (IOException
@@ -97,15 +97,15 @@ record Photo(BufferedImage points, int orientation) {
         return Stream.of("Premature", "Truncated", "Corrupt", "premature").anyMatch(warning::contains);
     }
 
-    static Refused notAPhoto() {
+    static InvalidInputException notAPhoto() {
         return refused(
-                "a file that is no picture, or a broken one",
+                "a file that is not a photo, or a damaged one",
                 "a photo, JPEG or PNG",
                 "Choose a photo of the tile beside a card.");
     }
 
-    static Refused refused(String found, String allowed, String mend) {
-        return new Refused("photo", found, allowed, mend);
+    static InvalidInputException refused(String found, String allowed, String fix) {
+        return new InvalidInputException("photo", found, allowed, fix);
     }
 
     /** Where a place of the upright picture is among the points as they were taken. */

@@ -8,7 +8,6 @@ import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.ExifReader;
 import com.drew.metadata.jpeg.JpegDirectory;
 import com.drew.metadata.jpeg.JpegReader;
-import fairember.core.measure.Refused;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -48,21 +47,21 @@ enum PhotoKind {
         }
         if (bytes.length > 12 && PHONE.contains(new String(bytes, 8, 4, StandardCharsets.ISO_8859_1))) {
             throw Photo.refused(
-                    "a photo as newer phones store it (HEIC)",
+                    "a HEIC photo, as newer phones save them",
                     "a photo, JPEG or PNG",
-                    "Let the phone save it as JPEG, in the camera's settings under formats, or share it as JPEG.");
+                    "Set the phone's camera to save JPEG, or share the photo as JPEG.");
         }
         throw Photo.notAPhoto();
     }
 
     private static PhotoKind jpeg(byte[] bytes) {
-        JpegDirectory picture = told(bytes).getFirstDirectoryOfType(JpegDirectory.class);
+        JpegDirectory picture = given(bytes).getFirstDirectoryOfType(JpegDirectory.class);
         Integer colours = picture == null ? null : picture.getInteger(JpegDirectory.TAG_NUMBER_OF_COMPONENTS);
         if (colours != null && colours == PRINT_COLOURS) {
             throw Photo.refused(
-                    "a picture in the four colours of print",
+                    "a photo in the four colours of print",
                     "a photo in red, green and blue",
-                    "Save it as an ordinary JPEG, in sRGB.");
+                    "Save the photo as an ordinary JPEG, in sRGB.");
         }
         return JPEG;
     }
@@ -72,7 +71,7 @@ enum PhotoKind {
         if (this == PNG) {
             return 1;
         }
-        ExifIFD0Directory camera = told(bytes).getFirstDirectoryOfType(ExifIFD0Directory.class);
+        ExifIFD0Directory camera = given(bytes).getFirstDirectoryOfType(ExifIFD0Directory.class);
         try {
             return camera != null && camera.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
                     ? camera.getInt(ExifIFD0Directory.TAG_ORIENTATION)
@@ -83,7 +82,7 @@ enum PhotoKind {
     }
 
     /** What the camera and the picture's header say, and nothing else: other blocks may be packed. */
-    private static Metadata told(byte[] bytes) {
+    private static Metadata given(byte[] bytes) {
         try {
             return JpegMetadataReader.readMetadata(
                     new ByteArrayInputStream(bytes), List.of(new ExifReader(), new JpegReader()));

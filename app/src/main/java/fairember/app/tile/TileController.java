@@ -1,8 +1,8 @@
 package fairember.app.tile;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.keeping.Kept;
-import fairember.app.keeping.MissingException;
+import fairember.app.journal.FormStore;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
 import fairember.app.shelf.ClayStore;
 import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Face;
@@ -31,15 +31,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/tiles")
 class TileController {
     private final TileStore store;
-    private final TaughtClays taught;
+    private final ClayLearning learned;
     private final ClayStore clays;
-    private final Keeping keeping;
+    private final Journal journal;
 
-    TileController(TileStore store, TaughtClays taught, ClayStore clays, Keeping keeping) {
+    TileController(TileStore store, ClayLearning learned, ClayStore clays, Journal journal) {
         this.store = store;
-        this.taught = taught;
+        this.learned = learned;
         this.clays = clays;
-        this.keeping = keeping;
+        this.journal = journal;
     }
 
     /**
@@ -54,13 +54,13 @@ class TileController {
     /**
      * A tile with its number and edition.
      *
-     * @param heldBack whether it lies so far from what is expected that it teaches nothing until it is confirmed
+     * @param leftOut whether it lies so far from what is expected that it teaches nothing until it is confirmed
      */
     record TileView(
             long id,
             int edition,
             TileForm tile,
-            boolean heldBack,
+            boolean leftOut,
             @Nullable SeenView raw,
             @Nullable SeenView cured) {}
 
@@ -84,12 +84,13 @@ class TileController {
     @GetMapping
     TilesView tiles() {
         Map<Long, StockClay> shelf = clays.clays();
-        LearnedClays now = taught.learned();
-        LearnedClays before = taught.untaught();
-        List<TileView> tiles =
-                store.all().stream().map(held -> view(held, shelf, now, before)).toList();
+        LearnedClays now = learned.learned();
+        LearnedClays before = learned.unlearned();
+        List<TileView> tiles = store.all().stream()
+                .map(saved -> view(saved, shelf, now, before))
+                .toList();
         List<SeenView> seen = tiles.stream()
-                .filter(tile -> !tile.heldBack())
+                .filter(tile -> !tile.leftOut())
                 .flatMap(tile -> Stream.of(Optional.ofNullable(tile.raw()), Optional.ofNullable(tile.cured())))
                 .flatMap(Optional::stream)
                 .toList();
@@ -122,15 +123,15 @@ class TileController {
     }
 
     private static TileView view(
-            Kept.Held<TileForm> held, Map<Long, StockClay> shelf, LearnedClays now, LearnedClays before) {
-        Optional<TrialTile> tile = held.form().parse(shelf.keySet());
+            FormStore.Saved<TileForm> saved, Map<Long, StockClay> shelf, LearnedClays now, LearnedClays before) {
+        Optional<TrialTile> tile = saved.form().parse(shelf.keySet());
         return new TileView(
-                held.id(),
-                held.edition(),
-                held.form(),
-                tile.map(now::heldBack).orElse(false),
-                seen(tile, Face.RAW, held.form().rawHex(), now, before),
-                seen(tile, Face.CURED, held.form().curedHex(), now, before));
+                saved.id(),
+                saved.edition(),
+                saved.form(),
+                tile.map(now::leftOut).orElse(false),
+                seen(tile, Face.RAW, saved.form().rawHex(), now, before),
+                seen(tile, Face.CURED, saved.form().curedHex(), now, before));
     }
 
     private static @Nullable SeenView seen(
@@ -151,19 +152,19 @@ class TileController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     AddedTileView add(@RequestBody TileForm form) {
-        return new AddedTileView(keeping.add(store, form));
+        return new AddedTileView(journal.add(store, form));
     }
 
     @PutMapping("/{id}")
     TileView replace(@PathVariable long id, @RequestParam int edition, @RequestBody TileForm form) {
-        keeping.replace(store, id, edition, form);
+        journal.replace(store, id, edition, form);
         return store.find(id)
-                .map(held -> view(held, clays.clays(), taught.learned(), taught.untaught()))
+                .map(saved -> view(saved, clays.clays(), learned.learned(), learned.unlearned()))
                 .orElseThrow(() -> new MissingException("tile", id));
     }
 
     @DeleteMapping("/{id}")
     void remove(@PathVariable long id, @RequestParam int edition) {
-        keeping.remove(store, id, edition);
+        journal.remove(store, id, edition);
     }
 }

@@ -8,7 +8,7 @@ import fairember.core.colour.Lab;
 import fairember.core.colour.MixPart;
 import fairember.core.colour.Srgb;
 import fairember.core.measure.Gathering;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Words;
 import fairember.core.tile.TrialTile;
 import java.time.LocalDate;
@@ -40,7 +40,7 @@ public record TileForm(
     public record TilePartForm(long clayId, double parts) {
         private TrialTile.ClayParts parse(Set<Long> clays) {
             if (!clays.contains(clayId)) {
-                throw new Refused("clayId", "clay " + clayId, "a clay on the shelf", "Choose a clay.");
+                throw new InvalidInputException("clayId", "clay " + clayId, "a clay on the shelf", "Choose a clay.");
             }
             MixPart.PARTS.check(parts);
             return new TrialTile.ClayParts(clayId, parts);
@@ -58,14 +58,15 @@ public record TileForm(
         g.at("", () -> noteOrRefuse(given("note", note)));
         var raw = g.at("", () -> lab("rawHex", rawHex));
         var cured = g.at("", () -> lab("curedHex", curedHex));
-        var told = g.at("", () -> few(all("parts", parts)));
-        List<Supplier<TrialTile.ClayParts>> suppliers = told.orElse(List.of()).stream()
+        var given = g.at("", () -> few(all("parts", parts)));
+        List<Supplier<TrialTile.ClayParts>> suppliers = given.orElse(List.of()).stream()
                 .<Supplier<TrialTile.ClayParts>>map(part -> () -> part.parse(clays))
                 .toList();
         List<TrialTile.ClayParts> made = g.all("parts", suppliers);
         g.orRefuse();
         if (made.stream().noneMatch(part -> part.parts() > 0)) {
-            throw new Refused("parts", "no clay", "at least one clay with parts", "Say what the tile is made of.");
+            throw new InvalidInputException(
+                    "parts", "no clay", "at least one clay with parts", "Choose the clays of the tile.");
         }
         return rawHex == null && curedHex == null
                 ? Optional.empty()
@@ -74,13 +75,13 @@ public record TileForm(
     }
 
     private static Optional<Lab> lab(String field, @Nullable String hex) {
-        return Optional.ofNullable(hex).map(told -> Lab.of(Srgb.parse(field, told)));
+        return Optional.ofNullable(hex).map(given -> Lab.of(Srgb.parse(field, given)));
     }
 
     private static String noteOrRefuse(String note) {
         if (note.length() > MOST_NOTE) {
-            throw new Refused(
-                    "note", note.length() + " letters", "at most " + MOST_NOTE, "Say it shorter, or on two tiles.");
+            throw new InvalidInputException(
+                    "note", note.length() + " letters", "at most " + MOST_NOTE, "Shorten the note, or use two tiles.");
         }
         return note;
     }
@@ -89,7 +90,7 @@ public record TileForm(
         Set<Long> different = new HashSet<>();
         parts.forEach(part -> different.add(part.clayId()));
         if (parts.size() > MOST_PARTS || different.size() < parts.size()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "parts",
                     parts.size() + " clays, " + different.size() + " different",
                     "at most " + MOST_PARTS + ", each once",

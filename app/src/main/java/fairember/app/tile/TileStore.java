@@ -1,7 +1,7 @@
 package fairember.app.tile;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import fairember.app.shelf.ClayStore;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -13,7 +13,7 @@ import org.springframework.stereotype.Repository;
 
 /** Trial tiles and what went into them. */
 @Repository
-class TileStore implements Kept<TileForm> {
+class TileStore implements FormStore<TileForm> {
     private final Database database;
     private final ClayStore clays;
 
@@ -38,16 +38,16 @@ class TileStore implements Kept<TileForm> {
     }
 
     @Override
-    public Optional<Held<TileForm>> find(long id) {
+    public Optional<Saved<TileForm>> find(long id) {
         return where("where id = ?", id).stream().findFirst();
     }
 
     /** All tiles, the newest first. */
-    List<Held<TileForm>> all() {
+    List<Saved<TileForm>> all() {
         return where("");
     }
 
-    private List<Held<TileForm>> where(String where, Object... values) {
+    private List<Saved<TileForm>> where(String where, Object... values) {
         Map<Long, List<TileForm.TilePartForm>> parts = new HashMap<>();
         database.list(
                 "select tile_id, clay_id, parts from trial_tile_part order by tile_id, position",
@@ -55,7 +55,7 @@ class TileStore implements Kept<TileForm> {
                         .add(new TileForm.TilePartForm(row.getLong(2), row.getDouble(3))));
         return database.list(
                 "select * from trial_tile " + where + " order by made_on desc, id desc",
-                row -> new Held<>(
+                row -> new Saved<>(
                         row.getLong("id"),
                         row.getInt("edition"),
                         new TileForm(

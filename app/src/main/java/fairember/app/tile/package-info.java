@@ -1,5 +1,5 @@
 /**
- * Start at {@link fairember.app.tile.TaughtClays}: the clays of the shelf as the trial tiles of the studio have taught them.
+ * Start at {@link fairember.app.tile.ClayLearning}: the clays of the shelf as the trial tiles of the studio have taught them.
  */
 @NullMarked
 package fairember.app.tile;

@@ -1,8 +1,8 @@
 package fairember.app.trial;
 
-import fairember.app.keeping.Keeping;
-import fairember.app.keeping.Kept;
-import fairember.app.keeping.MissingException;
+import fairember.app.journal.FormStore;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
 import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Lab;
 import fairember.core.colour.Srgb;
@@ -26,11 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/trials")
 class TrialController {
     private final TrialStore store;
-    private final Keeping keeping;
+    private final Journal journal;
 
-    TrialController(TrialStore store, Keeping keeping) {
+    TrialController(TrialStore store, Journal journal) {
         this.store = store;
-        this.keeping = keeping;
+        this.journal = journal;
     }
 
     /** How a row's colour differs from the chosen one, or from the first; nothing when one of them was not looked at. */
@@ -38,16 +38,16 @@ class TrialController {
 
     /** A trial with its number and edition, and each row beside the chosen one. */
     record TrialView(long id, int edition, TrialForm trial, List<TrialRowView> rows) {
-        static TrialView of(Kept.Held<TrialForm> held) {
-            List<TrialForm.TrialRowForm> rows = held.form().rows();
+        static TrialView of(FormStore.Saved<TrialForm> saved) {
+            List<TrialForm.TrialRowForm> rows = saved.form().rows();
             TrialForm.TrialRowForm chosen = rows.stream()
                     .filter(TrialForm.TrialRowForm::chosen)
                     .findFirst()
                     .orElse(rows.get(0));
             return new TrialView(
-                    held.id(),
-                    held.edition(),
-                    held.form(),
+                    saved.id(),
+                    saved.edition(),
+                    saved.form(),
                     rows.stream()
                             .map(row -> new TrialRowView(beside(chosen.hex(), row.hex())
                                     .map(d -> new BesideView(d.total(), d.words()))
@@ -80,17 +80,17 @@ class TrialController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     AddedTrialView add(@RequestBody TrialForm form) {
-        return new AddedTrialView(keeping.add(store, form));
+        return new AddedTrialView(journal.add(store, form));
     }
 
     @PutMapping("/{id}")
     TrialView replace(@PathVariable long id, @RequestParam int edition, @RequestBody TrialForm form) {
-        keeping.replace(store, id, edition, form);
+        journal.replace(store, id, edition, form);
         return store.find(id).map(TrialView::of).orElseThrow(() -> new MissingException("trial", id));
     }
 
     @DeleteMapping("/{id}")
     void remove(@PathVariable long id, @RequestParam int edition) {
-        keeping.remove(store, id, edition);
+        journal.remove(store, id, edition);
     }
 }

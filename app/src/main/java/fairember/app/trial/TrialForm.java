@@ -5,7 +5,7 @@ import static fairember.app.web.Given.given;
 
 import fairember.core.colour.Srgb;
 import fairember.core.measure.Gathering;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Words;
 import java.time.LocalDate;
 import java.util.List;
@@ -41,23 +41,24 @@ public record TrialForm(String name, LocalDate madeOn, String note, List<TrialRo
         g.at("", () -> Words.name("name", given("name", name)));
         g.at("", () -> given("madeOn", madeOn));
         g.at("", () -> noteOrRefuse(given("note", note)));
-        List<TrialRowForm> told = g.at("", () -> all("rows", rows)).orElse(List.of());
-        if (told.isEmpty() || told.size() > MOST_ROWS) {
-            g.wrong("rows", told.size() + " rows", "1 to " + MOST_ROWS, "Say what was tried, one row each.");
+        List<TrialRowForm> given = g.at("", () -> all("rows", rows)).orElse(List.of());
+        if (given.isEmpty() || given.size() > MOST_ROWS) {
+            g.error("rows", given.size() + " rows", "1 to " + MOST_ROWS, "Give each variant one row.");
         }
-        for (int i = 0; i < told.size(); i++) {
-            TrialRowForm row = told.get(i);
+        for (int i = 0; i < given.size(); i++) {
+            TrialRowForm row = given.get(i);
             g.at("rows[" + i + "]", row::check);
         }
-        if (told.stream().filter(TrialRowForm::chosen).count() > 1) {
-            g.wrong("rows", "more than one chosen", "one or none", "Choose one of them.");
+        if (given.stream().filter(TrialRowForm::chosen).count() > 1) {
+            g.error("rows", "more than one chosen variant", "one or none", "Choose one of them.");
         }
         g.orRefuse();
     }
 
     private static String noteOrRefuse(String note) {
         if (note.length() > MOST_NOTE) {
-            throw new Refused("note", note.length() + " letters", "at most " + MOST_NOTE, "Say it shorter.");
+            throw new InvalidInputException(
+                    "note", note.length() + " letters", "at most " + MOST_NOTE, "Shorten the note.");
         }
         return note;
     }

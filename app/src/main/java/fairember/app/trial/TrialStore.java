@@ -1,7 +1,7 @@
 package fairember.app.trial;
 
 import fairember.app.database.Database;
-import fairember.app.keeping.Kept;
+import fairember.app.journal.FormStore;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository;
 
 /** Trials and their rows. */
 @Repository
-class TrialStore implements Kept<TrialForm> {
+class TrialStore implements FormStore<TrialForm> {
     private final Database database;
 
     TrialStore(Database database) {
@@ -35,16 +35,16 @@ class TrialStore implements Kept<TrialForm> {
     }
 
     @Override
-    public Optional<Held<TrialForm>> find(long id) {
+    public Optional<Saved<TrialForm>> find(long id) {
         return where("where id = ?", id).stream().findFirst();
     }
 
     /** All trials, the newest first. */
-    List<Held<TrialForm>> all() {
+    List<Saved<TrialForm>> all() {
         return where("");
     }
 
-    private List<Held<TrialForm>> where(String where, Object... values) {
+    private List<Saved<TrialForm>> where(String where, Object... values) {
         Map<Long, List<TrialForm.TrialRowForm>> rows = new HashMap<>();
         database.list(
                 "select trial_id, name, hex, note, chosen from trial_row order by trial_id, position",
@@ -53,7 +53,7 @@ class TrialStore implements Kept<TrialForm> {
                                 row.getString(2), row.getString(3), row.getString(4), row.getBoolean(5))));
         return database.list(
                 "select * from trial " + where + " order by made_on desc, id desc",
-                row -> new Held<>(
+                row -> new Saved<>(
                         row.getLong("id"),
                         row.getInt("edition"),
                         new TrialForm(

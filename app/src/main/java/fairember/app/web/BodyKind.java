@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.Wrong;
+import fairember.core.measure.InputError;
 
 /** What a body may be, by where it is sent, and how large. */
 enum BodyKind {
@@ -41,7 +41,7 @@ enum BodyKind {
         return most;
     }
 
-    Wrong tooLarge() {
-        return new Wrong("", "more", allowed, "Send less, or in parts. Nothing was changed.");
+    InputError tooLarge() {
+        return new InputError("", "more", allowed, "Send less at a time. Nothing was changed.");
     }
 }

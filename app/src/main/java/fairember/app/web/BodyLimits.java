@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.Wrong;
+import fairember.core.measure.InputError;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -36,16 +36,13 @@ class BodyLimits extends OncePerRequestFilter {
 
     private static final Duration LONGEST = Duration.ofSeconds(10);
     private static final Duration LONGEST_PER_MB = Duration.ofSeconds(1);
-    private static final Wrong BUSY = new Wrong(
+    private static final InputError BUSY = new InputError(
             "",
             "over " + UNFINISHED + " requests that are only half sent",
-            "requests that are sent whole",
+            "requests that are sent in full",
             "Try again in a few seconds. Nothing was changed.");
-    static final Wrong SLOW = new Wrong(
-            "",
-            "a request that was not sent to its end",
-            "one sent within seconds",
-            "Send it again. Nothing was changed.");
+    static final InputError SLOW = new InputError(
+            "", "an incomplete request", "a request sent within seconds", "Send it again. Nothing was changed.");
 
     private final Semaphore unfinished = new Semaphore(UNFINISHED);
 
@@ -68,7 +65,7 @@ class BodyLimits extends OncePerRequestFilter {
             body = taken(request.getInputStream(), kind.most());
         } catch (IOException slow) {
             response.setHeader("Connection", "close");
-            ProblemDocuments.write(response, HttpStatus.REQUEST_TIMEOUT, "Not sent to its end", SLOW);
+            ProblemDocuments.write(response, HttpStatus.REQUEST_TIMEOUT, "Incomplete request", SLOW);
             return;
         } finally {
             unfinished.release();
@@ -91,7 +88,7 @@ class BodyLimits extends OncePerRequestFilter {
             read += n;
             long longest = LONGEST.plus(LONGEST_PER_MB.multipliedBy(read / MB)).toNanos();
             if (System.nanoTime() - begun > longest) {
-                throw new SocketTimeoutException("The body took too long.");
+                throw new SocketTimeoutException("The request body took too long.");
             }
             if (read <= most) {
                 body.write(part, 0, n);

@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.Wrong;
+import fairember.core.measure.InputError;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -16,23 +16,25 @@ class ErrorPage implements ErrorController {
     @RequestMapping("/error")
     void error(HttpServletRequest request, HttpServletResponse response) throws IOException {
         Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
-        HttpStatus told = code instanceof Integer number ? HttpStatus.resolve(number) : HttpStatus.NOT_FOUND;
-        HttpStatus status = told == null || told.is5xxServerError() ? HttpStatus.SERVICE_UNAVAILABLE : told;
+        HttpStatus given = code instanceof Integer number ? HttpStatus.resolve(number) : HttpStatus.NOT_FOUND;
+        HttpStatus status = given == null || given.is5xxServerError() ? HttpStatus.SERVICE_UNAVAILABLE : given;
         boolean failed = status.is5xxServerError();
         Object path = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
         String found = Mismatch.shortened(request.getMethod() + " " + (path == null ? request.getRequestURI() : path));
         if (status == HttpStatus.REQUEST_TIMEOUT) {
-            ProblemDocuments.write(response, status, "Not sent to its end", BodyLimits.SLOW);
+            ProblemDocuments.write(response, status, "Incomplete request", BodyLimits.SLOW);
             return;
         }
         ProblemDocuments.write(
                 response,
                 status,
                 failed ? "Something failed" : status.getReasonPhrase(),
-                new Wrong(
+                new InputError(
                         "address",
                         found,
                         "an address of the API or a page",
-                        failed ? "Nothing was changed. Try again." : "Check it; see /api/openapi.json."));
+                        failed
+                                ? "Nothing was changed. Try again."
+                                : "Check the address; /api/openapi.json lists them all."));
     }
 }

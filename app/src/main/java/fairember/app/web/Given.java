@@ -1,10 +1,10 @@
 package fairember.app.web;
 
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** Checks that what a request must hold is there. */
+/** Checks that what a request must baking time is there. */
 public final class Given {
     private Given() {}
 
@@ -15,7 +15,7 @@ public final class Given {
      */
     public static <T> T given(String field, @Nullable T value) {
         if (value == null) {
-            throw new Refused(field, "nothing", "a value", "Fill it in.");
+            throw new InvalidInputException(field, "nothing", "a value", "Enter a value.");
         }
         return value;
     }
@@ -32,7 +32,7 @@ public final class Given {
      */
     public static <T> List<T> all(String field, @Nullable List<@Nullable T> values) {
         if (values == null) {
-            throw new Refused(field, "nothing", "a list", "Give the list, empty if there is nothing in it.");
+            throw new InvalidInputException(field, "nothing", "a list", "Send the list; an empty list is allowed.");
         }
         for (int i = 0; i < values.size(); i++) {
             given(field + "[" + i + "]", values.get(i));

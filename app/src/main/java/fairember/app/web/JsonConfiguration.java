@@ -6,7 +6,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.StreamWriteFeature;
 
-/** Writes the many numbers of drawings by the quicker of the two exact ways, and takes no gaps in lists. */
+/** Writes the many numbers of drawings by the quicker of the two exact settings, and takes no gaps in lists. */
 @Configuration
 class JsonConfiguration {
     @Bean

@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.Wrong;
+import fairember.core.measure.InputError;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -20,12 +20,13 @@ final class Mismatch {
     private Mismatch() {}
 
     /** What is wrong with a request that could not be read, as near as that is known. */
-    static Wrong of(@Nullable Throwable trouble) {
+    static InputError of(@Nullable Throwable trouble) {
         if (trouble instanceof MismatchedInputException mismatch) {
             return of(mismatch);
         }
         if (trouble instanceof InputCoercionException large) {
-            return new Wrong(path(large), "a number that is too large", "a smaller number", "Give a smaller number.");
+            return new InputError(
+                    path(large), "a number that is too large", "a smaller number", "Enter a smaller number.");
         }
         String at = trouble instanceof JacksonException broken && broken.getLocation() != null
                 ? " at line %d, character %d"
@@ -33,24 +34,28 @@ final class Mismatch {
                                 broken.getLocation().getLineNr(),
                                 broken.getLocation().getColumnNr())
                 : "";
-        return new Wrong(
-                "", "something that is not JSON" + at, "JSON", "Look at the quotes, commas and brackets before it.");
+        return new InputError(
+                "",
+                "something that is not JSON" + at,
+                "JSON",
+                "Check the quotes, commas and brackets before this place.");
     }
 
-    private static Wrong of(MismatchedInputException mismatch) {
+    private static InputError of(MismatchedInputException mismatch) {
         String field = path(mismatch);
         if (mismatch instanceof UnrecognizedPropertyException unknown) {
-            return new Wrong(field, unknown.getPropertyName(), "a known name", "Leave it out, or check its spelling.");
+            return new InputError(
+                    field, unknown.getPropertyName(), "a known name", "Remove the name, or check its spelling.");
         }
         if (mismatch instanceof InvalidNullException) {
-            return new Wrong(field, "nothing", "a value", "Give one, or leave it out.");
+            return new InputError(field, "nothing", "a value", "Send a value, or leave this out.");
         }
         Class<?> target = mismatch.getTargetType();
         String allowed = target == null ? "another kind of value" : allowed(target);
         String found = mismatch instanceof InvalidFormatException format
                 ? shortened(String.valueOf(format.getValue()))
-                : "nothing, or something of another kind";
-        return new Wrong(field, found, allowed, "Give " + allowed + ".");
+                : "nothing, or a value of another kind";
+        return new InputError(field, found, allowed, "Enter " + allowed + ".");
     }
 
     static String allowed(Class<?> target) {

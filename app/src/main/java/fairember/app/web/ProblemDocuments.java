@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.Wrong;
+import fairember.core.measure.InputError;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
@@ -18,26 +18,28 @@ final class ProblemDocuments {
     private ProblemDocuments() {}
 
     /** A wrong field as it goes out. */
-    record WrongView(String field, String found, String allowed, String mend) {
-        static WrongView of(Wrong wrong) {
-            return new WrongView(wrong.field(), wrong.found(), wrong.allowed(), wrong.mend());
+    record InputErrorView(String field, String found, String allowed, String fix, String message) {
+        static InputErrorView of(InputError error) {
+            return new InputErrorView(error.field(), error.found(), error.allowed(), error.fix(), error.message());
         }
     }
 
     /** The document of a status. */
-    static ProblemDetail of(HttpStatus status, String title, String detail, List<Wrong> wrongs) {
+    static ProblemDetail of(HttpStatus status, String title, String detail, List<InputError> errors) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setTitle(title);
         problem.setType(URI.create("about:blank"));
-        if (!wrongs.isEmpty()) {
-            problem.setProperty("errors", wrongs.stream().map(WrongView::of).toList());
+        if (!errors.isEmpty()) {
+            problem.setProperty(
+                    "errors", errors.stream().map(InputErrorView::of).toList());
         }
         return problem;
     }
 
     /** Answers a request that no controller has seen with the document of one wrong. */
-    static void write(HttpServletResponse response, HttpStatus status, String title, Wrong wrong) throws IOException {
-        byte[] body = json(status, title, wrong);
+    static void write(HttpServletResponse response, HttpStatus status, String title, InputError error)
+            throws IOException {
+        byte[] body = json(status, title, error);
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setContentLength(body.length);
@@ -45,11 +47,11 @@ final class ProblemDocuments {
     }
 
     /** The document of one wrong, as it is sent. */
-    static byte[] json(HttpStatus status, String title, Wrong wrong) {
+    static byte[] json(HttpStatus status, String title, InputError error) {
         String json = JSON.writeValueAsString(
-                new Written("about:blank", title, status.value(), wrong.sentence(), List.of(WrongView.of(wrong))));
+                new Written("about:blank", title, status.value(), error.sentence(), List.of(InputErrorView.of(error))));
         return json.getBytes(StandardCharsets.UTF_8);
     }
 
-    private record Written(String type, String title, int status, String detail, List<WrongView> errors) {}
+    private record Written(String type, String title, int status, String detail, List<InputErrorView> errors) {}
 }

@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.Wrong;
+import fairember.core.measure.InputError;
 import java.io.IOException;
 import java.io.OutputStream;
 import org.apache.catalina.connector.Request;
@@ -24,11 +24,11 @@ public final class ProblemValve extends ErrorReportValve {
         byte[] body = ProblemDocuments.json(
                 status,
                 "Not understood",
-                new Wrong(
+                new InputError(
                         "",
-                        "a request that is not written as HTTP asks",
+                        "a request that is not valid HTTP",
                         "an address, headers and a method as in /api/openapi.json",
-                        "Check them. Nothing was changed."));
+                        "Check the request. Nothing was changed."));
         try {
             response.setContentType("application/problem+json");
             response.setContentLength(body.length);
@@ -36,7 +36,7 @@ public final class ProblemValve extends ErrorReportValve {
             out.write(body);
             out.flush();
         } catch (IOException | IllegalStateException gone) {
-            container.getLogger().debug("Whoever asked has gone", gone);
+            container.getLogger().debug("The client has disconnected", gone);
         }
     }
 }

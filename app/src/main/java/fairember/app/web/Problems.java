@@ -1,10 +1,10 @@
 package fairember.app.web;
 
 import fairember.app.database.StoreException;
-import fairember.app.keeping.MissingException;
-import fairember.app.keeping.OutdatedException;
-import fairember.core.measure.Refused;
-import fairember.core.measure.Wrong;
+import fairember.app.journal.MissingException;
+import fairember.app.journal.OutdatedException;
+import fairember.core.measure.InputError;
+import fairember.core.measure.InvalidInputException;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
@@ -29,35 +29,38 @@ class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> refused(Refused refused) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not taken", sentences(refused.wrongs()), refused.wrongs());
+    ResponseEntity<ProblemDetail> refused(InvalidInputException refused) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not accepted", sentences(refused.errors()), refused.errors());
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
-        return notUnderstood(HttpStatus.BAD_REQUEST, Mismatch.of(unreadable.getCause()));
+        return badRequest(HttpStatus.BAD_REQUEST, Mismatch.of(unreadable.getCause()));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> mistyped(TypeMismatchException mistyped, HttpServletRequest request) {
-        return notUnderstood(HttpStatus.BAD_REQUEST, RequestMismatch.of(mistyped, request));
+        return badRequest(HttpStatus.BAD_REQUEST, RequestMismatch.of(mistyped, request));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> missing(MissingException missing) {
-        Wrong wrong =
-                new Wrong("", missing.thing(), "one that is there", "It may have been removed; look at the list.");
+        InputError error =
+                new InputError("", missing.item(), "one that exists", "It may have been removed. Look at the list.");
         return problem(
-                HttpStatus.NOT_FOUND, "Not there", missing.getMessage() + " It may have been removed.", List.of(wrong));
+                HttpStatus.NOT_FOUND, "Not found", missing.getMessage() + " It may have been removed.", List.of(error));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> outdated(OutdatedException outdated) {
-        String detail = outdated.getMessage() + " The newer one was kept; look at it, then change it again.";
-        Wrong wrong = new Wrong(
-                "edition", outdated.found(), outdated.allowed(), "Read it again and make the change to what is there.");
+        String detail = outdated.getMessage() + " The newer version was kept. Look at it, then make your change again.";
+        InputError error = new InputError(
+                "edition",
+                outdated.found(),
+                outdated.allowed(),
+                "Load it again and make your change to the newest version.");
         ResponseEntity<ProblemDetail> answer =
-                problem(HttpStatus.CONFLICT, "Changed meanwhile", detail, List.of(wrong));
+                problem(HttpStatus.CONFLICT, "Changed in the meantime", detail, List.of(error));
         if (answer.getBody() != null && outdated.current() != null) {
             answer.getBody().setProperty("current", outdated.current());
         }
@@ -68,14 +71,14 @@ class Problems {
     ResponseEntity<ProblemDetail> store(StoreException trouble) {
         StoreException.Trouble kind = trouble.trouble();
         if (kind == StoreException.Trouble.IN_USE) {
-            return problem(HttpStatus.CONFLICT, "Still used", kind.says() + " " + kind.mend(), List.of());
+            return problem(HttpStatus.CONFLICT, "Still used", kind.message() + " " + kind.fix(), List.of());
         }
         if (kind == StoreException.Trouble.BROKEN) {
-            LOG.error("The store could not do its work", trouble);
+            LOG.error("The store failed", trouble);
         } else {
             LOG.warn("Not saved: {}", trouble.getMessage());
         }
-        String detail = kind.says() + " This change was not saved; everything saved before is kept. " + kind.mend();
+        String detail = kind.message() + " This change was not saved; everything saved before is kept. " + kind.fix();
         HttpStatus status =
                 kind == StoreException.Trouble.FULL ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
         return problem(status, "Not saved", detail, List.of());
@@ -84,25 +87,25 @@ class Problems {
     /** Whoever asked has gone: there is nobody to answer. */
     @ExceptionHandler
     void gone(AsyncRequestNotUsableException gone) {
-        LOG.debug("Whoever asked has gone", gone);
+        LOG.debug("The client has disconnected", gone);
     }
 
     @ExceptionHandler
     @Nullable
     ResponseEntity<ProblemDetail> anything(Exception trouble, HttpServletRequest request) {
         if (trouble instanceof IOException closed && isClosed(closed)) {
-            LOG.debug("Whoever asked has gone", closed);
+            LOG.debug("The client has disconnected", closed);
             return null;
         }
         if (trouble instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
             HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
-            return notUnderstood(status, RequestMismatch.of(trouble, request));
+            return badRequest(status, RequestMismatch.of(trouble, request));
         }
-        LOG.error("Unforeseen", trouble);
+        LOG.error("Unexpected failure", trouble);
         return problem(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "Something failed",
-                "This could not be done and nothing was changed. Try again; the log of Fair Ember tells more.",
+                "This could not be done, and nothing was changed. Try again; the log of Fair Ember has the details.",
                 List.of());
     }
 
@@ -114,23 +117,23 @@ class Problems {
                 || message.contains("Connection reset");
     }
 
-    private static String sentences(List<Wrong> wrongs) {
-        return wrongs.stream().map(Wrong::sentence).collect(Collectors.joining(" "));
+    private static String sentences(List<InputError> errors) {
+        return errors.stream().map(InputError::sentence).collect(Collectors.joining(" "));
     }
 
-    private static ResponseEntity<ProblemDetail> notUnderstood(HttpStatus status, Wrong wrong) {
+    private static ResponseEntity<ProblemDetail> badRequest(HttpStatus status, InputError error) {
         String title = switch (status) {
-            case NOT_FOUND -> "Not there";
-            case METHOD_NOT_ALLOWED -> "Not this way";
+            case NOT_FOUND -> "Not found";
+            case METHOD_NOT_ALLOWED -> "Method not allowed";
             default -> "Not understood";
         };
-        return problem(status, title, wrong.sentence(), List.of(wrong));
+        return problem(status, title, error.sentence(), List.of(error));
     }
 
     private static ResponseEntity<ProblemDetail> problem(
-            HttpStatus status, String title, String detail, List<Wrong> wrongs) {
+            HttpStatus status, String title, String detail, List<InputError> errors) {
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(ProblemDocuments.of(status, title, detail, wrongs));
+                .body(ProblemDocuments.of(status, title, detail, errors));
     }
 }

@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.Wrong;
+import fairember.core.measure.InputError;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -40,32 +40,33 @@ class RequestGuard extends OncePerRequestFilter {
         String nonce = SafetyHeaders.nonce();
         request.setAttribute(NONCE, nonce);
         SafetyHeaders.set(response, nonce);
-        Wrong wrong = wrong(request);
-        if (wrong != null) {
-            ProblemDocuments.write(response, HttpStatus.FORBIDDEN, "Not allowed", wrong);
+        InputError error = error(request);
+        if (error != null) {
+            ProblemDocuments.write(response, HttpStatus.FORBIDDEN, "Not allowed", error);
             return;
         }
         chain.doFilter(request, response);
     }
 
-    private static @Nullable Wrong wrong(HttpServletRequest request) {
+    private static @Nullable InputError error(HttpServletRequest request) {
         if (!NAMES.contains(request.getServerName().toLowerCase(Locale.ROOT))) {
-            return new Wrong(
+            return new InputError(
                     "Host",
                     request.getServerName(),
                     "localhost, 127.0.0.1 or [::1]",
-                    "Open Fair Ember by its address on this machine.");
+                    "Open Fair Ember at its address on this machine.");
         }
         boolean reading = READING.contains(request.getMethod());
         String origin = request.getHeader("Origin");
         if (!reading && origin != null && !origin.equalsIgnoreCase(own(request))) {
-            return new Wrong(
+            return new InputError(
                     "Origin", shown(origin), "a page of Fair Ember", "Make the change in Fair Ember's own page.");
         }
         String site = request.getHeader("Sec-Fetch-Site");
         boolean foreign = "cross-site".equals(site) || "same-site".equals(site);
         if (foreign && !(reading && opensPage(request))) {
-            return new Wrong("Sec-Fetch-Site", shown(site), "a page of Fair Ember", "Do it in Fair Ember's own page.");
+            return new InputError(
+                    "Sec-Fetch-Site", shown(site), "a page of Fair Ember", "Do this in Fair Ember's own page.");
         }
         return null;
     }

@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.Wrong;
+import fairember.core.measure.InputError;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -17,30 +17,30 @@ final class RequestMismatch {
 
     private RequestMismatch() {}
 
-    static Wrong of(Exception trouble, HttpServletRequest request) {
+    static InputError of(Exception trouble, HttpServletRequest request) {
         if (trouble instanceof MethodArgumentTypeMismatchException mistyped) {
             Class<?> wanted = mistyped.getRequiredType();
             String allowed = wanted == null ? "another kind of value" : Mismatch.allowed(wanted);
             String found = Mismatch.shortened(String.valueOf(mistyped.getValue()));
-            return new Wrong(
+            return new InputError(
                     mistyped.getName(),
                     found.isBlank() ? "nothing" : found,
                     allowed,
-                    "Give " + allowed + " in the address.");
+                    "Enter " + allowed + " in the address.");
         }
         if (trouble instanceof MissingServletRequestParameterException missing) {
-            return new Wrong(
+            return new InputError(
                     missing.getParameterName(),
                     "nothing",
                     "a value",
                     "Add ?%s=… to the address; %s.".formatted(missing.getParameterName(), DESCRIBED));
         }
         if (trouble instanceof MissingRequestHeaderException missing) {
-            return new Wrong(missing.getHeaderName(), "nothing", "a value", "Send this header.");
+            return new InputError(missing.getHeaderName(), "nothing", "a value", "Send this header.");
         }
         if (trouble instanceof HttpRequestMethodNotSupportedException method) {
             String allowed = String.join(", ", orNone(method.getSupportedMethods()));
-            return new Wrong("method", method.getMethod(), allowed, "Use one of these; " + DESCRIBED + ".");
+            return new InputError("method", method.getMethod(), allowed, "Use one of these; " + DESCRIBED + ".");
         }
         if (trouble instanceof HttpMediaTypeNotSupportedException type) {
             String allowed = type.getSupportedMediaTypes().stream()
@@ -48,13 +48,13 @@ final class RequestMismatch {
                     .distinct()
                     .collect(Collectors.joining(", "));
             MediaType found = type.getContentType();
-            return new Wrong(
+            return new InputError(
                     "Content-Type",
                     found == null ? "none" : Mismatch.shortened(found.toString()),
                     allowed.isEmpty() ? "application/json" : allowed,
-                    "Send the body as one of these and say so in its Content-Type.");
+                    "Send the body as one of these types, and name the type in Content-Type.");
         }
-        return new Wrong(
+        return new InputError(
                 "address",
                 Mismatch.shortened(request.getMethod() + " " + request.getRequestURI()),
                 "an address of the API or a page",

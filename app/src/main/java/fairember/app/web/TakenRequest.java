@@ -59,7 +59,7 @@ final class TakenRequest extends HttpServletRequestWrapper {
 
             @Override
             public void setReadListener(ReadListener listener) {
-                throw new IllegalStateException("The body is here already; read it.");
+                throw new IllegalStateException("The body has already been read.");
             }
         };
     }

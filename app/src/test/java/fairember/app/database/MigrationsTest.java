@@ -3,13 +3,13 @@ package fairember.app.database;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.app.FairEmber;
+import fairember.app.design.DesignStore;
 import fairember.app.leftover.LeftoverStore;
 import fairember.app.mix.MixStore;
 import fairember.app.oven.OvenStore;
-import fairember.app.piece.PieceStore;
+import fairember.core.design.Drawn;
+import fairember.core.design.MeasuredDesign;
 import fairember.core.mix.Mix;
-import fairember.core.piece.Drawn;
-import fairember.core.piece.MeasuredPiece;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -52,8 +52,8 @@ public class MigrationsTest {
                     .containsExactly("Body", "Ear");
             assertThat(database.one("select count(*) from load_item", row -> row.getInt(1)))
                     .contains(1);
-            PieceStore pieces = studio.getBean(PieceStore.class);
-            MeasuredPiece mouse = pieces.measuring().of(1);
+            DesignStore designs = studio.getBean(DesignStore.class);
+            MeasuredDesign mouse = designs.measuring().of(1);
             assertThat(mouse.parts()).hasSize(2);
             assertThat(mouse.inserts()).hasSize(version.equals("1") ? 0 : 1);
             assertThat(database.list("select name from trial_tile", row -> row.getString(1)))
@@ -92,7 +92,7 @@ public class MigrationsTest {
             assertThat(database.one("select confirmed from trial_tile", row -> row.getBoolean(1))
                             .orElse(false))
                     .isEqualTo(Integer.parseInt(version) >= 10);
-            assertThat(mouse.piece().drawn()).isEqualTo(Integer.parseInt(version) >= 10 ? Drawn.PAIR : null);
+            assertThat(mouse.design().drawn()).isEqualTo(Integer.parseInt(version) >= 10 ? Drawn.PAIR : null);
         }
     }
 

@@ -41,13 +41,13 @@ public class StudioFolderTest {
         assertThat(left).doesNotExist();
         assertThat(path.resolve("tmp")).isEmptyDirectory();
         Files.delete(path.resolve("in-use"));
-        assertThatThrownBy(() -> StudioFolder.open(path)).hasMessageContaining("open in another Fair Ember");
+        assertThatThrownBy(() -> StudioFolder.open(path)).hasMessageContaining("open in another running Fair Ember");
         first.close();
         StudioFolder.open(path).close();
     }
 
     @Test
-    public void aProcessThatStillRunsHasItsStudioWhateverBecomesOfTheLock() throws IOException, SQLException {
+    public void aProcessThatStillBatchesHasItsStudioWhateverBecomesOfTheLock() throws IOException, SQLException {
         Path path = Files.createTempDirectory("fairember-holder");
         try (StudioFolder folder = StudioFolder.open(path)) {
             Migrations.run(folder.createdFile());
@@ -56,7 +56,8 @@ public class StudioFolderTest {
         Process other = new ProcessBuilder("sleep", "60").start();
         try {
             holder(file, other.pid(), other.info().startInstant().orElseThrow().toString());
-            assertThatThrownBy(() -> StudioFolder.open(path)).hasMessageContaining("open in another Fair Ember");
+            assertThatThrownBy(() -> StudioFolder.open(path))
+                    .hasMessageContaining("open in another running Fair Ember");
             holder(file, other.pid(), "2001-01-01T00:00:00Z");
             StudioFolder.open(path).close();
         } finally {
@@ -83,10 +84,10 @@ public class StudioFolderTest {
             statement.execute("update flyway_schema_history set version = '999' where version = '1'");
         }
         byte[] newer = Files.readAllBytes(file);
-        assertThatThrownBy(() -> StudioFile.check(file)).hasMessageContaining("newer Fair Ember");
+        assertThatThrownBy(() -> StudioFile.check(file)).hasMessageContaining("newer version of Fair Ember");
         assertThat(Files.readAllBytes(file)).isEqualTo(newer);
         Files.writeString(file, "something else");
-        assertThatThrownBy(() -> StudioFile.check(file)).hasMessageContaining("It was left as it is");
+        assertThatThrownBy(() -> StudioFile.check(file)).hasMessageContaining("was not changed");
         assertThat(file).hasContent("something else");
         assertThatThrownBy(() -> StudioFolder.open(file)).hasMessageContaining("is a file, not a folder");
     }

@@ -6,20 +6,20 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.testng.annotations.Test;
 
-/** At the bench with clay on the fingers: single keys and large targets; the gate before the oven. */
+/** At the bench with clay on the fingers: single keys and large targets; the checks before the oven. */
 public class BenchJourney extends Journey {
     @Test
     public void everyPlaceAndCountIsOneKeyAway() {
         go("/bench");
         page.sees("Towers over cores");
         String[][] jumps = {
-            {"p", "Pieces"},
+            {"d", "Designs"},
             {"m", "Mixes"},
-            {"r", "Runs"},
+            {"t", "Batches"},
             {"o", "Oven"},
-            {"w", "Worth"},
+            {"p", "Price"},
             {"s", "Shelf"},
-            {"y", "Ways"},
+            {"e", "Settings"},
             {"b", "Tidewrack Bench"}
         };
         for (String[] jump : jumps) {
@@ -36,9 +36,9 @@ public class BenchJourney extends Journey {
         page.keys("u");
         page.sees("Done 7 of 12");
         page.keys(" ");
-        page.sees("Stop");
+        page.sees("Stop timer");
         page.keys(" ");
-        page.sees("Start");
+        page.sees("Start timer");
     }
 
     @Test(dependsOnMethods = "everyPlaceAndCountIsOneKeyAway")
@@ -47,16 +47,16 @@ public class BenchJourney extends Journey {
         page.one(By.cssSelector("[role=dialog] input")).sendKeys("second");
         page.sees("Second seals");
         page.one(By.cssSelector("[role=dialog] input")).sendKeys(Keys.ENTER);
-        page.until(() -> page.driver().getCurrentUrl().endsWith("/runs/5"));
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/batches/5"));
         page.keys("?");
-        page.sees("start or stop the step timer");
+        page.sees("start or stop the job timer");
         page.keys(Keys.ESCAPE);
-        page.leaves("start or stop the step timer");
+        page.leaves("start or stop the job timer");
     }
 
     @Test(dependsOnMethods = "anythingIsFoundByItsNameWithTheKeysAlone")
     public void aNumberIsChangedWithTheArrowsAndKeptWithEnter() {
-        go("/pieces/3");
+        go("/designs/3");
         page.field("Field, width, mm").sendKeys(Keys.ARROW_UP);
         page.field("Field, width, mm").sendKeys(Keys.chord(Keys.SHIFT, Keys.ARROW_UP), Keys.ENTER);
         page.sees("Field width 24 to 35 mm");
@@ -65,17 +65,17 @@ public class BenchJourney extends Journey {
     }
 
     @Test(dependsOnMethods = "aNumberIsChangedWithTheArrowsAndKeptWithEnter")
-    public void aLoadGoesInOnlyWhenTheOvenIsEmptyAndTheGateIsTicked() {
+    public void aLoadGoesInOnlyWhenTheOvenIsEmptyAndTheChecksIsTicked() {
         go("/oven");
-        page.sees("In the oven");
-        page.press("It is out now");
-        page.until(() ->
-                page.all(By.cssSelector("section[aria-label='In the oven']")).isEmpty());
+        page.sees("In the oven now");
+        page.press("Take out now");
+        page.until(() -> page.all(By.cssSelector("section[aria-label='In the oven now']"))
+                .isEmpty());
         go("/oven/planned/1");
-        page.press("It is in now");
-        page.sees("Not in yet.");
-        page.sees("open gate");
-        go("/runs/3/gate");
+        page.press("Start this load");
+        page.sees("Not started.");
+        page.sees("unticked checks");
+        go("/batches/3/checks");
         for (int i = 0; i < 9; i++) {
             page.one(By.cssSelector("button[role=checkbox][aria-checked=false]"))
                     .click();
@@ -85,8 +85,8 @@ public class BenchJourney extends Journey {
                     == left);
         }
         go("/oven/planned/1");
-        page.press("It is in now");
-        page.sees("In the oven");
+        page.press("Start this load");
+        page.sees("In the oven now");
         page.sees("to go");
         String spine = page.one(By.cssSelector("aside[aria-label=Oven]")).getText();
         assertThat(spine).contains("125°").contains("to go");

@@ -44,22 +44,22 @@ public class DrawingJourney extends Journey {
     @DataProvider
     public Object[][] drawn() {
         return new Object[][] {
-            {"/pieces/1"},
-            {"/pieces/2"},
-            {"/pieces/3"},
-            {"/pieces/4"},
-            {"/pieces/5"},
-            {"/pieces/6"},
-            {"/pieces/7"},
-            {"/pieces/1/balance"},
-            {"/pieces/7/balance"},
-            {"/pieces/7/size"},
-            {"/runs/3"},
-            {"/runs/3/portion"},
-            {"/runs/3/cores"},
-            {"/runs/3/oven"},
-            {"/worth/1"},
-            {"/worth/3"},
+            {"/designs/1"},
+            {"/designs/2"},
+            {"/designs/3"},
+            {"/designs/4"},
+            {"/designs/5"},
+            {"/designs/6"},
+            {"/designs/7"},
+            {"/designs/1/balance"},
+            {"/designs/7/balance"},
+            {"/designs/7/size"},
+            {"/batches/3"},
+            {"/batches/3/weigh-out"},
+            {"/batches/3/cores"},
+            {"/batches/3/oven"},
+            {"/price/1"},
+            {"/price/3"},
             {"/mixes/3"},
             {"/bench"}
         };
@@ -95,7 +95,7 @@ public class DrawingJourney extends Journey {
     /** Tower 30 wide and 54 tall, its core 20.1 and 45: the same scale for both, and the core inside the shell. */
     @Test
     public void theSectionIsToScaleAndTheCoreLiesInItsShell() {
-        go("/pieces/1");
+        go("/designs/1");
         page.until(() -> !boxes("svg[role=img] path[fill^='url']").isEmpty());
         List<Number> core = boxes("svg[role=img] path[fill^='url']").get(0);
         List<List<Number>> parts = boxes("svg[role=img] > g > path:first-child[stroke-linejoin]");
@@ -116,11 +116,11 @@ public class DrawingJourney extends Journey {
 
     @Test
     public void theBallsAreAsWideAsTheirPortionsToOneScale() {
-        go("/runs/3/portion");
+        go("/batches/3/weigh-out");
         page.until(() -> boxes("svg[role=img] circle").size() > 10);
         List<Double> wide = new ArrayList<>();
         for (Object row :
-                list(map(map(api("/api/runs/3").get("plan")).get("needs")).get("portions"))) {
+                list(map(map(api("/api/batches/3").get("plan")).get("needs")).get("portions"))) {
             wide.add(number(map(row).get("ballMm")));
         }
         wide.sort((a, b) -> Double.compare(b, a));
@@ -159,9 +159,9 @@ public class DrawingJourney extends Journey {
 
     @Test
     public void everyRungIsAsTallAsItsCost() {
-        go("/worth/1");
+        go("/price/1");
         page.until(() -> boxes("svg[role=img] rect[fill^='#']").size() == 20);
-        List<Object> batches = list(api("/api/worth/1").get("batches"));
+        List<Object> batches = list(api("/api/price/1").get("batches"));
         List<List<Number>> rects = boxes("svg[role=img] rect[fill^='#']");
         double tallest = 0;
         double dearest = 0;
@@ -211,11 +211,11 @@ public class DrawingJourney extends Journey {
 
     @Test
     public void theThreadShowsWhatTheServerCounts() {
-        go("/runs/3");
+        go("/batches/3");
         List<Object> stations =
-                list(map(map(api("/api/runs/3").get("plan")).get("thread")).get("stations"));
+                list(map(map(api("/api/batches/3").get("plan")).get("thread")).get("stations"));
         for (Object stop : stations) {
-            String label = "%s, %s pieces standing"
+            String label = "%2$s %1$s, pieces here"
                     .formatted(map(stop).get("label"), map(stop).get("standing"));
             assertThat(page.control(label).isDisplayed()).isTrue();
         }
@@ -224,22 +224,22 @@ public class DrawingJourney extends Journey {
     /** A fan gives heat twice as fast: the middle is warm sooner, and more minutes of the same hold count. */
     @Test
     public void theHeatOfABakeFollowsTheAirOfTheOven() {
-        go("/pieces/5/bakes");
-        page.sees("Hull, the slowest part: its middle is within 5° of 125 °C after 23 min");
-        page.sees("By the heat: the middle of Hull needs 36.6 min; by the packet alone it would be 23.8 min.");
-        assertThat(page.text()).doesNotContain("By the heat it wants");
+        go("/designs/5/bakes");
+        page.sees("Hull is the slowest part: its middle comes within 5° of 125 °C after 23 min");
+        page.sees("Longer for the heat to reach the middle: Hull needs 36.6 min; the packet alone asks for 23.8 min.");
+        assertThat(page.text()).doesNotContain("To heat through, this bake needs");
         page.press("fan oven");
         page.leaves("after 23 min");
         page.press("under a foil tent");
-        page.sees("By the heat it wants");
-        go("/ways");
+        page.sees("To heat through, this bake needs");
+        go("/settings");
         byHeat();
-        go("/pieces/5/bakes");
-        page.sees("By the heat it wants 37 min in a hot oven");
-        go("/ways");
+        go("/designs/5/bakes");
+        page.sees("To heat through, this bake needs 37 min in a hot oven");
+        go("/settings");
         byHeat();
-        go("/pieces/5/bakes");
-        page.sees("By the heat: the middle of Hull needs");
+        go("/designs/5/bakes");
+        page.sees("Longer for the heat to reach the middle: Hull needs");
         assertThat(page.one(By.xpath("//*[name()='svg']/*[name()='title'][starts-with(., 'Oven 125')]"))
                         .getDomProperty("textContent"))
                 .contains("the middle of Hull reaches");
@@ -247,8 +247,9 @@ public class DrawingJourney extends Journey {
 
     private void byHeat() {
         WebElement switched = page.one(By.xpath("//label[contains(., 'bake longer where the heat')]//button"));
-        Object before = map(api("/api/ways").get("ways")).get("byHeat");
+        Object before = map(api("/api/settings").get("settings")).get("byHeat");
         switched.click();
-        page.until(() -> !map(api("/api/ways").get("ways")).get("byHeat").equals(before));
+        page.until(
+                () -> !map(api("/api/settings").get("settings")).get("byHeat").equals(before));
     }
 }

@@ -13,20 +13,20 @@ public class EmptyStudioJourney extends Journey {
     }
 
     @Test
-    public void fromABareShelfToARunOnTheBench() {
+    public void fromABareShelfToABatchOnTheBench() {
         go("/bench");
         page.sees("The bench is clear");
-        page.press("Put a run on the bench");
-        page.sees("Nothing is planned yet");
-        page.press("Draw a piece first");
-        page.sees("Nothing is drawn yet");
+        page.press("Put a batch on the bench");
+        page.sees("No batches yet");
+        page.press("Draw a design first");
+        page.sees("No designs yet");
         page.press("Make a mix first");
-        page.sees("No mix has a recipe yet");
-        page.press("Put a clay on the shelf first");
-        page.sees("The shelf is bare");
-        page.press("Begin with a line and what its packet says");
-        page.press("Add a line");
-        page.enter("Name of the line", "Grey firm");
+        page.sees("No mixes yet");
+        page.press("Add a clay to the shelf first");
+        page.sees("The shelf is empty");
+        page.press("Start with a clay range and its packet");
+        page.press("Add a clay range");
+        page.enter("Name of the clay range", "Grey firm");
         page.sees("Grey firm");
         page.press("Clays");
         page.press("New clay");
@@ -36,15 +36,15 @@ public class EmptyStudioJourney extends Journey {
         page.press("New mix");
         page.until(() ->
                 page.all(By.cssSelector("input[aria-label='Name of the mix']")).size() == 1);
-        page.keys("p");
-        page.press("New piece");
+        page.keys("d");
+        page.press("New design");
         page.pick("ornament");
-        page.until(() -> page.all(By.cssSelector("input[aria-label='Name of the piece']"))
+        page.until(() -> page.all(By.cssSelector("input[aria-label='Name of the design']"))
                         .size()
                 == 1);
         page.sees("46.4");
-        page.keys("r");
-        page.press("New run");
+        page.keys("t");
+        page.press("New batch");
         page.press("Put on the bench");
         page.sees("on the bench");
         page.keys("b");
@@ -52,7 +52,7 @@ public class EmptyStudioJourney extends Journey {
         page.sees("Next load");
     }
 
-    @Test(dependsOnMethods = "fromABareShelfToARunOnTheBench")
+    @Test(dependsOnMethods = "fromABareShelfToABatchOnTheBench")
     public void everyStepOfItCanBeUndoneOneByOne() {
         for (int i = 0;
                 i < 20
@@ -64,7 +64,7 @@ public class EmptyStudioJourney extends Journey {
             page.until(() -> !page.one(By.cssSelector("footer")).getText().equals(before));
         }
         page.keys("s");
-        page.sees("The shelf is bare");
+        page.sees("The shelf is empty");
         assertThat(page.text()).doesNotContain("Grey firm");
     }
 }

@@ -9,24 +9,24 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.testng.annotations.Test;
 
-/** A piece described by its parts, portioned, built on, balanced, scaled, kept in versions and cut for a run. */
+/** A design described by its parts, portioned, built on, balanced, scaled, kept in versions and cut for a batch. */
 public class GeometryJourney extends Journey {
     private static final int TABS_MOST = 150;
 
     private long begin(String kind, String name) {
-        go("/pieces");
-        page.press("New piece");
+        go("/designs");
+        page.press("New design");
         page.pick(kind);
-        page.until(() -> page.driver().getCurrentUrl().matches(".*/pieces/\\d+"));
+        page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
         String address = page.driver().getCurrentUrl();
-        page.enter("Name of the piece", name);
+        page.enter("Name of the design", name);
         page.until(() -> page.text().contains("to " + name));
         return Long.parseLong(address.replaceAll(".*/", ""));
     }
 
     private void removed() {
         page.press("Remove");
-        page.until(() -> page.driver().getCurrentUrl().endsWith("/pieces"));
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
     }
 
     /** A ball of 46 on a shell of 5 becomes an egg; its core follows nearly, and both saying so and the savings follow. */
@@ -34,13 +34,13 @@ public class GeometryJourney extends Journey {
     public void aPartTakesAnotherShapeAndItsCoreFollows() {
         begin("ornament", "Egg float");
         page.choose("Shape", "egg");
-        page.sees("the core follows the shape nearly");
-        page.enter("Body, height of its widest, mm", "40");
-        page.sees("Stand the egg on its blunt end");
-        page.enter("Body, height of its widest, mm", "10");
-        page.leaves("Stand the egg on its blunt end");
+        page.sees("the core follows the shape closely");
+        page.enter("Body, height of its widest point, mm", "40");
+        page.sees("Put the widest point at or below the middle");
+        page.enter("Body, height of its widest point, mm", "10");
+        page.leaves("Put the widest point at or below the middle");
         page.enter("Body, shell, mm", "2");
-        page.sees("where foil shows or the shell tears");
+        page.sees("where foil shows through or the shell tears");
         page.choose("Shape", "block");
         page.choose("Base of the core", "open base");
         page.enter("Body, cores in a row", "2");
@@ -62,12 +62,12 @@ public class GeometryJourney extends Journey {
         page.sees("8 corners, 1 hole");
         page.until(() -> page.text().contains("saved"));
         upload("<svg><script>alert(1)</script><rect width='9' height='9'/></svg>");
-        page.sees("Turn everything into plain paths");
+        page.sees("Turn everything into paths");
         page.sees("8 corners, 1 hole");
         upload("<svg viewBox='0 0 9 9' width='9mm' height='9mm'><path d='M0 0L9 9L9 0L0 9Z'/></svg>");
         page.sees("crosses or touches itself");
         page.until(() -> page.text().contains("saved"));
-        go("/pieces/" + id);
+        go("/designs/" + id);
         page.sees("8 corners, 1 hole");
         removed();
     }
@@ -78,97 +78,96 @@ public class GeometryJourney extends Journey {
         page.one(By.cssSelector("input[type=file]")).sendKeys(file.toString());
     }
 
-    /** Eight turns of 16 µm on 7.4 make 7.656; the sheet is π·(7.656 + 2.6) + 1 = 33.2. A pen gives up its refill at the gate. */
+    /** Eight turns of 16 µm on 7.4 make 7.656; the sheet is π·(7.656 + 2.6) + 1 = 33.2. A pen gives up its refill at the checks. */
     @Test
     public void aPenIsWrappedItsRefillTakenOutAndItsCeilingKept() {
         long id = begin("topper", "Pen buoy");
-        go("/pieces/" + id + "/built-on");
+        go("/designs/" + id + "/built-on");
         page.sees("33.2 × 18.0 mm");
-        page.enter("Pencil, to be taken out of it first", "ink refill");
+        page.enter("Pencil, take out before baking", "ink refill");
         page.until(() -> page.text().contains("saved"));
-        page.one(By.xpath("//label[contains(., 'stays in through the oven')]")).click();
-        page.one(By.xpath("//label[contains(., 'it stands only so much heat')]"))
-                .click();
-        page.enter("Pencil, never over, °C", "90");
+        page.one(By.xpath("//label[contains(., 'stays in during baking')]")).click();
+        page.one(By.xpath("//label[contains(., 'highest safe temperature')]")).click();
+        page.enter("Pencil, at most, °C", "90");
         page.until(() -> page.text().contains("saved"));
-        go("/pieces/" + id);
-        page.sees("Take it out before the oven");
-        go("/pieces/" + id + "/balance");
-        page.sees("of the length; over 80 % is top-heavy");
+        go("/designs/" + id);
+        page.sees("take it out before baking");
+        go("/designs/" + id + "/balance");
+        page.sees("of the length; above 80 % is top-heavy");
         removed();
     }
 
     @Test
-    public void aTallPieceIsToldToMendAndTheMendsSayHowFar() {
+    public void aTallDesignIsGivenToFixAndTheFixesSayHowFar() {
         long id = begin("figurine", "Buoy keeper");
         page.enter("Body, bottom diameter, mm", "12");
         page.until(() -> page.text().contains("saved"));
-        go("/pieces/" + id + "/balance");
-        page.sees("What would mend it");
+        go("/designs/" + id + "/balance");
+        page.sees("Ways to fix it");
         page.sees("make the base wider");
         page.sees("add weight low in the base");
-        page.press("How its balance comes");
+        page.press("How this was worked out");
         page.sees("atan(e/h)");
         removed();
     }
 
-    /** The seal to 86 mm, twice its height: its findings stay, its shell stays; undo brings it back. */
+    /** The seal to 86 mm, twice its height: its advice stay, its shell stays; undo brings it back. */
     @Test
-    public void aPieceIsScaledAndWhatStaysIsSaid() {
-        go("/pieces/2/size");
+    public void aDesignIsScaledAndWhatStaysIsSaid() {
+        go("/designs/2/size");
         page.enter("New height, mm", "86");
-        page.press("Scale it");
+        page.press("Scale the design");
         page.sees("Body keeps its shell of 5 mm");
         page.until(() -> page.text().contains("saved"));
         page.sees("× 86.0 mm");
         page.press("Undo");
         page.until(() -> page.text().contains("× 43.0 mm"));
         page.enter("New height, mm", "4000");
-        page.press("Scale it");
+        page.press("Scale the design");
         page.until(() -> !page.all(By.cssSelector("[aria-invalid=true]")).isEmpty());
     }
 
     /** Run 1 is finished: it keeps the lighthouse it made when the shell changes; the old one can be brought back. */
     @Test
-    public void aChangedPieceKeepsTheVersionThatRunsMade() {
-        go("/pieces/1");
+    public void aChangedDesignKeepsTheVersionThatBatchesMade() {
+        go("/designs/1");
         page.enter("Tower, shell, mm", "6");
         page.until(() -> page.text().contains("saved"));
-        go("/pieces/1/size");
+        go("/designs/1/size");
         page.sees("First lighthouses");
         page.sees("version ");
         page.one(By.xpath("//button[starts-with(normalize-space(.), 'Bring version')]"))
                 .click();
         page.sees("shell 6 to 4.5");
-        go("/pieces/1");
+        go("/designs/1");
         page.until(() -> page.value("Tower, shell, mm").equals("4.5"));
     }
 
     @Test
-    public void aPieceBecomesAnotherProductInACollectionAndStandsBesideItsKin() {
-        go("/pieces/3/size");
-        page.press("Make it another product");
+    public void aDesignBecomesAnotherProductInACollectionAndStandsBesideItsKin() {
+        go("/designs/3/size");
+        page.press("Copy to a new design");
         page.until(() -> !page.driver().getCurrentUrl().endsWith("/3/size"));
-        page.until(() -> page.value("Name of the piece").equals("Signal-flag charm, another"));
+        page.until(() -> page.value("Name of the design").equals("Copy of Signal-flag charm"));
         removed();
-        page.press("Side by side at one scale");
+        page.press("Side by side, to scale");
         page.sees("Quay heron");
         page.choose("Collection", "Kelp and tide");
         page.leaves("Quay heron");
         page.sees("Gull tag");
     }
 
-    /** Portions and gauge of the lighthouse; then a run's cutting tree and its wires. */
+    /** Portions and gauge of the lighthouse; then a batch's cutting tree and its wires. */
     @Test
-    public void portionsAreShownAsSharesCordsAndGaugeAndARunAsATreeOfCuts() {
-        go("/pieces/1/portions");
-        page.sees("cut 5 from cord Ø7.5,");
+    public void portionsAreShownAsSharesCordsAndGaugeAndABatchAsATreeOfCuts() {
+        go("/designs/1/weigh-out");
+        page.sees("cut 5 from a cord Ø7.5,");
         page.sees("15.8 mm long");
-        String gauge = page.control("Print it (PDF)").getDomAttribute("href");
-        assertThat(gauge).startsWith("/api/pieces/1/gauge.pdf");
+        String gauge = page.control("Print (PDF)").getDomAttribute("href");
+        assertThat(gauge).startsWith("/api/designs/1/gauge.pdf");
         page.until(() -> (Boolean) page.script("const i = document.querySelector('main img, section img');"
                 + "return i !== null && i.complete && i.naturalWidth > 0"));
-        go("/runs/4/portion");
+        go("/batches/4/weigh-out");
         page.press("How to cut them");
         page.sees("lump mixed");
         page.sees("1.2 mm steel wire");
@@ -178,17 +177,17 @@ public class GeometryJourney extends Journey {
     /** A ball of foil of 25 mm that weighs 4.909 g is pressed to 0.6: cores weigh more from then on. */
     @Test
     public void ownFoilIsLearnedFromOneWeighedCore() {
-        go("/pieces/1");
+        go("/designs/1");
         page.sees("firm");
-        go("/ways");
+        go("/settings");
         page.enter("Weighed core, weighs, g", "4.909");
-        page.press("Learn from it");
-        page.sees("that is your firm foil now");
+        page.press("Use this density");
+        page.sees("is now the density of your firm foil");
         page.until(() -> page.value("firm foil, g/cm³").equals("0.6"));
         page.enter("Weighed core, weighs, g", "99");
-        page.press("Learn from it");
+        page.press("Use this density");
         page.until(() -> !page.all(By.cssSelector("[aria-invalid=true]")).isEmpty());
-        page.until(() -> page.text().contains("Ways"));
+        page.until(() -> page.text().contains("Settings"));
         page.press("Undo");
     }
 
@@ -224,17 +223,17 @@ public class GeometryJourney extends Journey {
         page.until(() -> focused().equals(name));
     }
 
-    /** From the list to a new piece, its size, its shape, its core, its other tabs and its removal: no key but the keyboard's. */
+    /** From the list to a new design, its size, its shape, its core, its other tabs and its removal: no key but the keyboard's. */
     @Test
-    public void aPieceIsMadeShapedAndRemovedWithKeysAlone() {
-        go("/pieces");
-        tabTo("New piece");
+    public void aDesignIsMadeShapedAndRemovedWithKeysAlone() {
+        go("/designs");
+        tabTo("New design");
         page.keys(Keys.ENTER);
         focuses("ornament");
         page.keys(Keys.ARROW_DOWN);
         focuses("charm");
         page.keys(Keys.ENTER);
-        page.until(() -> page.driver().getCurrentUrl().matches(".*/pieces/\\d+"));
+        page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
         page.sees("saved");
 
         tabTo("Drop, diameter, mm");
@@ -246,9 +245,9 @@ public class GeometryJourney extends Journey {
         page.keys(Keys.TAB);
         page.until(() -> page.text().contains("saved"));
 
-        tabTo("teardrop, more of Drop");
+        tabTo("teardrop, more about Drop");
         page.keys(Keys.ENTER);
-        focuses("More of Drop");
+        focuses("More about Drop");
         tabTo("Shape");
         page.keys(Keys.ENTER);
         page.until(() -> !page.all(By.cssSelector("[role=option]")).isEmpty());
@@ -275,36 +274,36 @@ public class GeometryJourney extends Journey {
         page.until(() -> page.driver().getCurrentUrl().endsWith("/size"));
         tabTo("Remove");
         page.keys(Keys.ENTER);
-        page.until(() -> page.driver().getCurrentUrl().endsWith("/pieces"));
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
     }
 
     /** The pencil is 7.2 thick: turns of foil make it 8.0; its strip is told before the foil is torn. */
     @Test
     public void theCoresStationTellsTheSleevesToo() {
-        go("/runs/4/cores");
+        go("/batches/4/cores");
         page.sees("Sleeve on");
         page.until(() -> page.row("Pencil").contains("Ø8.0"));
         assertThat(page.row("Pencil")).contains("485 × 18.0", "0.38");
-        page.sees("of foil in all");
-        go("/pieces/5/bakes");
-        page.sees("Slide out, sleeve stays: Pencil");
+        page.sees("of foil in total");
+        go("/designs/5/bakes");
+        page.sees("Slide out, leave the sleeve: Pencil");
     }
 
     /** What floats beside a field comes and goes; the field keeps the keyboard and what is told is read aloud. */
     @Test
     public void aHintComesAndGoesAndTheFieldKeepsTheKeyboard() {
-        go("/pieces/1");
+        go("/designs/1");
         page.sees("saved");
         tabTo("Tower, height, mm");
         page.until(() -> page.all(By.cssSelector(".hint")).size() == 1);
         page.sees("0.5 to 400 mm");
         page.keys("9999");
         page.until(() -> page.all(By.cssSelector("[role=alert]")).stream()
-                .anyMatch(alert -> alert.getDomProperty("textContent").contains("Found 9999 mm")));
+                .anyMatch(alert -> alert.getDomProperty("textContent").contains("you entered 9999 mm")));
         assertThat(focused()).isEqualTo("Tower, height, mm");
         page.keys(Keys.BACK_SPACE, Keys.BACK_SPACE, Keys.BACK_SPACE, Keys.BACK_SPACE, "54");
         page.until(() -> page.all(By.cssSelector("[role=alert]")).stream()
-                .noneMatch(alert -> alert.getDomProperty("textContent").contains("Found")));
+                .noneMatch(alert -> alert.getDomProperty("textContent").contains("you entered")));
         assertThat(focused()).isEqualTo("Tower, height, mm");
         page.keys(Keys.TAB);
         page.until(() -> !focused().equals("Tower, height, mm"));

@@ -19,15 +19,15 @@ public class LookJourney extends Journey {
     public Object[][] views() {
         return new Object[][] {
             {"/bench", "bench"},
-            {"/pieces", "pieces"},
-            {"/pieces/1", "piece-parts"},
-            {"/pieces/6", null},
-            {"/pieces/1/portions", null},
-            {"/pieces/7/built-on", "piece-built-on"},
-            {"/pieces/7/balance", "piece-balance"},
-            {"/pieces/7/size", null},
-            {"/pieces/2/bakes", "piece-bakes"},
-            {"/pieces/1/route", null},
+            {"/designs", "designs"},
+            {"/designs/1", "design-parts"},
+            {"/designs/6", null},
+            {"/designs/1/weigh-out", null},
+            {"/designs/7/built-on", "design-built-on"},
+            {"/designs/7/balance", "design-balance"},
+            {"/designs/7/size", null},
+            {"/designs/2/bakes", "design-bakes"},
+            {"/designs/1/steps", null},
             {"/mixes/5", "mixes"},
             {"/mixes/find?mix=4&g=120", "mixes-find"},
             {"/mixes/tiles", "mixes-tiles"},
@@ -38,27 +38,27 @@ public class LookJourney extends Journey {
             {"/mixes/sheets/blend", null},
             {"/mixes/sheets/cane", null},
             {"/mixes/sheets/cords", null},
-            {"/runs", "runs"},
-            {"/runs/3", "run-order"},
-            {"/runs/3/cores", null},
-            {"/runs/3/mix", "run-mix"},
-            {"/runs/3/portion", "run-portion"},
-            {"/runs/3/shape", null},
-            {"/runs/3/gate", null},
-            {"/runs/3/oven", null},
-            {"/runs/3/fit", null},
-            {"/runs/3/price", null},
+            {"/batches", "batches"},
+            {"/batches/3", "batch-order"},
+            {"/batches/3/cores", null},
+            {"/batches/3/mix", "batch-mix"},
+            {"/batches/3/weigh-out", "batch-weigh-out"},
+            {"/batches/3/shape", null},
+            {"/batches/3/checks", null},
+            {"/batches/3/oven", null},
+            {"/batches/3/fit", null},
+            {"/batches/3/price", null},
             {"/oven/planned/2", "oven"},
             {"/oven/logged/3", "oven-record"},
             {"/oven/lanes", "oven-days"},
             {"/oven/ovens", null},
-            {"/worth/1", "worth"},
+            {"/price/1", "price"},
             {"/shelf/clays/8", "shelf"},
             {"/shelf/clays/15", null},
-            {"/shelf/lines", null},
+            {"/shelf/ranges", null},
             {"/shelf/findings", null},
             {"/shelf/wire", null},
-            {"/ways", "ways"},
+            {"/settings", "settings"},
         };
     }
 
@@ -66,9 +66,9 @@ public class LookJourney extends Journey {
     public void aViewIsWholeAndForEveryone(String path, String picture) throws IOException {
         page.size(1280, 800);
         go(path);
-        page.until(() -> page.all(By.xpath("//*[text()='Fetching …']")).isEmpty());
+        page.until(() -> page.all(By.xpath("//*[text()='Loading …']")).isEmpty());
         if (path.startsWith("/mixes/find")) {
-            page.sees("All looked at");
+            page.sees("Finished;");
         }
         page.script("return document.fonts.ready.then(() => true)");
         assertThat(overflow()).as("%s at 1280 × 800 scrolls", path).containsExactly(0L, 0L);

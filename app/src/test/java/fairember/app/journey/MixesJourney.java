@@ -18,15 +18,15 @@ public class MixesJourney extends Journey {
     @Test
     public void aRecipeIsFoundForAColourOfAMixAndKept() {
         go("/mixes/4");
-        page.press("Find what else makes this colour");
+        page.press("Other recipes for this colour");
         page.sees(" clays may go in");
-        assertThat(page.value("Wanted, g")).isEqualTo("100");
-        page.sees("All looked at");
+        assertThat(page.value("Grams in the pieces, g")).isEqualTo("100");
+        page.sees("Finished;");
         page.sees("the same to the eye");
-        page.sees("nearest");
+        page.sees("closest");
         String first = page.one(By.cssSelector("ol li p")).getText();
         assertThat(first).contains(" : ");
-        page.press("Keep " + first + " as a mix");
+        page.press("Save " + first + " as a mix");
         page.until(() -> page.value("Name of the mix").startsWith("Like #"));
         page.keys("u");
         page.until(() -> !page.text().contains("Like #"));
@@ -36,33 +36,33 @@ public class MixesJourney extends Journey {
     public void nothingOnTheShelfIsEnoughAndNoClayIsRefused() {
         go("/mixes/find?g=15000&onhand=1");
         page.press("Find recipes");
-        page.sees("nothing is enough for 16,200 g to mix");
-        page.enter("Colour looked for", "sea green");
+        page.sees("there is not enough clay for 16,200 g");
+        page.enter("Target colour", "sea green");
         page.press("Find recipes");
-        page.until(() -> "true".equals(page.field("Colour looked for").getDomAttribute("aria-invalid")));
-        page.enter("Colour looked for", "#7fa3a1");
+        page.until(() -> "true".equals(page.field("Target colour").getDomAttribute("aria-invalid")));
+        page.enter("Target colour", "#7fa3a1");
         for (var box : page.all(By.cssSelector("[role=checkbox]"))) {
             box.click();
         }
         page.sees("0 of 1");
         page.press("Find recipes");
-        page.sees("Found 0 clays");
+        page.sees("found 0 clays");
     }
 
     @Test
     public void aTileIsLoggedByKeysAndTheWordsFollow() {
         go("/mixes/tiles");
-        page.sees("The tile that would teach most");
-        page.control("Log it").sendKeys(Keys.ENTER);
+        page.sees("Most useful next tile");
+        page.control("Log this tile").sendKeys(Keys.ENTER);
         page.until(() -> page.all(By.cssSelector("tbody tr")).size() == 6);
-        page.press("The cured colour was seen");
+        page.press("Add the colour, cured");
         page.until(() -> "true".equals(page.field("cured colour of the tile").getDomAttribute("aria-invalid")));
         page.enter("cured colour of the tile", "#3a4c50");
         page.enter("Clay 1, parts, parts", "2");
         page.enter("Note", "too dark by half");
-        page.sees("seen, then expected");
+        page.sees("observed, then predicted");
         page.until(() -> page.text().contains("off"));
-        page.press("The raw colour was seen");
+        page.press("Add the colour, raw");
         page.enter("raw colour of the tile", "#44565a");
         page.reload();
         String name = page.value("Name of the tile");
@@ -70,8 +70,8 @@ public class MixesJourney extends Journey {
         page.until(() -> page.value("cured colour of the tile").equals("#3a4c50"));
         assertThat(page.value("Note")).isEqualTo("too dark by half");
         assertThat(page.value("raw colour of the tile")).isEqualTo("#44565a");
-        page.press("Leave out the raw colour");
-        page.press("Leave out the cured colour");
+        page.press("Remove the raw colour");
+        page.press("Remove the cured colour");
         page.until(() -> page.row(name).contains("–"));
         page.press("Remove this tile");
         page.until(() -> page.all(By.cssSelector("tbody tr")).size() == 5);
@@ -81,55 +81,54 @@ public class MixesJourney extends Journey {
     public void aClayThatShimmersIsSaidInItsMixes() {
         go("/mixes");
         page.press("Brass glint");
-        page.sees("It has shimmer in it");
+        page.sees("Contains shimmer");
         go("/shelf/clays/11");
-        page.choose("What its swatch cannot show", "plain");
+        page.choose("Effect not shown by the swatch", "plain");
         page.sees("Brass: effect shimmer to plain");
         page.keys("m");
         page.press("Brass glint");
-        page.leaves("It has shimmer in it");
+        page.leaves("Contains shimmer");
         page.keys("u");
-        page.sees("It has shimmer in it");
+        page.sees("Contains shimmer");
     }
 
     @Test
     public void aMixHoldsAnotherIsCountedInGramsAndMeasuredOut() {
         go("/mixes/12");
-        page.sees("mix it first");
-        page.sees("It is the recipe to the last figure");
+        page.sees("mix this first");
+        page.sees("Exactly the recipe");
         page.press("Add a mix");
         page.until(() -> page.all(By.cssSelector("[aria-label='Clay 3']")).size() == 1);
         page.choose("Clay 3", "Pitch, a mix");
         page.until(() -> page.value("Pitch, a mix, parts, parts").equals("1"));
         page.enter("Pitch, a mix, parts, parts", "0.5");
-        page.choose("What the recipe counts in", "g");
+        page.choose("Unit of the recipe", "g");
         page.until(() -> page.value("Pitch, a mix, parts, parts").equals("12"));
         page.press("Cut from blocks");
         page.sees("g in all.");
-        page.enter("Wanted, g", "50");
-        page.sees("For 50.0 g in pieces, mix 54.0 g: 8 % stays on hands");
-        page.press("Take out Pitch, a mix");
+        page.enter("Grams in the pieces, g", "50");
+        page.sees("Mix 54.0 g: 50.0 g ends up in the pieces; 8 % stays on hands");
+        page.press("Remove Pitch, a mix");
         page.leaves("Pitch, a mix");
         // A mix cannot hold one that holds it.
         go("/mixes/1");
         page.press("Add a mix");
         page.until(() -> page.all(By.cssSelector("[aria-label='Clay 3']")).size() == 1);
         page.choose("Clay 3", "Sea mist, a mix");
-        page.sees("which would hold itself");
-        page.press("Take out Sea mist, a mix");
-        page.leaves("which would hold itself");
+        page.sees("which would contain itself");
+        page.press("Remove Sea mist, a mix");
+        page.leaves("which would contain itself");
     }
 
     @Test
     public void aShelfThatIsShortSaysWhatIsBetter() {
         go("/mixes/10");
-        page.press("What to do instead");
-        page.sees("better here");
-        String said =
-                page.one(By.cssSelector("[aria-label='The shelf is short']")).getText();
-        assertThat(said).contains("Another recipe", "Patch it", "Buy", "Rose pink: 1 × 57 g", "off");
-        page.enter("Wanted, g", "20");
-        page.leaves("What to do instead");
+        page.press("Your options");
+        page.sees("better choice");
+        String said = page.one(By.cssSelector("[aria-label='Not enough clay']")).getText();
+        assertThat(said).contains("Another recipe", "Fill up with other clays", "Buy", "Rose pink: 1 × 57 g", "off");
+        page.enter("Grams in the pieces, g", "20");
+        page.leaves("Your options");
     }
 
     @Test
@@ -144,14 +143,14 @@ public class MixesJourney extends Journey {
         page.driver().findElement(By.tagName("h1")).click();
         page.keys("u");
         page.until(() -> page.value("Name of lump 1").equals("Fog teal"));
-        page.press("Put it in the box");
+        page.press("Add to the box");
         page.until(() -> page.value("Name of lump 1").equals("Brass glint"));
         page.enter("Brass glint, grams, g", "12.5");
-        page.press("Log it by its swatch");
+        page.press("Add by colour");
         page.keys("m");
         page.sees("Lump without a recipe");
         page.press("Lump without a recipe");
-        page.sees("The shelf is 88.0 g short of this");
+        page.sees("This mix needs 88.0 g more clay");
     }
 
     @Test
@@ -160,17 +159,17 @@ public class MixesJourney extends Journey {
         page.press("New trial");
         page.until(() -> page.value("Name of the trial").equals("New trial"));
         page.enter("Name of the trial", "Matt or gloss");
-        page.press("Way 1, its colour was seen");
-        page.enter("Way 1, colour", "#8fbcbf");
-        page.press("Way 2, its colour was seen");
-        page.enter("Way 2, colour", "#7fa3a1");
-        page.enter("Way 1, note", "cloudy at the rim");
-        page.sees("off the chosen one");
+        page.press("Add colour of variant 1");
+        page.enter("Variant 1, colour", "#8fbcbf");
+        page.press("Add colour of variant 2");
+        page.enter("Variant 2, colour", "#7fa3a1");
+        page.enter("Variant 1, note", "cloudy at the rim");
+        page.sees("from the chosen variant");
         page.all(By.cssSelector("[role=switch]")).get(1).sendKeys(Keys.SPACE);
         page.sees("✓ two coats");
         page.reload();
         page.until(() -> page.value("Name of the trial").equals("Matt or gloss"));
-        assertThat(page.value("Way 1, note")).isEqualTo("cloudy at the rim");
+        assertThat(page.value("Variant 1, note")).isEqualTo("cloudy at the rim");
         page.press("Remove this trial");
         page.until(() -> !page.value("Name of the trial").equals("Matt or gloss"));
     }
@@ -195,7 +194,7 @@ public class MixesJourney extends Journey {
         page.sees("Each cord of a twist is");
         page.enter("turns", "0");
         page.until(() -> page.all(By.cssSelector("[role=alert]")).stream()
-                .anyMatch(alert -> alert.getDomProperty("textContent").contains("allowed is 0.25 to 60")));
+                .anyMatch(alert -> alert.getDomProperty("textContent").contains("between 0.25 and 60")));
         page.press("Cane");
         page.until(() -> page.value("diameter to reduce to, mm").equals("10"));
     }
@@ -220,16 +219,16 @@ public class MixesJourney extends Journey {
                 .getDomAttribute("aria-label")
                 .equals("The tile at 69 % across, 51 % down"));
         page.press("Read the colour");
-        page.sees("Read #c7783c");
-        assertThat(page.value("Colour looked for")).isEqualTo("#c7783c");
+        page.sees("Colour read: #c7783c");
+        assertThat(page.value("Target colour")).isEqualTo("#c7783c");
         page.press("White card");
         page.press("Read the colour");
-        page.sees("a place lighter than the card allows");
+        page.sees("a spot lighter than the card allows");
         Path words = Files.createTempFile("tile", ".png");
         Files.writeString(words, "no picture");
         page.one(By.cssSelector("input[type=file]")).sendKeys(words.toString());
         page.press("Read the colour");
-        page.sees("a file that is no picture");
+        page.sees("a file that is not a photo");
     }
 
     @Test
@@ -239,7 +238,7 @@ public class MixesJourney extends Journey {
         go("/shelf/clays/8");
         page.choose("Lot in use", "as usual");
         page.sees("lot in use 0 to nothing");
-        page.press("Used in, and what could stand in for it");
+        page.press("Used in, and possible substitutes");
         page.sees("Kelp");
         page.keys("m");
         page.press("Kelp");

@@ -24,47 +24,47 @@ public class OvenJourney extends Journey {
         page.reload();
         page.sees("Chime is off");
         page.press("Chime is off");
-        go("/ways");
+        go("/settings");
         page.choose("Kind of simulated oven 1", "small oven");
         page.choose("Fault of simulated oven 1", "heater stuck on");
-        page.choose("How fast the studio’s time goes", "60 times as fast");
+        page.choose("Speed of the studio’s clock", "60 times as fast");
         go("/oven");
-        page.sees("over the 130 °C its pieces take");
-        page.sees("Off, door shut until it is cooler");
-        go("/ways");
-        page.sees("In the oven: ");
+        page.sees("over the 130 °C these pieces can take");
+        page.sees("Switch the oven off, keep its door shut");
+        go("/settings");
+        page.sees("In the oven now: ");
         page.isForEveryone();
-        page.press("Look at it");
-        page.sees("Off, door shut until it is cooler");
-        page.leaves("Look at it");
-        go("/ways");
-        page.choose("Fault of simulated oven 1", "nothing wrong");
-        page.choose("How fast the studio’s time goes", "as it does");
+        page.press("Show this load");
+        page.sees("Switch the oven off, keep its door shut");
+        page.leaves("Show this load");
+        go("/settings");
+        page.choose("Fault of simulated oven 1", "no fault");
+        page.choose("Speed of the studio’s clock", "real time");
         go("/oven");
-        page.press("It is out now");
-        page.leaves("It is out now");
+        page.press("Take out now");
+        page.leaves("Take out now");
     }
 
     @Test(dependsOnMethods = "theLiveLoadShowsItsCurveAndAStuckHeaterRaisesAnAlarmWithWhatToDo")
     public void aLoadIsHeldAndWhatAMoveWouldCostIsSaidBeforeItIsDone() {
         go("/oven/planned/1");
         int loads = rows();
-        page.press("Hold it so");
-        page.sees("Held: let it go");
+        page.press("Pin this load");
+        page.sees("Unpin this load");
         page.press("Undo");
-        page.sees("Hold it so");
+        page.sees("Pin this load");
         page.press("Move …");
-        page.control("What would it cost?").sendKeys(Keys.ENTER);
-        page.sees("into a load of their own?");
+        page.control("Check this move").sendKeys(Keys.ENTER);
+        page.sees("into a new load?");
         page.sees("1 load more");
-        page.press("Move and hold both loads so");
-        page.leaves("into a load of their own?");
+        page.press("Move and pin both loads");
+        page.leaves("into a new load?");
         page.until(() -> rows() == loads + 1);
-        page.sees("⚲ held");
-        page.sees("Let go of all 2 wishes");
-        page.press("⚲ Held: let it go");
-        page.sees("Let go of all 1 wish");
-        page.press("Let go of all 1 wish");
+        page.sees("⚲ pinned");
+        page.sees("Clear 2 pins");
+        page.press("⚲ Unpin this load");
+        page.sees("Clear 1 pin");
+        page.press("Clear 1 pin");
         page.until(() -> rows() == loads);
     }
 
@@ -76,90 +76,90 @@ public class OvenJourney extends Journey {
     @Test(dependsOnMethods = "aLoadIsHeldAndWhatAMoveWouldCostIsSaidBeforeItIsDone")
     public void aBetterPlanIsLookedForAndTheDaysShowTheChain() {
         go("/oven");
-        page.press("Look for a better plan");
-        page.sees("Looked for");
+        page.press("Search for a better plan");
+        page.sees("Searched for");
         page.leaves("no such plan is known");
         go("/oven/lanes");
-        page.sees("the chain that keeps it from ending earlier");
+        page.sees("critical chain");
         String days =
                 page.one(By.cssSelector("section[aria-label=Days] svg title")).getDomProperty("textContent");
-        assertThat(days).contains("(in the chain)", "oven load 1", "cools");
+        assertThat(days).contains("(critical)", "oven load 1", "cools");
     }
 
     @Test(dependsOnMethods = "aBetterPlanIsLookedForAndTheDaysShowTheChain")
     public void aSecondOvenIsAddedWithTwoTraysAndTakenOutAgain() {
-        go("/ways");
-        page.enter("makers at the bench", "3");
-        page.until(() -> "true".equals(page.field("makers at the bench").getDomAttribute("aria-invalid")));
-        page.enter("makers at the bench", "2");
-        page.until(() -> !"true".equals(page.field("makers at the bench").getDomAttribute("aria-invalid")));
-        page.enter("makers at the bench", "1");
+        go("/settings");
+        page.enter("makers at work", "3");
+        page.until(() -> "true".equals(page.field("makers at work").getDomAttribute("aria-invalid")));
+        page.enter("makers at work", "2");
+        page.until(() -> !"true".equals(page.field("makers at work").getDomAttribute("aria-invalid")));
+        page.enter("makers at work", "1");
         page.press("Add a second oven");
         page.until(() -> page.value("Name of oven 2").equals("Second oven"));
         page.enter("Name of oven 2", "Window oven");
         page.sees("Window oven");
-        page.one(By.cssSelector("button[aria-label='Oven 2 runs only in hours of its own']"))
+        page.one(By.cssSelector("button[aria-label='Oven 2 has its own hours']"))
                 .sendKeys(Keys.SPACE);
         page.until(() -> page.value("Oven 2 may run from").equals("09:00"));
         page.field("Oven 2 may run until").sendKeys("0905AM");
         page.until(() -> "true".equals(page.field("Oven 2 may run until").getDomAttribute("aria-invalid")));
-        page.press("Take this oven out");
+        page.press("Remove this oven");
         page.until(() ->
                 page.all(By.cssSelector("input[aria-label='Name of oven 2']")).isEmpty());
         page.press("Add a tray");
         page.enter("Height above tray 2, mm", "900");
         page.until(() -> "true".equals(page.field("Height above tray 2, mm").getDomAttribute("aria-invalid")));
         page.enter("Height above tray 2, mm", "60");
-        page.press("Take out tray 2");
-        page.press("Add a place");
-        page.enter("Place 1, warmer by, °C", "90");
-        page.until(() -> "true".equals(page.field("Place 1, warmer by, °C").getDomAttribute("aria-invalid")));
-        page.press("Take out place 1");
+        page.press("Remove tray 2");
+        page.press("Add a spot");
+        page.enter("Spot 1, warmer by, °C", "90");
+        page.until(() -> "true".equals(page.field("Spot 1, warmer by, °C").getDomAttribute("aria-invalid")));
+        page.press("Remove spot 1");
     }
 
     @Test(dependsOnMethods = "aSecondOvenIsAddedWithTwoTraysAndTakenOutAgain")
-    public void aPieceIsBakedByItsOwnSchoolAndCooledItsOwnWay() {
-        go("/pieces/2/bakes");
-        page.sees("by the packet alone it would be 20 min");
-        page.choose("How this piece is baked", "long hold");
-        page.sees("Long hold: 60 min at the low end of the window");
-        page.choose("How this piece is baked", "staged");
-        page.leaves("Long hold: 60 min");
-        page.sees("On a rack it can be handled after about");
+    public void aDesignIsBakedByItsOwnSchoolAndCooledItsOwnWay() {
+        go("/designs/2/bakes");
+        page.sees("the packet alone asks for 20 min");
+        page.choose("Baking method of this design", "long and low");
+        page.sees("Long and low: 60 min at the low end of the window");
+        page.choose("Baking method of this design", "staged");
+        page.leaves("Long and low: 60 min");
+        page.sees("Cool enough to handle after about");
         page.all(By.cssSelector("button[role=switch]")).get(2).click();
-        page.sees("In cold water it can be handled after about");
-        page.choose("How this piece is baked", "as the studio bakes");
-        page.sees("by the packet alone it would be 20 min");
+        page.sees("Cool enough to handle after about");
+        page.choose("Baking method of this design", "as the studio bakes");
+        page.sees("the packet alone asks for 20 min");
     }
 
-    @Test(dependsOnMethods = "aPieceIsBakedByItsOwnSchoolAndCooledItsOwnWay")
-    public void aClayThatDriesInTheAirIsTypedIntoItsLineAndItsPiecesSayTheirHours() {
-        go("/shelf/lines");
-        page.enter("Marl Firm, hours in the air per 6 mm, h", "24");
+    @Test(dependsOnMethods = "aDesignIsBakedByItsOwnSchoolAndCooledItsOwnWay")
+    public void aClayThatDriesInTheAirIsTypedIntoItsLineAndItsDesignsSayTheirHours() {
+        go("/shelf/ranges");
+        page.enter("Marl Firm, hours in air per 6 mm, h", "24");
         page.sees("Marl Firm");
-        go("/pieces/2/bakes");
-        page.sees("in the air, no oven");
+        go("/designs/2/bakes");
+        page.sees("air-dries, no oven");
         page.sees("Dries in the air:");
         go("/oven/lanes");
         page.until(() -> page.one(By.cssSelector("section[aria-label=Days] svg title"))
                 .getDomProperty("textContent")
                 .contains("dries"));
         page.press("Undo");
-        go("/pieces/2/bakes");
-        page.leaves("in the air, no oven");
+        go("/designs/2/bakes");
+        page.leaves("air-dries, no oven");
     }
 
     /** Readings that a probe kept to itself come in as a file; a file that is none is refused with what to do. */
-    @Test(dependsOnMethods = "aClayThatDriesInTheAirIsTypedIntoItsLineAndItsPiecesSayTheirHours")
+    @Test(dependsOnMethods = "aClayThatDriesInTheAirIsTypedIntoItsLineAndItsDesignsSayTheirHours")
     public void readingsComeInAsAFile() throws IOException {
         go("/oven/logged/1");
         Path good = Files.writeString(
                 Files.createTempFile("readings", ".csv"),
                 "at,temp_c\n2026-10-25T12:30:01,126.5\n2026-10-25T12:30:02,oven\n");
         page.one(By.cssSelector("input[type=file]")).sendKeys(good.toString());
-        page.sees("1 reading taken, 0 known before, 1 not taken.");
+        page.sees("1 reading loaded, 0 already known, 1 refused.");
         Path bad = Files.writeString(Files.createTempFile("readings", ".csv"), "when,what\n1,2\n");
         page.one(By.cssSelector("input[type=file]")).sendKeys(bad.toString());
-        page.sees("Write them into the first line.");
+        page.sees("Name these columns in the first line.");
     }
 }

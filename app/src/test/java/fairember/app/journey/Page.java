@@ -99,7 +99,7 @@ final class Page implements AutoCloseable {
                 "history.pushState({}, '', arguments[0]); dispatchEvent(new PopStateEvent('popstate', {state: {}}))",
                 path);
         until(() -> !driver.findElements(By.tagName("h1")).isEmpty()
-                && driver.findElements(By.xpath("//*[text()='Fetching …']")).isEmpty());
+                && driver.findElements(By.xpath("//*[text()='Loading …']")).isEmpty());
     }
 
     void reload() {

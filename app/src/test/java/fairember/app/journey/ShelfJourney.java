@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.openqa.selenium.By;
 import org.testng.annotations.Test;
 
-/** The shelf and the ways, edited in place; what rests on them follows. */
+/** The shelf and the settings, edited in place; what rests on them follows. */
 public class ShelfJourney extends Journey {
     @Test
     public void aClayChangesItsColourStockAndBlocks() {
@@ -26,16 +26,16 @@ public class ShelfJourney extends Journey {
     }
 
     @Test
-    public void aWrongColourIsToldAndTheTwoSizesMustDiffer() {
+    public void aWrongColourIsGivenAndTheTwoSizesMustDiffer() {
         go("/shelf/clays/7");
         page.enter("cured colour", "brown");
         page.until(() -> page.all(By.cssSelector("[role=alert]")).stream()
-                .anyMatch(alert -> alert.getDomProperty("textContent").contains("# and six figures")));
+                .anyMatch(alert -> alert.getDomProperty("textContent").contains("# and six digits")));
         page.enter("cured colour", "#5d4526");
         page.press("Add a size");
         page.enter("Block 2, block, g", "57");
         page.sees("Give each size of block one line");
-        page.press("Take out block 2");
+        page.press("Remove block 2");
         page.leaves("Give each size of block one line");
     }
 
@@ -43,7 +43,7 @@ public class ShelfJourney extends Journey {
     public void whatIsUsedCannotBeRemovedAndSaysSo() {
         go("/shelf/clays/1");
         page.press("Remove this clay");
-        page.sees("Something else still uses this. Take it out there first");
+        page.sees("Something else still uses this. Remove it there first");
         go("/mixes/1");
         page.press("Remove Chalk");
         page.sees("Still used.");
@@ -64,30 +64,30 @@ public class ShelfJourney extends Journey {
                 == 5);
     }
 
-    /** The long hold is at least an hour: the lighthouse's 27.5 minutes by the packet become 60. */
+    /** The long baking time is at least an hour: the lighthouse's 27.5 minutes by the packet become 60. */
     @Test
     public void theSchoolOfTheStudioChangesEveryBake() {
-        go("/pieces/1");
-        page.sees("hold at 125 °C");
-        go("/ways");
-        page.choose("School", "long hold");
-        page.until(() -> page.text().contains("school packet to long hold"));
-        go("/pieces/1/bakes");
-        page.sees("Long hold: 60 min at the low end of the window");
+        go("/designs/1");
+        page.sees("baking time at 125 °C");
+        go("/settings");
+        page.choose("Baking method", "long and low");
+        page.until(() -> page.text().contains("baking method packet to long and low"));
+        go("/designs/1/bakes");
+        page.sees("Long and low: 60 min at the low end of the window");
         page.press("Undo");
-        page.sees("by the packet alone it would be 27.5 min");
+        page.sees("the packet alone asks for 27.5 min");
     }
 
     @Test
     public void hoursOnNoDayAreRefusedAndTheOthersKept() {
-        go("/ways");
+        go("/settings");
         for (String day : new String[] {"Mon", "Tue", "Wed", "Thu", "Fri", "Sat"}) {
             page.press(day);
         }
         page.sees("Choose the days you work.");
         page.press("Sun");
         page.leaves("Choose the days you work.");
-        page.until(() -> page.text().contains("Ways: "));
+        page.until(() -> page.text().contains("Settings: "));
         page.reload();
         assertThat(page.control("Sun").getDomAttribute("aria-pressed")).isEqualTo("true");
         assertThat(page.control("Mon").getDomAttribute("aria-pressed")).isEqualTo("false");
@@ -98,18 +98,18 @@ public class ShelfJourney extends Journey {
     public void aLoadSaysWhereToSetADialThatLies() {
         go("/oven/planned/1");
         page.sees("dial at 130");
-        go("/ways");
+        go("/settings");
         page.enter("Reading 2, thermometer, °C", "125");
         page.sees("Bench oven: readings 2 read 120 to 125 °C");
         go("/oven/planned/1");
         page.sees("dial at 125");
-        go("/ways");
+        go("/settings");
         page.press("Undo");
         page.until(() -> page.value("Reading 2, thermometer, °C").equals("120"));
         page.press("Add a reading");
         page.enter("Reading 4, thermometer, °C", "90");
         page.sees("Read one of the two again when the heat has settled.");
-        page.press("Take out reading 4");
+        page.press("Remove reading 4");
         page.leaves("Read one of the two again");
     }
 }

@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 
 /** The packed application as its users start it: a process of its own, a free port, a temporary folder. */
 final class Studio implements AutoCloseable {
-    private static final Pattern READY = Pattern.compile("Fair Ember is at (http://localhost:\\d+)");
+    private static final Pattern READY = Pattern.compile("Fair Ember is running at (http://localhost:\\d+)");
 
     private final Path folder;
     private final boolean demo;

@@ -1,6 +1,6 @@
 package fairember.core.bake;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import java.util.ArrayList;
@@ -15,12 +15,12 @@ import java.util.Optional;
  * @param window temperatures that suit every clay in it
  * @param thickest section heat has to cross
  * @param bySection minutes the packet's rate gives for that section
- * @param hold minutes in the oven at temperature; none when it dries in the air
+ * @param bakingTime minutes in the oven at temperature; none when it dries in the air
  * @param near until the middle of its slowest part is within 5 °C of the oven, where the hold follows the heat
  * @param drying minutes in the air, for clay that is not baked
  * @param most minutes the packet allows in one bake; the hold may be over it, which is said
  * @param reason why that hold, in words
- * @param findings what the rules say of it
+ * @param advice what the rules say of it
  */
 public record BakeNeed(
         StageKind kind,
@@ -28,24 +28,24 @@ public record BakeNeed(
         SharedWindow window,
         Length thickest,
         Minutes bySection,
-        Minutes hold,
+        Minutes bakingTime,
         Optional<Minutes> near,
         Optional<Minutes> drying,
         Minutes most,
         String reason,
-        List<Finding> findings) {
+        List<Advice> advice) {
     public BakeNeed {
-        findings = List.copyOf(findings);
+        advice = List.copyOf(advice);
     }
 
     /** The longest it is held in a load with others: what the packet allows, or its own hold when that is longer. */
     public Minutes cap() {
-        return new Minutes(Math.max(most.min(), hold.min()));
+        return new Minutes(Math.max(most.min(), bakingTime.min()));
     }
 
-    /** The same with another hold, for a reason, and with more findings. */
-    BakeNeed held(Minutes longer, Optional<Minutes> hot, String why, List<Finding> more) {
-        List<Finding> all = new ArrayList<>(findings);
+    /** The same with another hold, for a reason, and with more advice. */
+    BakeNeed saved(Minutes longer, Optional<Minutes> hot, String why, List<Advice> more) {
+        List<Advice> all = new ArrayList<>(advice);
         all.addAll(more);
         return new BakeNeed(kind, rules, window, thickest, bySection, longer, hot, drying, most, why, all);
     }

@@ -3,7 +3,7 @@ package fairember.core.bake;
 import fairember.core.workings.Source;
 import fairember.core.workings.Workings;
 
-/** How the hold of a stage bake comes about. */
+/** How the baking time of a stage bake comes about. */
 public final class BakeNeedWorkings {
     private BakeNeedWorkings() {}
 
@@ -13,30 +13,31 @@ public final class BakeNeedWorkings {
                     .given("T", "thickest section", need.thickest().mm(), "mm", Source.WORKED)
                     .given(
                             "k",
-                            "minutes in the air per 6 mm",
+                            "minutes in air per 6 mm",
                             need.window().dries().orElseThrow().min(),
                             "min",
                             Source.PACKET)
                     .worked("d", "drying", need.drying().orElseThrow().min(), "min", "k·T/6")
                     .done();
         }
-        Workings.Steps steps = Workings.of("Hold of a " + need.kind().label());
-        if (need.kind() != StageKind.CURE) {
-            return steps.given("s", "short set", need.rules().set().min(), "min", Source.ENTERED)
-                    .worked("h", "hold", need.hold().min(), "min", "s")
+        Workings.Steps steps = Workings.of("Baking time of a " + need.kind().label());
+        if (need.kind() != StageKind.FULL_BAKE) {
+            return steps.given("s", "part-bake", need.rules().set().min(), "min", Source.ENTERED)
+                    .worked("h", "baking time", need.bakingTime().min(), "min", "s")
                     .done();
         }
         steps.given("T", "thickest section", need.thickest().mm(), "mm", Source.WORKED)
                 .given("k", "minutes per 6 mm", need.window().per6Mm().min(), "min", Source.PACKET)
-                .given("l", "least hold", need.window().least().min(), "min", Source.PACKET)
+                .given("l", "least baking time", need.window().least().min(), "min", Source.PACKET)
                 .worked("b", "by section", need.bySection().min(), "min", "k·T/6");
-        boolean longHold = need.rules().school() == School.LONG_HOLD;
-        if (longHold) {
-            steps.given("H", "long hold", need.rules().longHold().min(), "min", Source.ENTERED);
+        boolean longAndLow = need.rules().bakingMethod() == BakingMethod.LONG_AND_LOW;
+        if (longAndLow) {
+            steps.given("H", "time of long and low", need.rules().longAndLow().min(), "min", Source.ENTERED);
         }
-        String packet = longHold ? "max(H, max(l, b))" : "max(l, b)";
+        String packet = longAndLow ? "max(H, max(l, b))" : "max(l, b)";
         if (need.near().isEmpty()) {
-            return steps.worked("h", "hold", need.hold().min(), "min", packet).done();
+            return steps.worked("h", "baking time", need.bakingTime().min(), "min", packet)
+                    .done();
         }
         return steps.given(
                         "t",
@@ -44,7 +45,7 @@ public final class BakeNeedWorkings {
                         need.near().get().min(),
                         "min",
                         Source.WORKED)
-                .worked("h", "hold", need.hold().min(), "min", "max(%s, 1.15·t + 10)".formatted(packet))
+                .worked("h", "baking time", need.bakingTime().min(), "min", "max(%s, 1.15·t + 10)".formatted(packet))
                 .done();
     }
 }

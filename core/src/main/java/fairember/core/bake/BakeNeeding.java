@@ -1,6 +1,6 @@
 package fairember.core.bake;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Figures;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
@@ -24,7 +24,7 @@ public final class BakeNeeding {
      * short set, paint  hold = the studio's set
      * </pre>
      *
-     * @param about name of the piece and stage, for the findings
+     * @param about name of the design and stage, for the advice
      * @param window temperatures that suit all that is in it
      * @param thickest T of all clay in it that is not cured yet; 0 when there is none
      */
@@ -35,10 +35,12 @@ public final class BakeNeeding {
         }
         Minutes bySection = window.per6Mm().times(thickest.mm() / 6);
         double packet = Math.max(window.least().min(), bySection.min());
-        double hold = switch (kind) {
-            case SET, PAINT -> rules.set().min();
-            case CURE ->
-                rules.school() == School.LONG_HOLD ? Math.max(rules.longHold().min(), packet) : packet;
+        double bakingTime = switch (kind) {
+            case PART_BAKE, PAINT -> rules.set().min();
+            case FULL_BAKE ->
+                rules.bakingMethod() == BakingMethod.LONG_AND_LOW
+                        ? Math.max(rules.longAndLow().min(), packet)
+                        : packet;
         };
         return new BakeNeed(
                 kind,
@@ -46,12 +48,12 @@ public final class BakeNeeding {
                 window,
                 thickest,
                 bySection,
-                new Minutes(hold),
+                new Minutes(bakingTime),
                 Optional.empty(),
                 Optional.empty(),
                 window.most(),
                 reason(window, thickest, bySection, kind, rules, packet),
-                findings(about, window, hold));
+                advice(about, window, bakingTime));
     }
 
     /** Clay that dries in the air: no oven, but hours by its section. */
@@ -59,7 +61,7 @@ public final class BakeNeeding {
             String about, SharedWindow window, Length thickest, StageKind kind, BakeRules rules, Minutes drying) {
         Minutes per6Mm = window.dries().orElseThrow();
         String reason =
-                "Dries in the air: %s mm at %s per 6 mm. Turn it over half way; damp weather takes twice as long."
+                "Dries in the air: %s mm at %s per 6 mm. Turn the piece over halfway. Damp weather doubles the time."
                         .formatted(Figures.show(Math.round(thickest.mm() * 10) / 10.0), hours(per6Mm));
         return new BakeNeed(
                 kind,
@@ -72,7 +74,7 @@ public final class BakeNeeding {
                 Optional.of(drying),
                 window.most(),
                 reason,
-                findings(about, window, 0));
+                advice(about, window, 0));
     }
 
     /**
@@ -83,41 +85,42 @@ public final class BakeNeeding {
      * @param slowest name of the part whose middle is hot last
      * @param near t₅
      * @param planned minutes that would do
-     * @param counting minutes of the hold in which all of that part is hot enough
+     * @param counting minutes of the baking time in which all of that part is hot enough
      */
     public static BakeNeed heated(
             BakeNeed need, String about, String slowest, Minutes near, Minutes planned, Minutes counting) {
-        double hold = need.hold().min();
-        if (planned.min() <= hold + 0.5) {
+        double bakingTime = need.bakingTime().min();
+        if (planned.min() <= bakingTime + 0.5) {
             return need;
         }
         if (need.rules().byHeat()) {
-            String reason = "By the heat: the middle of %s needs %s; by the packet alone it would be %s."
-                    .formatted(slowest, show(planned.min()), show(hold));
-            return need.held(planned, Optional.of(near), reason, tooLong(about, need.window(), planned.min()));
+            String reason = "Longer for the heat to reach the middle: %s needs %s; the packet alone asks for %s."
+                    .formatted(slowest, show(planned.min()), show(bakingTime));
+            return need.saved(planned, Optional.of(near), reason, tooLong(about, need.window(), planned.min()));
         }
-        if (counting.min() >= hold * ENOUGH_SHARE) {
+        if (counting.min() >= bakingTime * ENOUGH_SHARE) {
             return need;
         }
-        String says = "%s: of its %s only %s count, because the middle of %s is not hot before."
-                .formatted(about, show(hold), show(counting.min()), slowest);
-        String mend = "Bake it %s, or have the studio bake by the heat; the packet and the safety sheet decide."
-                .formatted(show(planned.min()));
-        Finding advice = counting.min() < 1
-                ? Finding.breaks("heat-none", says, mend, about)
-                : Finding.warns("heat-short", says, mend, about);
-        return need.held(need.hold(), Optional.empty(), need.reason(), List.of(advice));
+        String message = "%s: of %s, only %s count, because the middle of %s heats up slowly."
+                .formatted(about, show(bakingTime), show(counting.min()), slowest);
+        String fix =
+                "Bake it %s, or choose 'bake longer when heat needs more time' in Settings. The packet and the safety sheet decide."
+                        .formatted(show(planned.min()));
+        Advice advice = counting.min() < 1
+                ? Advice.stop("heat-none", message, fix, about)
+                : Advice.caution("heat-short", message, fix, about);
+        return need.saved(need.bakingTime(), Optional.empty(), need.reason(), List.of(advice));
     }
 
-    private static List<Finding> tooLong(String about, SharedWindow window, double hold) {
-        if (hold <= window.most().min()) {
+    private static List<Advice> tooLong(String about, SharedWindow window, double bakingTime) {
+        if (bakingTime <= window.most().min()) {
             return List.of();
         }
-        return List.of(Finding.warns(
+        return List.of(Advice.caution(
                 "hold-long",
                 "%s: %s is over the %s the packet allows in one bake."
-                        .formatted(about, show(hold), show(window.most().min())),
-                "Give thick parts a core, or bake in stages; the hold is not shortened.",
+                        .formatted(about, show(bakingTime), show(window.most().min())),
+                "Give thick parts a core, or bake in stages. The baking time is not shortened.",
                 about));
     }
 
@@ -127,16 +130,16 @@ public final class BakeNeeding {
 
     private static String reason(
             SharedWindow window, Length thickest, Minutes bySection, StageKind kind, BakeRules rules, double packet) {
-        if (kind == StageKind.SET) {
-            return "A short set of %s; a full cure follows."
+        if (kind == StageKind.PART_BAKE) {
+            return "A part-bake of %s; a full bake follows."
                     .formatted(show(rules.set().min()));
         }
         if (kind == StageKind.PAINT) {
-            return "%s at the low end of the window to set the paint; the clay is cured before."
+            return "%s at the low end of the window to set the paint; the clay is already cured."
                     .formatted(show(rules.set().min()));
         }
         if (thickest.mm() == 0) {
-            return "Nothing in it is raw: the packet's least of " + show(packet) + ".";
+            return "Nothing in this bake is raw: the packet's least of " + show(packet) + ".";
         }
         String section = "%s mm at %s per 6 mm is %s"
                 .formatted(
@@ -145,42 +148,44 @@ public final class BakeNeeding {
                         show(bySection.min()));
         String byPacket =
                 packet > bySection.min() ? section + ", raised to the packet's least of " + show(packet) : section;
-        if (rules.school() != School.LONG_HOLD) {
-            String school = rules.school() == School.STAGED ? "Staged, one full cure by the packet: " : "Packet: ";
-            return school + byPacket + ".";
+        if (rules.bakingMethod() != BakingMethod.LONG_AND_LOW) {
+            String bakingMethod = rules.bakingMethod() == BakingMethod.STAGED
+                    ? "In stages, with one full bake by the packet: "
+                    : "By the packet: ";
+            return bakingMethod + byPacket + ".";
         }
-        return packet > rules.longHold().min()
-                ? "Long hold of %s is short of the packet: %s."
-                        .formatted(show(rules.longHold().min()), byPacket)
-                : "Long hold: %s at the low end of the window (packet: %s)."
-                        .formatted(show(rules.longHold().min()), byPacket);
+        return packet > rules.longAndLow().min()
+                ? "Long and low at %s is less than the packet asks: %s."
+                        .formatted(show(rules.longAndLow().min()), byPacket)
+                : "Long and low: %s at the low end of the window (packet: %s)."
+                        .formatted(show(rules.longAndLow().min()), byPacket);
     }
 
-    private static List<Finding> findings(String about, SharedWindow window, double hold) {
-        List<Finding> findings = new ArrayList<>();
+    private static List<Advice> advice(String about, SharedWindow window, double bakingTime) {
+        List<Advice> advice = new ArrayList<>();
         if (!window.meets()
                 && !window.closedByInsert()
                 && !window.mixed()
                 && window.dries().isEmpty()) {
-            findings.add(Finding.breaks(
+            advice.add(Advice.stop(
                     "windows-apart",
-                    "%s: its clays have no temperature in common; one needs %s °C or more, another %s °C or less."
+                    "%s: no temperature suits all its clays. One needs %s °C or more, another %s °C or less."
                             .formatted(
                                     about,
                                     Figures.show(window.low().c()),
                                     Figures.show(window.high().c())),
-                    "Use clays of one line in this piece, or bake the parts apart and join them cured.",
+                    "Use clays of one range in this design, or bake the parts separately and join them cured.",
                     about));
         }
         if (window.mixed()) {
-            findings.add(Finding.breaks(
+            advice.add(Advice.stop(
                     "air-and-oven",
-                    "%s: some of its clay dries in the air and some is baked.".formatted(about),
-                    "Make it of one kind, or join the two when each is done.",
+                    "%s: some of its clay air-dries and some is baked.".formatted(about),
+                    "Use one kind of clay, or join the two kinds when each is done.",
                     about));
         }
-        findings.addAll(tooLong(about, window, hold));
-        return findings;
+        advice.addAll(tooLong(about, window, bakingTime));
+        return advice;
     }
 
     private static String show(double minutes) {

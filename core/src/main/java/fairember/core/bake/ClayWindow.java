@@ -33,9 +33,9 @@ public record ClayWindow(
     public static final Span HIGH = Span.of("highC", "window to", 60, 200, "°C");
     public static final Span CEILING = Span.of("ceilingC", "ceiling", 60, 220, "°C");
     public static final Span PER_6_MM = Span.of("per6MmMin", "minutes per 6 mm", 1, 120, "min");
-    public static final Span LEAST = Span.of("leastMin", "least hold", 1, 240, "min");
-    public static final Span MOST = Span.of("mostMin", "most hold", 5, 600, "min");
-    public static final Span DRIES = Span.of("driesH", "hours in the air per 6 mm", 0, 200, "h");
+    public static final Span LEAST = Span.of("leastMin", "least baking time", 1, 240, "min");
+    public static final Span MOST = Span.of("mostMin", "longest baking time", 5, 600, "min");
+    public static final Span DRIES = Span.of("driesH", "hours in air per 6 mm", 0, 200, "h");
     public static final Span GREATEST = Span.of("greatestMm", "greatest section", 2, 60, "mm");
 
     /** A clay that is baked. */
@@ -73,11 +73,11 @@ public record ClayWindow(
 
     private static void order(Gathering gathering, Span upper, double lower, double value) {
         if (value < lower) {
-            gathering.wrong(
+            gathering.error(
                     upper.field(),
                     Figures.show(value, upper.unit()),
                     Figures.show(lower, upper.unit()) + " or more",
-                    "The %s cannot lie under the value before it.".formatted(upper.label()));
+                    "Make the %s at least the value before it.".formatted(upper.label()));
         }
     }
 }

@@ -1,22 +1,22 @@
 package fairember.core.bake;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Figures;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What the packets' greatest section and ceiling say of a bake, where no single part of a piece is looked at. */
+/** What the packets' greatest section and ceiling say of a bake, where no single part of a design is looked at. */
 public final class PacketReview {
     private PacketReview() {}
 
     /** Advice on a section over the greatest, and on temperatures at or over the lowest ceiling. */
-    public static List<Finding> of(String about, BakeNeed need) {
-        List<Finding> findings = new ArrayList<>();
+    public static List<Advice> of(String about, BakeNeed need) {
+        List<Advice> advice = new ArrayList<>();
         SharedWindow window = need.window();
         if (need.thickest().compareTo(window.greatest()) > 0) {
-            findings.add(Finding.breaks(
+            advice.add(Advice.stop(
                     "section-thick",
-                    "%s: %s thick is over %s, the thickest this clay cures through."
+                    "%s: %s thick is over %s, the thickest section this clay cures through."
                             .formatted(
                                     about,
                                     Figures.show(need.thickest().mm(), "mm"),
@@ -25,16 +25,16 @@ public final class PacketReview {
                     about));
         }
         if (window.low().compareTo(window.ceiling()) > 0) {
-            findings.add(Finding.breaks(
+            advice.add(Advice.stop(
                     "over-ceiling",
-                    "%s: one of its clays needs %s, and another may never pass %s."
+                    "%s: one of its clays needs %s, and another must not exceed %s."
                             .formatted(
                                     about,
                                     Figures.show(window.low().c(), "°C"),
                                     Figures.show(window.ceiling().c(), "°C")),
-                    "Bake the parts apart and join them cured.",
+                    "Bake the parts separately and join them cured.",
                     about));
         }
-        return findings;
+        return advice;
     }
 }

@@ -1,13 +1,13 @@
 package fairember.core.balance;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Mass;
 import fairember.core.shape.Point3;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How a piece stands, hangs or is worn.
+ * How a design stands, hangs or is worn.
  *
  * @param weights all that weighs, each at its place
  * @param mass of the whole
@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param topShare height of the centre of mass along the stick, the stick weighed too, as a share of its length; null for all
  *     but toppers on a stick
  * @param earring weight of one, or null for all but earrings
- * @param findings what the rules say of it
+ * @param advice what the rules say of it
  */
 public record Balance(
         List<Weight> weights,
@@ -35,13 +35,13 @@ public record Balance(
         @Nullable Double hangTiltDeg,
         @Nullable Double topShare,
         @Nullable Mass earring,
-        List<Finding> findings) {
+        List<Advice> advice) {
     /** A centre of mass over this share of the stick makes a topper top-heavy. */
     public static final double TOP_HEAVY = 0.8;
 
     public Balance {
         weights = List.copyOf(weights);
         ballast = List.copyOf(ballast);
-        findings = List.copyOf(findings);
+        advice = List.copyOf(advice);
     }
 }

@@ -3,7 +3,7 @@ package fairember.core.balance;
 import fairember.core.workings.Source;
 import fairember.core.workings.Workings;
 
-/** How the centre of mass and the angle at which a piece tips come about. */
+/** How the centre of mass and the angle at which a design tips come about. */
 public final class BalanceWorkings {
     private BalanceWorkings() {}
 
@@ -13,17 +13,17 @@ public final class BalanceWorkings {
         double up = moment(balance, 2);
         Workings.Steps steps = Workings.of("Balance");
         steps.given("M", "all weights", balance.mass().g(), "g", Source.WORKED);
-        steps.given("X", "sum of weight times place across", across, "g·mm", Source.WORKED);
-        steps.given("Y", "sum of weight times place to the front", front, "g·mm", Source.WORKED);
+        steps.given("X", "sum of weight times position across", across, "g·mm", Source.WORKED);
+        steps.given("Y", "sum of weight times position to the front", front, "g·mm", Source.WORKED);
         steps.given("Z", "sum of weight times height", up, "g·mm", Source.WORKED);
         steps.worked("x", "centre of mass, across", across / balance.mass().g(), "mm", "X/M");
         steps.worked("y", "centre of mass, to the front", front / balance.mass().g(), "mm", "Y/M");
         steps.worked("z", "centre of mass, height", up / balance.mass().g(), "mm", "Z/M");
         Standing standing = balance.standing();
         if (standing != null) {
-            steps.given("e", "inside the edge of its foot by", standing.insideMm(), "mm", Source.WORKED);
-            steps.given("h", "above the ground it stands on", standing.aboveMm(), "mm", Source.WORKED);
-            steps.worked("T", "leans before it tips", standing.tipDeg(), "°", "atan(e/h)·180/π");
+            steps.given("e", "distance inside the edge of the base", standing.insideMm(), "mm", Source.WORKED);
+            steps.given("h", "height above the ground", standing.aboveMm(), "mm", Source.WORKED);
+            steps.worked("T", "tilt before it tips", standing.tipDeg(), "°", "atan(e/h)·180/π");
         }
         return steps.done();
     }

@@ -4,7 +4,7 @@ import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 
 /**
- * What would make a piece stand better.
+ * What would make a design stand better.
  *
  * @param way how
  * @param added weight it adds; none when it is only made wider
@@ -12,9 +12,9 @@ import fairember.core.measure.Mass;
  * @param tipDeg what it can lean then
  */
 public record Ballast(Way way, Mass added, Length wider, double tipDeg) {
-    /** The ways there are. */
+    /** The settings there are. */
     public enum Way {
-        SOLID_FEET("leave what stands on the ground without a core"),
+        SOLID_FEET("leave the parts on the ground without a core"),
         HEAVY_BASE("add weight low in the base"),
         WIDE_BASE("make the base wider");
 

@@ -1,6 +1,6 @@
 package fairember.core.balance;
 
-import fairember.core.piece.Part;
+import fairember.core.design.Part;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,7 +10,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Point;
 
 /**
- * What a piece stands on: the convex hull of all that touches the ground. A flat underside stands on all of itself. A round
+ * What a design stands on: the convex hull of all that touches the ground. A flat underside stands on all of itself. A round
  * one (a ball, a rod lying down, a disc on its edge, whatever leans) gives by half a millimetre when it is set down, and so
  * stands on its level section there.
  */
@@ -24,7 +24,7 @@ final class Footprint {
 
     private static final double LEAST_MM = 0.3;
     private static final double STEEPEST = 5;
-    private static final int WAYS = 8;
+    private static final int SETTINGS = 8;
     private static final int SIDES = 180;
     private static final double BESIDE = 1e-4;
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
@@ -70,8 +70,8 @@ final class Footprint {
 
     private static boolean isFlat(Stand stand) {
         double low = stand.lowestMm() + HARDLY_MM;
-        for (int k = 0; k < WAYS; k++) {
-            double angle = Math.PI * k / WAYS;
+        for (int k = 0; k < SETTINGS; k++) {
+            double angle = Math.PI * k / SETTINGS;
             double here = stand.section(angle, low);
             double there = stand.section(angle + Math.PI, low);
             double wider = Math.max(

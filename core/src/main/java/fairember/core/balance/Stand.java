@@ -1,7 +1,7 @@
 package fairember.core.balance;
 
-import fairember.core.piece.Part;
-import fairember.core.piece.Placement;
+import fairember.core.design.Part;
+import fairember.core.design.Placement;
 import fairember.core.shape.Point3;
 import fairember.core.shape.Posed;
 import fairember.core.shape.Support;

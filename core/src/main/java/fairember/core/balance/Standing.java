@@ -4,7 +4,7 @@ import fairember.core.shape.Point3;
 import java.util.List;
 
 /**
- * How a piece stands on a level ground.
+ * How a design stands on a level ground.
  *
  * @param footprint corners of what it stands on: across, front, across, front ..., mm
  * @param insideMm how far inside its edge the centre of mass lies, seen from above; negative when outside

@@ -1,13 +1,13 @@
 package fairember.core.balance;
 
+import fairember.core.design.Insert;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.MeasuredPart;
+import fairember.core.design.Part;
+import fairember.core.design.Placement;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Volume;
-import fairember.core.piece.Insert;
-import fairember.core.piece.MeasuredPart;
-import fairember.core.piece.MeasuredPiece;
-import fairember.core.piece.Part;
-import fairember.core.piece.Placement;
 import fairember.core.shape.Inset;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
@@ -15,29 +15,29 @@ import java.util.List;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
-/** Tells what weighs what, and where, in a piece. */
+/** Tells what weighs what, and where, in a design. */
 final class Weighing {
-    private final MeasuredPiece piece;
+    private final MeasuredDesign design;
     private final Predicate<MeasuredPart> keepsCore;
 
-    private Weighing(MeasuredPiece piece, Predicate<MeasuredPart> keepsCore) {
-        this.piece = piece;
+    private Weighing(MeasuredDesign design, Predicate<MeasuredPart> keepsCore) {
+        this.design = design;
         this.keepsCore = keepsCore;
     }
 
     /**
-     * Every weight in a finished piece: clay and foil of each copy of each part, inserts that stay, and what is fitted and of
+     * Every weight in a finished design: clay and foil of each copy of each part, inserts that stay, and what is fitted and of
      * wire, which is taken to sit in the middle of all the rest.
      *
      * @param keepsCore which of the parts with a core keep it; the others are weighed as if solid
      */
-    static List<Weight> of(MeasuredPiece piece, Predicate<MeasuredPart> keepsCore) {
-        return new Weighing(piece, keepsCore).all();
+    static List<Weight> of(MeasuredDesign design, Predicate<MeasuredPart> keepsCore) {
+        return new Weighing(design, keepsCore).all();
     }
 
     private List<Weight> all() {
         List<Weight> weights = new ArrayList<>();
-        for (MeasuredPart measured : piece.parts()) {
+        for (MeasuredPart measured : design.parts()) {
             Part part = measured.part();
             SizedCore core = measured.core();
             SizedCore kept = core != null && keepsCore.test(measured) ? core : null;
@@ -46,15 +46,15 @@ final class Weighing {
             }
         }
         double inserts = 0;
-        for (Insert insert : piece.piece().armature().inserts()) {
+        for (Insert insert : design.design().armature().inserts()) {
             if (insert.stays()) {
                 inserts += insert.mass().g();
                 weights.add(stick(insert));
             }
         }
-        Mass rest = new Mass(piece.fitted().g() + Math.max(0, piece.built().g() - inserts));
+        Mass rest = new Mass(design.fitted().g() + Math.max(0, design.built().g() - inserts));
         if (rest.g() > 0) {
-            weights.add(new Weight("bought parts and wire", rest, Weight.centre(weights)));
+            weights.add(new Weight("findings and wire", rest, Weight.centre(weights)));
         }
         return List.copyOf(weights);
     }
@@ -83,7 +83,7 @@ final class Weighing {
         }
         Integer around = part.around();
         if (around != null) {
-            Part inner = piece.parts().get(around).part();
+            Part inner = design.parts().get(around).part();
             Placement.Spot within = inner.placement().spots(1).get(0);
             Point3 at = within.of(inner.posed().centroid());
             clay = clay.minus(Moment.of(inner.solid().volume(), at));

@@ -5,11 +5,11 @@ import fairember.core.shape.Point3;
 import java.util.List;
 
 /**
- * A mass at its place in a piece.
+ * A mass at its place in a design.
  *
  * @param of what it is
  * @param mass of it
- * @param at its own centre of mass, from the middle of the piece on the ground
+ * @param at its own centre of mass, from the middle of the design on the ground
  */
 public record Weight(String of, Mass mass, Point3 at) {
     /** Σ m·c / Σ m; the middle on the ground when nothing weighs anything. */

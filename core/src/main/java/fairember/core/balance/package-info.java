@@ -1,5 +1,5 @@
 /**
- * Start at {@link fairember.core.balance.Balancing#balance}: whether a piece stands, hangs straight and is light enough to wear, and
+ * Start at {@link fairember.core.balance.Balancing#balance}: whether a design stands, hangs straight and is light enough to wear, and
  * what would mend it.
  */
 @NullMarked

@@ -88,7 +88,7 @@ public final class Colorant {
         return absorbs[band];
     }
 
-    /** What a piece of it looks like that no light goes through. */
+    /** What a design of it looks like that no light goes through. */
     public Reflectance thick() {
         double[] bands = new double[Spectra.BANDS];
         for (int i = 0; i < Spectra.BANDS; i++) {

@@ -14,7 +14,7 @@ public final class ColorantTable {
 
     private static final int MOST_KINDS = 4;
 
-    private final int ways;
+    private final int settings;
     private final List<Colorant> colorants;
     private final double[][] parts;
     private final float[][] narrow;
@@ -30,15 +30,15 @@ public final class ColorantTable {
      *
      * @param colorants what may be mixed
      * @param parts parts of the j-th chosen in the r-th ratio, {@code parts[j][r]}; one to four rows
-     * @param ways how many ratios
+     * @param settings how many ratios
      */
-    public ColorantTable(List<Colorant> colorants, double[][] parts, int ways) {
-        this.ways = ways;
+    public ColorantTable(List<Colorant> colorants, double[][] parts, int settings) {
+        this.settings = settings;
         this.colorants = colorants;
         this.parts = parts;
-        narrow = new float[MOST_KINDS][ways];
+        narrow = new float[MOST_KINDS][settings];
         for (int j = 0; j < MOST_KINDS; j++) {
-            for (int r = 0; r < ways && j < parts.length; r++) {
+            for (int r = 0; r < settings && j < parts.length; r++) {
                 narrow[j][r] = (float) parts[j][r];
             }
         }
@@ -48,24 +48,24 @@ public final class ColorantTable {
                 absorbs[c][i] = (float) colorants.get(c).absorbs(i);
             }
         }
-        perScatter = new float[ways];
-        x = new float[ways];
-        y = new float[ways];
-        z = new float[ways];
-        seen = new float[ways];
+        perScatter = new float[settings];
+        x = new float[settings];
+        y = new float[settings];
+        z = new float[settings];
+        seen = new float[settings];
     }
 
     private ColorantTable(ColorantTable like) {
-        ways = like.ways;
+        settings = like.settings;
         colorants = like.colorants;
         parts = like.parts;
         narrow = like.narrow;
         absorbs = like.absorbs;
-        perScatter = new float[ways];
-        x = new float[ways];
-        y = new float[ways];
-        z = new float[ways];
-        seen = new float[ways];
+        perScatter = new float[settings];
+        x = new float[settings];
+        y = new float[settings];
+        z = new float[settings];
+        seen = new float[settings];
     }
 
     /** Another of the same colorants and ratios for another thread. */
@@ -83,7 +83,7 @@ public final class ColorantTable {
         for (int j = 0; j < chosen.length; j++) {
             s[j] = (float) colorants.get(chosen[j]).scatters();
         }
-        for (int r = 0; r < ways; r++) {
+        for (int r = 0; r < settings; r++) {
             perScatter[r] = 1 / (narrow[0][r] * s[0] + narrow[1][r] * s[1] + narrow[2][r] * s[2] + narrow[3][r] * s[3]);
         }
         Arrays.fill(x, 0);

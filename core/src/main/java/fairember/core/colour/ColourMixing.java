@@ -1,7 +1,7 @@
 package fairember.core.colour;
 
 import fairember.core.measure.Figures;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.util.List;
 
 /** The colour of a thick, even mix of clays, by what its {@link Colorant} does to light. */
@@ -16,8 +16,11 @@ public final class ColourMixing {
     public static MixedColour mix(List<MixPart> parts) {
         double sum = parts.stream().mapToDouble(MixPart::parts).sum();
         if (!(sum > 0)) {
-            throw new Refused(
-                    "parts", Figures.show(sum) + " parts in all", "more than 0", "Give at least one clay some parts.");
+            throw new InvalidInputException(
+                    "parts",
+                    Figures.show(sum) + " parts in total",
+                    "more than 0",
+                    "Give at least one clay some parts.");
         }
         return new MixedColour(
                 parts,

@@ -14,7 +14,7 @@ public final class MixedColourWorkings {
 
     public static Workings of(MixedColour mix) {
         double nm = Spectra.FIRST_NM + BAND * Spectra.STEP_NM;
-        Workings.Steps steps = Workings.of("Raw colour at %.0f nm; the other bands go the same way".formatted(nm));
+        Workings.Steps steps = Workings.of("Raw colour at %.0f nm; the other bands work the same way".formatted(nm));
         List<MixPart> parts = mix.parts();
         for (int i = 0; i < parts.size(); i++) {
             Pigment pigment = parts.get(i).pigment();
@@ -23,20 +23,20 @@ public final class MixedColourWorkings {
             steps.given(
                     "t" + (i + 1), name + ", scattering", pigment.scattering(), "", known(pigment, Source.CONSTANT));
             double swatch = pigment.spectrum(Face.RAW).band(BAND);
-            steps.given("R" + (i + 1), name + ", reflects", swatch, "", known(pigment, Source.ENTERED));
+            steps.given("R" + (i + 1), name + ", reflectance", swatch, "", known(pigment, Source.ENTERED));
         }
-        steps.given("r0", "light the surface keeps", Colorant.SURFACE, "", Source.CONSTANT);
+        steps.given("r0", "light reflected at the surface", Colorant.SURFACE, "", Source.CONSTANT);
         for (int i = 1; i <= parts.size(); i++) {
             double r = Colorant.SURFACE + (1 - Colorant.SURFACE) * swatch(parts.get(i - 1));
-            steps.worked("r" + i, "inside the surface", r, "", "r0 + (1 − r0)·R" + i);
+            steps.worked("r" + i, "reflectance inside the surface", r, "", "r0 + (1 − r0)·R" + i);
             double q = Colorant.absorption(swatch(parts.get(i - 1)));
-            steps.worked("Q" + i, "absorbs over scatters", q, "", "(1 − r%d)²/(2·r%d)".formatted(i, i));
+            steps.worked("Q" + i, "absorption over scattering", q, "", "(1 − r%d)²/(2·r%d)".formatted(i, i));
         }
         return finish(steps, mix).done();
     }
 
-    private static Source known(Pigment pigment, Source untaught) {
-        return pigment.habit().equals(Habit.NONE) ? untaught : Source.LEARNED;
+    private static Source known(Pigment pigment, Source unlearned) {
+        return pigment.habit().equals(Habit.NONE) ? unlearned : Source.LEARNED;
     }
 
     private static Workings.Steps finish(Workings.Steps steps, MixedColour mix) {
@@ -48,12 +48,22 @@ public final class MixedColourWorkings {
         int n = mix.parts().size();
         return steps.worked(
                         "q",
-                        "the mix absorbs over scatters",
+                        "absorption over scattering of the mix",
                         q,
                         "",
                         "(%s)/(%s)".formatted(sum("p%d·t%d·Q%d", n), sum("p%d·t%d", n)))
-                .worked("r", "the mix inside the surface", 1 + q - Math.sqrt(q * (q + 2)), "", "1 + q − √(q·(q + 2))")
-                .worked("R", "the mix reflects", mix.raw().spectrum().band(BAND), "", "max(0, (r − r0)/(1 − r0))");
+                .worked(
+                        "r",
+                        "reflectance of the mix inside the surface",
+                        1 + q - Math.sqrt(q * (q + 2)),
+                        "",
+                        "1 + q − √(q·(q + 2))")
+                .worked(
+                        "R",
+                        "reflectance of the mix",
+                        mix.raw().spectrum().band(BAND),
+                        "",
+                        "max(0, (r − r0)/(1 − r0))");
     }
 
     private static double swatch(MixPart part) {

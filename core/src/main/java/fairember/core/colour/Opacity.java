@@ -3,7 +3,7 @@ package fairember.core.colour;
 /** How much a clay scatters light, as a class constant; starting values, to be learned from trial tiles. */
 public enum Opacity {
     OPAQUE("opaque", 1),
-    HALF("half", 0.4),
+    HALF("half opaque", 0.4),
     TRANSLUCENT("translucent", 0.06);
 
     private final String label;

@@ -1,6 +1,6 @@
 package fairember.core.colour;
 
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.util.Locale;
 import java.util.regex.Pattern;
 
@@ -16,7 +16,7 @@ public record Srgb(int red, int green, int blue) {
 
     public Srgb {
         if ((red | green | blue) < 0 || red > 255 || green > 255 || blue > 255) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "hex", red + ", " + green + ", " + blue, "0 to 255 each", "Choose a colour a screen can show.");
         }
     }
@@ -29,7 +29,7 @@ public record Srgb(int red, int green, int blue) {
     public static Srgb parse(String field, String hex) {
         if (!HEX.matcher(hex).matches()) {
             String found = hex.isEmpty() ? "nothing" : hex.substring(0, Math.min(20, hex.length()));
-            throw new Refused(field, found, "# and six figures 0-9 a-f", "Type the colour like #7fa3a1.");
+            throw new InvalidInputException(field, found, "# and six digits 0-9 a-f", "Type a colour such as #7fa3a1.");
         }
         int all = Integer.parseInt(hex.substring(1), 16);
         return new Srgb(all >> 16, all >> 8 & 255, all & 255);
@@ -65,8 +65,8 @@ public record Srgb(int red, int green, int blue) {
     }
 
     private static int encode(double linear) {
-        double held = Math.max(0, Math.min(1, linear));
-        double v = held <= 0.0031308 ? 12.92 * held : 1.055 * Math.pow(held, 1 / 2.4) - 0.055;
+        double saved = Math.max(0, Math.min(1, linear));
+        double v = saved <= 0.0031308 ? 12.92 * saved : 1.055 * Math.pow(saved, 1 / 2.4) - 0.055;
         return (int) Math.round(v * 255);
     }
 }

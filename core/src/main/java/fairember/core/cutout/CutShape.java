@@ -2,8 +2,8 @@ package fairember.core.cutout;
 
 import fairember.core.measure.Area;
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -21,7 +21,7 @@ import org.locationtech.jts.operation.valid.TopologyValidationError;
 
 /**
  * A flat outline: one outer ring and any holes in it. It lies with its bounding box's lower edge on 0 and its middle across
- * at 0, so that it can stand in a piece. Immutable.
+ * at 0, so that it can stand in a design. Immutable.
  */
 public final class CutShape {
     /** Most corners of all rings together; a smooth outline of 200 mm has some hundreds. */
@@ -92,20 +92,20 @@ public final class CutShape {
         TopologyValidationError error = new IsValidOp(raw).getValidationError();
         if (error != null) {
             Coordinate at = error.getCoordinate();
-            throw new Refused(
+            throw new InvalidInputException(
                     "outline",
                     "an outline that crosses or touches itself near %s, %s mm"
                             .formatted(Figures.show(round(at.x)), Figures.show(round(at.y))),
                     "a closed outline that does not cross itself",
-                    "Join or untangle it there in the drawing program.");
+                    "Join or untangle the outline there in the drawing program.");
         }
         double width = raw.getEnvelopeInternal().getWidth();
         double height = raw.getEnvelopeInternal().getHeight();
         if (Math.max(width, height) > MOST_MM || raw.getArea() < LEAST_MM2) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "outline",
                     "%s × %s mm".formatted(Figures.show(round(width)), Figures.show(round(height))),
-                    "up to %s mm across and more than a dot".formatted(Figures.show(MOST_MM)),
+                    "a shape up to %s mm across, larger than a dot".formatted(Figures.show(MOST_MM)),
                     "Scale the drawing to its true size in mm.");
         }
         double left = raw.getEnvelopeInternal().getMinX() + width / 2;
@@ -119,11 +119,11 @@ public final class CutShape {
         boolean corners = rings.stream().allMatch(r -> r.size() >= 3 && r.xy().size() % 2 == 0);
         boolean finite = rings.stream().flatMap(r -> r.xy().stream()).allMatch(v -> Math.abs(v) <= 1e5);
         if (rings.isEmpty() || !corners || !finite || points > MOST_POINTS) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "outline",
                     "%d rings of %d corners".formatted(rings.size(), points),
-                    "rings of 3 corners or more, up to " + MOST_POINTS + " together",
-                    "Simplify the outline, or draw it anew.");
+                    "rings of 3 corners or more, up to " + MOST_POINTS + " in total",
+                    "Simplify the outline, or draw it again.");
         }
     }
 
@@ -155,8 +155,8 @@ public final class CutShape {
     }
 
     private static Ring ring(Geometry line, boolean counterClockwise) {
-        Geometry told = Orientation.isCCW(line.getCoordinates()) == counterClockwise ? line : line.reverse();
-        Coordinate[] corners = told.getCoordinates();
+        Geometry given = Orientation.isCCW(line.getCoordinates()) == counterClockwise ? line : line.reverse();
+        Coordinate[] corners = given.getCoordinates();
         List<Double> xy = new ArrayList<>(2 * corners.length);
         Arrays.stream(corners).limit(corners.length - 1L).forEach(corner -> {
             xy.add(corner.x);

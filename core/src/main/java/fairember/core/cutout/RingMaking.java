@@ -1,7 +1,7 @@
 package fairember.core.cutout;
 
 import fairember.core.measure.Figures;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
@@ -62,7 +62,7 @@ final class RingMaking {
         }
         finish(open);
         if (rings.isEmpty()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "outline",
                     "no outline",
                     "one closed outline",
@@ -72,13 +72,13 @@ final class RingMaking {
 
     private void add(Coordinate corner) {
         if (!Double.isFinite(corner.x) || !Double.isFinite(corner.y)) {
-            throw new Refused(
-                    "outline", "a corner at no finite place", "places within the page", "Save the file anew.");
+            throw new InvalidInputException(
+                    "outline", "a corner without a finite position", "corners within the page", "Save the file again.");
         }
         if (current.isEmpty() || corner.distance(current.get(current.size() - 1)) > 1e-6) {
             current.add(corner);
             if (++points > CutShape.MOST_POINTS) {
-                throw new Refused(
+                throw new InvalidInputException(
                         "outline",
                         "more than " + CutShape.MOST_POINTS + " corners",
                         "up to " + CutShape.MOST_POINTS,
@@ -93,9 +93,9 @@ final class RingMaking {
             open = false;
         }
         if (open && current.size() > 1) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "outline",
-                    "an open outline, its ends %s mm apart"
+                    "an open outline with its ends %s mm apart"
                             .formatted(Figures.show(Math.round(
                                             current.get(0).distance(current.get(current.size() - 1)) * 10)
                                     / 10.0)),
@@ -120,13 +120,11 @@ final class RingMaking {
             if (!outer.covers(hole.getExteriorRing())) {
                 throw outer.intersects(hole)
                         ? refused("outlines that overlap", "Join them into one shape.")
-                        : refused(
-                                polygons.size() + " outlines apart from each other",
-                                "Keep one shape in each file, or join them.");
+                        : refused(polygons.size() + " separate outlines", "Keep one shape in each file, or join them.");
             }
             for (Polygon other : holes.subList(i + 1, holes.size())) {
                 if (hole.covers(other.getExteriorRing())) {
-                    throw refused("an island inside a hole", "Keep the island in a file of its own, or take it out.");
+                    throw refused("an island inside a hole", "Put the island in its own file, or remove it.");
                 }
                 if (hole.overlaps(other)) {
                     throw refused("holes that overlap", "Join them into one hole.");
@@ -136,8 +134,8 @@ final class RingMaking {
         return polygons.stream().map(RingMaking::ring).toList();
     }
 
-    private static Refused refused(String found, String mend) {
-        return new Refused("outline", found, "one outline, with holes in it if there are any", mend);
+    private static InvalidInputException refused(String found, String fix) {
+        return new InvalidInputException("outline", found, "one outline, with holes in it if there are any", fix);
     }
 
     private static Polygon polygon(List<Coordinate> ring) {

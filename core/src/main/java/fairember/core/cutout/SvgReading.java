@@ -1,6 +1,6 @@
 package fairember.core.cutout;
 
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
@@ -50,15 +50,15 @@ public final class SvgReading {
             reading.walk(svg);
         } catch (XMLStreamException broken) {
             throw refused(
-                    "a file that is not whole XML, or that names a document type",
+                    "a file that is not complete XML, or that has a document type",
                     "a plain SVG file",
-                    "Save it as plain SVG.");
+                    "Save the drawing as plain SVG.");
         }
         return RingMaking.make(reading.all);
     }
 
-    private static Refused refused(String found, String allowed, String mend) {
-        return new Refused("svg", found, allowed, mend);
+    private static InvalidInputException refused(String found, String allowed, String fix) {
+        return new InvalidInputException("svg", found, allowed, fix);
     }
 
     private void walk(String svg) throws XMLStreamException {
@@ -76,7 +76,7 @@ public final class SvgReading {
                 }
                 case XMLStreamConstants.END_ELEMENT -> end();
                 case XMLStreamConstants.DTD, XMLStreamConstants.ENTITY_REFERENCE ->
-                    throw refused("a document type or an entity", "a plain SVG file", "Save it as plain SVG.");
+                    throw refused("a document type or an entity", "a plain SVG file", "Save the drawing as plain SVG.");
                 default -> {}
             }
         }
@@ -95,14 +95,14 @@ public final class SvgReading {
                 throw refused(
                         "a <" + name + "> in the drawing",
                         "path, polygon, circle, ellipse, rect and g",
-                        "Turn everything into plain paths, then save it as plain SVG.");
+                        "Turn everything into paths, then save the drawing as plain SVG.");
             default -> {}
         }
         for (int i = 0; i < xml.getAttributeCount(); i++) {
             String attribute = xml.getAttributeLocalName(i).toLowerCase(Locale.ROOT);
             if (attribute.startsWith("on") || attribute.equals("href")) {
                 throw refused(
-                        "an attribute " + attribute, "a drawing without links or scripts", "Take it out of the file.");
+                        "an attribute " + attribute, "a drawing without links or scripts", "Remove it from the file.");
             }
         }
         Frame outer = first ? Frame.PAGE : frames.element();
@@ -167,11 +167,11 @@ public final class SvgReading {
     }
 
     /** A length of an svg element in another: a share of its room, all of it when it is not told. */
-    private static double length(@Nullable String told, double room) {
-        if (told == null) {
+    private static double length(@Nullable String given, double room) {
+        if (given == null) {
             return room;
         }
-        String text = told.strip();
+        String text = given.strip();
         return text.endsWith("%")
                 ? room * SvgUnits.number(text.substring(0, text.length() - 1)) / 100
                 : SvgUnits.number(text);
@@ -213,19 +213,19 @@ public final class SvgReading {
         String visibility = text(xml, "visibility");
         String style = text(xml, "style");
         for (String declaration : (style == null ? "" : style).split(";", -1)) {
-            String[] told = declaration.split(":", 2);
-            String name = told[0].strip().toLowerCase(Locale.ROOT);
-            if (told.length == 2 && name.equals("display")) {
-                display = told[1];
-            } else if (told.length == 2 && name.equals("visibility")) {
-                visibility = told[1];
+            String[] given = declaration.split(":", 2);
+            String name = given[0].strip().toLowerCase(Locale.ROOT);
+            if (given.length == 2 && name.equals("display")) {
+                display = given[1];
+            } else if (given.length == 2 && name.equals("visibility")) {
+                visibility = given[1];
             }
         }
         return new Style(word(display), word(visibility));
     }
 
-    private static @Nullable String word(@Nullable String told) {
-        return told == null ? null : told.strip().toLowerCase(Locale.ROOT);
+    private static @Nullable String word(@Nullable String given) {
+        return given == null ? null : given.strip().toLowerCase(Locale.ROOT);
     }
 
     private void end() {

@@ -1,6 +1,6 @@
 package fairember.core.cutout;
 
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
@@ -28,7 +28,8 @@ final class SvgShapes {
             case "polyline" -> polyline(attribute.apply("points"));
             case "line" -> throw open(element);
             case "text", "tspan" ->
-                throw new Refused("outline", "text in the drawing", "outlines", "Turn the letters into paths.");
+                throw new InvalidInputException(
+                        "outline", "text in the drawing", "outlines", "Turn the letters into paths.");
             default -> null;
         };
     }
@@ -40,7 +41,8 @@ final class SvgShapes {
         try {
             return SvgPath.read(data);
         } catch (ParseException broken) {
-            throw new Refused("svg", "a path that cannot be read", "SVG path data", "Save the file anew.");
+            throw new InvalidInputException(
+                    "svg", "a path that cannot be read", "SVG path data", "Save the file again.");
         }
     }
 
@@ -51,14 +53,15 @@ final class SvgShapes {
         try {
             return doubled(AWTPolygonProducer.createShape(new StringReader(points), Path2D.WIND_EVEN_ODD));
         } catch (IOException | ParseException broken) {
-            throw new Refused("svg", "a polygon that cannot be read", "pairs of numbers", "Save the file anew.");
+            throw new InvalidInputException(
+                    "svg", "a polygon that cannot be read", "pairs of numbers", "Save the file again.");
         }
     }
 
     /** A polyline that ends where it begins is closed. */
     private static Path2D polyline(@Nullable String points) {
-        String told = points == null ? "" : points.strip();
-        String[] numbers = told.split("[\\s,]+", -1);
+        String given = points == null ? "" : points.strip();
+        String[] numbers = given.split("[\\s,]+", -1);
         int n = numbers.length;
         boolean closed = n >= 8
                 && n % 2 == 0
@@ -67,11 +70,11 @@ final class SvgShapes {
         if (!closed) {
             throw open("polyline");
         }
-        return polygon(told);
+        return polygon(given);
     }
 
-    private static Refused open(String element) {
-        return new Refused(
+    private static InvalidInputException open(String element) {
+        return new InvalidInputException(
                 "outline",
                 "an open <" + element + ">",
                 "closed outlines",

@@ -1,6 +1,6 @@
 package fairember.core.cutout;
 
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.awt.geom.AffineTransform;
 import java.util.Locale;
 import java.util.Map;
@@ -41,8 +41,8 @@ final class SvgUnits {
         Matcher found = LENGTH.matcher(length.toLowerCase(Locale.ROOT));
         Double unit = found.matches() ? MM.get(found.group(2)) : null;
         if (unit == null) {
-            throw new Refused(
-                    "svg", "the length " + length, "a number with mm, cm, in, pt, pc, q or px", "Save the file anew.");
+            throw new InvalidInputException(
+                    "svg", "the length " + length, "a number with mm, cm, in, pt, pc, q or px", "Save the file again.");
         }
         return Double.parseDouble(found.group(1)) * unit;
     }
@@ -54,7 +54,7 @@ final class SvgUnits {
         }
         Matcher found = LENGTH.matcher(text.toLowerCase(Locale.ROOT));
         if (!found.matches()) {
-            throw new Refused("svg", "the number " + text, "a plain number", "Save the file anew.");
+            throw new InvalidInputException("svg", "the number " + text, "a plain number", "Save the file again.");
         }
         double value = Double.parseDouble(found.group(1));
         Double unit = MM.get(found.group(2));
@@ -68,7 +68,8 @@ final class SvgUnits {
         try {
             return AWTTransformProducer.createAffineTransform(transform);
         } catch (ParseException broken) {
-            throw new Refused("svg", "the transform " + transform, "SVG transforms", "Save the file anew.");
+            throw new InvalidInputException(
+                    "svg", "the transform " + transform, "SVG transforms", "Save the file again.");
         }
     }
 }

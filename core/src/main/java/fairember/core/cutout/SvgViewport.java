@@ -1,6 +1,6 @@
 package fairember.core.cutout;
 
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.awt.geom.AffineTransform;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -24,31 +24,32 @@ record SvgViewport(
         if (viewBox == null) {
             return null;
         }
-        String[] told = viewBox.strip().split("[\\s,]+", -1);
-        if (told.length != 4) {
-            throw new Refused("svg", "viewBox " + viewBox, "four numbers", "Save the file anew.");
+        String[] given = viewBox.strip().split("[\\s,]+", -1);
+        if (given.length != 4) {
+            throw new InvalidInputException("svg", "viewBox " + viewBox, "four numbers", "Save the file again.");
         }
         double[] box = new double[4];
         for (int i = 0; i < 4; i++) {
-            box[i] = SvgUnits.number(told[i]);
+            box[i] = SvgUnits.number(given[i]);
         }
         if (!(box[2] > 0) || !(box[3] > 0)) {
-            throw new Refused("svg", "viewBox " + viewBox, "a width and height above 0", "Save the file anew.");
+            throw new InvalidInputException(
+                    "svg", "viewBox " + viewBox, "a width and height above 0", "Save the file again.");
         }
         return box;
     }
 
     private Matcher aspect() {
-        String told = preserveAspectRatio == null
+        String given = preserveAspectRatio == null
                 ? "xmidymid meet"
                 : preserveAspectRatio.strip().toLowerCase(Locale.ROOT);
-        Matcher aspect = ASPECT.matcher(told);
+        Matcher aspect = ASPECT.matcher(given);
         if (!aspect.matches()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "svg",
                     "preserveAspectRatio " + preserveAspectRatio,
                     "none, or an alignment such as xMidYMid with meet or slice",
-                    "Save the file anew.");
+                    "Save the file again.");
         }
         return aspect;
     }

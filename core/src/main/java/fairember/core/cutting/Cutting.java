@@ -47,7 +47,7 @@ public final class Cutting {
     public static CuttingPlan plan(List<Stick> sticks, List<Want> wants) {
         Cutting cutting = new Cutting(sticks, wants);
         if (cutting.pieces.length <= FEW_PIECES && sticks.size() <= FEW_STICKS) {
-            return cutting.plan(new EveryWay(cutting.sizes(), cutting.pieces).best());
+            return cutting.plan(new ExhaustiveCutting(cutting.sizes(), cutting.pieces).best());
         }
         return cutting.search();
     }

@@ -1,7 +1,7 @@
 package fairember.core.dial;
 
 import fairember.core.measure.Figures;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
@@ -25,11 +25,11 @@ public record DialCorrection(List<DialReading> points) {
      */
     public static DialCorrection of(List<DialReading> readings) {
         if (readings.isEmpty() || readings.size() > MOST) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "readings",
                     readings.size() + " readings",
                     "1 to " + MOST,
-                    "Set the dial, wait for the heat to settle, read.");
+                    "Set the dial, wait until the heat has settled, then read the thermometer.");
         }
         TreeMap<Double, Double> means = readings.stream()
                 .collect(Collectors.groupingBy(
@@ -40,10 +40,11 @@ public record DialCorrection(List<DialReading> points) {
             DialReading before = points.get(i - 1);
             DialReading here = points.get(i);
             if (here.readC() <= before.readC()) {
-                throw new Refused(
+                throw new InvalidInputException(
                         "readings",
                         Figures.show(here.readC(), "°C") + " at " + Figures.show(here.dialC(), "°C"),
-                        "over the " + Figures.show(before.readC(), "°C") + " at " + Figures.show(before.dialC(), "°C"),
+                        "more than the " + Figures.show(before.readC(), "°C") + " at "
+                                + Figures.show(before.dialC(), "°C"),
                         "Read one of the two again when the heat has settled.");
             }
         }

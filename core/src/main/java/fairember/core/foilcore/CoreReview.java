@@ -1,6 +1,6 @@
 package fairember.core.foilcore;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Figures;
 import fairember.core.measure.Length;
 import fairember.core.shape.Inset;
@@ -13,7 +13,7 @@ public final class CoreReview {
     /** Under this much clay the foil may show through or the shell tears. */
     public static final Length LEAST_SHELL = new Length(2.5);
     /** Parts smaller than this gain little from a core. */
-    public static final Length SMALLEST_WORTH = new Length(18);
+    public static final Length SMALLEST_USEFUL = new Length(18);
     /** A core thinner than this is fiddly to press. */
     private static final Length SMALLEST_CORE = new Length(5);
     /** A core that takes up less of the part than this saves hardly any clay. */
@@ -21,55 +21,56 @@ public final class CoreReview {
 
     private CoreReview() {}
 
-    static List<Finding> of(String part, Solid outer, CoreSpec spec, Inset inset, Length greatest) {
-        List<Finding> findings = new ArrayList<>();
+    static List<Advice> of(String part, Solid outer, CoreSpec spec, Inset inset, Length greatest) {
+        List<Advice> advice = new ArrayList<>();
         Length thinnest = inset.thinnest();
         Length thickest = inset.thickest().diameter();
         if (thinnest.compareTo(LEAST_SHELL) < 0) {
             String found = inset.exact()
                     ? "shell " + mm(thinnest)
                     : "a shell of %s is %s at its thinnest, which".formatted(mm(spec.shell()), mm(thinnest));
-            findings.add(Finding.warns(
+            advice.add(Advice.caution(
                     "shell-thin",
-                    "%s: %s is under %s, where foil shows or the shell tears.".formatted(part, found, mm(LEAST_SHELL)),
+                    "%s: %s is under %s, where foil shows through or the shell tears."
+                            .formatted(part, found, mm(LEAST_SHELL)),
                     "Make the shell %s or more.".formatted(mm(LEAST_SHELL)),
                     part));
         }
         if (thickest.compareTo(greatest) > 0) {
-            findings.add(Finding.breaks(
+            advice.add(Advice.stop(
                     "shell-thick",
-                    "%s: the shell is %s at its thickest, over %s, the thickest this clay cures through."
+                    "%s: the shell is %s at its thickest, over %s, the thickest section this clay cures through."
                             .formatted(part, mm(thickest), mm(greatest)),
                     "Make the shell thinner, or bake in two stages.",
                     part));
         }
         Length core = inset.cores().get(0).solid().box().shortest();
         double share = inset.volume().mm3() / outer.volume().mm3();
-        if (outer.box().shortest().compareTo(SMALLEST_WORTH) >= 0
+        if (outer.box().shortest().compareTo(SMALLEST_USEFUL) >= 0
                 && (core.compareTo(SMALLEST_CORE) < 0 || share < LEAST_SHARE)) {
-            findings.add(Finding.warns(
+            advice.add(Advice.caution(
                     "core-pointless",
                     "%s: a core of %s saves only %s %% of the clay."
                             .formatted(part, mm(core), Figures.show(Math.round(share * 1000) / 10.0)),
                     "Make the shell thinner, or leave this part solid.",
                     part));
         }
-        if (outer.box().shortest().compareTo(SMALLEST_WORTH) < 0) {
-            findings.add(Finding.warns(
+        if (outer.box().shortest().compareTo(SMALLEST_USEFUL) < 0) {
+            advice.add(Advice.caution(
                     "core-small",
-                    "%s: %s across is under %s, where a core is hardly worth its trouble."
-                            .formatted(part, mm(outer.box().shortest()), mm(SMALLEST_WORTH)),
+                    "%s: %s across is under %s, where a core is hardly worth the trouble."
+                            .formatted(part, mm(outer.box().shortest()), mm(SMALLEST_USEFUL)),
                     "Leave this one solid unless weight matters.",
                     part));
         }
         if (!inset.exact()) {
-            findings.add(Finding.keeps(
+            advice.add(Advice.tip(
                     "shell-uneven",
-                    "%s: the core follows the shape nearly; the shell is %s at its thickest and %s at its thinnest."
+                    "%s: the core follows the shape closely; the shell is %s at its thickest and %s at its thinnest."
                             .formatted(part, mm(thickest), mm(thinnest)),
                     part));
         }
-        return findings;
+        return advice;
     }
 
     /**
@@ -77,21 +78,21 @@ public final class CoreReview {
      *
      * @param outline the part's shortest side
      */
-    public static List<Finding> ofSolid(String part, Length outline, Length thickest, Length greatest) {
+    public static List<Advice> ofSolid(String part, Length outline, Length thickest, Length greatest) {
         if (thickest.compareTo(greatest) <= 0) {
             return List.of();
         }
-        if (outline.compareTo(SMALLEST_WORTH) < 0) {
-            return List.of(Finding.warns(
+        if (outline.compareTo(SMALLEST_USEFUL) < 0) {
+            return List.of(Advice.caution(
                     "bake-longer",
-                    "%s: %s thick is over %s, the thickest this clay's packet counts with, and too small for a core."
+                    "%s: %s thick is over %s, the thickest section on this clay's packet, and too small for a core."
                             .formatted(part, mm(thickest), mm(greatest)),
-                    "Bake it longer, until its middle is hot too: the bakes of this piece say how long.",
+                    "Bake it until its middle is hot too: the bakes of this design show how long.",
                     part));
         }
-        return List.of(Finding.breaks(
+        return List.of(Advice.stop(
                 "core-wanted",
-                "%s: %s thick is over %s, the thickest this clay cures through."
+                "%s: %s thick is over %s, the thickest section this clay cures through."
                         .formatted(part, mm(thickest), mm(greatest)),
                 "Give it a foil core, or build it in stages.",
                 part));

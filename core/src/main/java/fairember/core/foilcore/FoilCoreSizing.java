@@ -2,9 +2,9 @@ package fairember.core.foilcore;
 
 import fairember.core.measure.Density;
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
 import fairember.core.shape.Floor;
 import fairember.core.shape.Inset;
@@ -21,7 +21,7 @@ public final class FoilCoreSizing {
     /**
      * The core that leaves a shell of clay.
      *
-     * @param part name of the part, for the findings
+     * @param part name of the part, for the advice
      * @param greatest the thickest section its clay cures through
      * @throws Refused on "shellMm", "floor" or "lobes" when the shape takes no such core or the shell leaves no room for one
      */
@@ -50,42 +50,42 @@ public final class FoilCoreSizing {
     private static void check(Solid outer, CoreSpec spec) {
         String shape = outer.kind().label();
         if (!outer.kind().takesCore()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "shellMm",
                     "a core in a " + shape,
                     "no core in sheets, cords and tubes",
-                    "Take the core out, or use a solid shape.");
+                    "Remove the core, or use a solid shape.");
         }
         if (spec.floor() == Floor.OPEN && !outer.kind().flatBase()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "floor",
                     "an open base under a " + shape,
-                    "an open base only where it is flat",
-                    "Cover the base, or use a shape that stands flat.");
+                    "an open base only under a flat shape",
+                    "Choose a covered base, or a shape with a flat base.");
         }
         if (spec.lobes() > 1 && !Lobes.splits(outer.kind())) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "lobes",
                     spec.lobes() + " cores in a " + shape,
-                    "one core; rods, cut cones and blocks hold more",
+                    "one core; rods, cut cones and blocks can have more",
                     "Use one core.");
         }
     }
 
-    private static Refused noRoom(Solid outer, CoreSpec spec) {
+    private static InvalidInputException noRoom(Solid outer, CoreSpec spec) {
         if (spec.lobes() > 1) {
-            return new Refused(
+            return new InvalidInputException(
                     "lobes",
                     spec.lobes() + " cores with " + Figures.show(spec.shell().mm(), "mm") + " around each",
                     "fewer cores or a thinner shell in this part",
                     "Use fewer cores, or make the shell thinner.");
         }
         double most = mostShell(outer, spec.floor());
-        return new Refused(
+        return new InvalidInputException(
                 "shellMm",
                 Figures.show(spec.shell().mm(), "mm"),
                 "under " + Figures.show(most, "mm") + " in this part",
-                "Make the shell thinner, the part larger, or take the core out.");
+                "Make the shell thinner or the part larger, or remove the core.");
     }
 
     /** The wall at which the core vanishes, by bisection. */

@@ -2,8 +2,8 @@ package fairember.core.foilcore;
 
 import fairember.core.measure.Density;
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.shape.Solid;
 import java.util.Arrays;
@@ -32,7 +32,7 @@ public final class FoilWeighing {
         double least = Packing.LOOSE.span().low();
         double most = Packing.HARD.span().high();
         if (density < least || density > most) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "massG",
                     "%s, %s".formatted(Figures.show(mass.g(), "g"), Figures.show(density, "g/cm³")),
                     "%s to %s for this size"

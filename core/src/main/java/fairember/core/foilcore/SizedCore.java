@@ -1,6 +1,6 @@
 package fairember.core.foilcore;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Area;
 import fairember.core.measure.Density;
 import fairember.core.measure.Length;
@@ -24,7 +24,7 @@ import java.util.List;
  * @param foilArea the foil spread out
  * @param torn length to tear off the roll
  * @param vents pin holes to prick, a rule of thumb
- * @param findings what the rules say of it
+ * @param advice what the rules say of it
  */
 public record SizedCore(
         Solid outer,
@@ -37,9 +37,9 @@ public record SizedCore(
         Area foilArea,
         Length torn,
         int vents,
-        List<Finding> findings) {
+        List<Advice> advice) {
     public SizedCore {
-        findings = List.copyOf(findings);
+        advice = List.copyOf(advice);
     }
 
     /** The core, or the first of several. */

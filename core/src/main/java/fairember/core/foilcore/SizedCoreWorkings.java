@@ -13,7 +13,7 @@ public final class SizedCoreWorkings {
                 .given("V", "volume of the part", core.outer().volume().mm3(), "mm³", Source.WORKED)
                 .given(
                         "Vc",
-                        "room for foil under the shell",
+                        "space for foil under the shell",
                         core.inset().volume().mm3(),
                         "mm³",
                         Source.WORKED)
@@ -30,7 +30,7 @@ public final class SizedCoreWorkings {
                 .given("w", "width of the roll", roll.width().mm(), "mm", Source.ENTERED)
                 .worked("Vk", "clay in the shell", core.clay().mm3(), "mm³", "V − Vc")
                 .worked("m", "foil", core.foil().g(), "g", "Vc·δ/1000")
-                .worked("A", "foil spread out", core.foilArea().mm2(), "mm²", "1000·m/(ρa·f)")
+                .worked("A", "area of foil", core.foilArea().mm2(), "mm²", "1000·m/(ρa·f)")
                 .worked("l", "length off the roll", core.torn().mm(), "mm", "A/w")
                 .done();
     }

@@ -30,7 +30,7 @@ public record Sleeve(
         Mass foil,
         Length torn,
         Length sheet) {
-    public static final Span ACROSS = Span.of("thickMm", "thickness of it", 0.5, 100, "mm");
+    public static final Span ACROSS = Span.of("thickMm", "thickness of the insert", 0.5, 100, "mm");
     public static final Span COVERED = Span.of("coveredMm", "covered length", 1, 400, "mm");
     public static final Span TURNS = Span.count("turns", "turns of foil", 0, 30);
     public static final Span THICKNESS = Span.of("sheetMm", "clay sheet", 0.2, 50, "mm");

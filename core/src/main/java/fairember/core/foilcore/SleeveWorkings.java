@@ -9,7 +9,7 @@ public final class SleeveWorkings {
 
     public static Workings of(Sleeve sleeve, FoilRoll roll) {
         return Workings.of("Sleeve and wrap")
-                .given("d", "thickness of what is inside", sleeve.across().mm(), "mm", Source.ENTERED)
+                .given("d", "thickness of the insert", sleeve.across().mm(), "mm", Source.ENTERED)
                 .given("n", "turns of foil", sleeve.turns(), "", Source.ENTERED)
                 .given("f", "foil thickness", roll.thickness().mm(), "mm", Source.ENTERED)
                 .given("t", "clay sheet", sleeve.thickness().mm(), "mm", Source.ENTERED)

@@ -1,7 +1,7 @@
 package fairember.core.gauge;
 
 import fairember.core.measure.Figures;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.wire.Wire;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +32,7 @@ public final class GaugeSheets {
 
     /**
      * A circle as large as the ball of each portion and a bar as long as its cord, folded when it is longer than the page. A
-     * ball or cord that no page can hold is named, not drawn.
+     * ball or cord that no page can baking time is named, not drawn.
      */
     public static List<Sheet> portions(String title, List<GaugeItem> items) {
         GaugeSheets made = new GaugeSheets(title);
@@ -55,7 +55,7 @@ public final class GaugeSheets {
         marks = new ArrayList<>();
         marks.add(new Sheet.Text(MARGIN, MARGIN + TEXT, 4, title));
         marks.add(new Sheet.Bar(MARGIN, MARGIN + 8, CHECK_MM, 2));
-        String check = "This bar is %s mm. If it is not, print again at 100 %%, not fitted to the page."
+        String check = "This bar must measure %s mm. If it does not, print again at 100 %%, not fitted to the page."
                 .formatted(Figures.show(CHECK_MM));
         marks.add(new Sheet.Text(MARGIN, MARGIN + 15, TEXT, check));
         down = MARGIN + 22;
@@ -119,14 +119,14 @@ public final class GaugeSheets {
         double high = corners.stream().mapToDouble(Wire.Corner::upMm).max().orElse(0);
         double room = HEIGHT - 2 * MARGIN - 34;
         if (right - left + thick > ROOM || high - low + thick > room) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "wires",
                     "%s, bent %s × %s mm".formatted(wire.name(), tenth(right - left), tenth(high - low)),
                     "up to %s × %s mm on a page".formatted(tenth(ROOM), tenth(room)),
-                    "Fold it more, or tell it as two wires.");
+                    "Fold it more, or add it as two wires.");
         }
         need(TEXT + 4 + high - low + thick + GAP);
-        String words = "%s  %d in a piece  %s of %s mm  cut %s mm"
+        String words = "%s  %d per piece  %s of %s mm  cut %s mm"
                 .formatted(
                         wire.name(),
                         wire.count(),

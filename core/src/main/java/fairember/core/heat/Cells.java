@@ -24,10 +24,10 @@ final class Cells {
      *
      * @param clay cells of clay, 3 or more
      */
-    Cells(HeatBody body, Stuff stuff, double gives, int clay, double startC) {
+    Cells(HeatBody body, Material material, double gives, int clay, double startC) {
         double outer = body.reach().mm() / MM;
         double inner = body.within().mm() / MM;
-        double g = body.narrows();
+        double g = body.narrowing();
         double step = (outer - inner) / clay;
         cored = body.core().g() > 0 && inner > 0;
         many = clay + (cored ? 1 : 0);
@@ -40,16 +40,17 @@ final class Cells {
         for (int i = 0; i < clay; i++) {
             double from = inner + i * step;
             double volume = (Math.pow(from + step, g + 1) - Math.pow(from, g + 1)) / (g + 1);
-            capacity[first + i] = stuff.perVolume() * volume;
+            capacity[first + i] = material.perVolume() * volume;
             double face = Math.pow(from + step, g);
-            joins[first + i] =
-                    i < clay - 1 ? face * stuff.conducts() / step : face / (1 / gives + step / (2 * stuff.conducts()));
+            joins[first + i] = i < clay - 1
+                    ? face * material.conducts() / step
+                    : face / (1 / gives + step / (2 * material.conducts()));
         }
         if (cored) {
             // The body's area is r^g times this, so that the foil is scaled as the clay is.
             double scale = body.area() / (MM * MM) / Math.pow(outer, g);
-            capacity[0] = body.core().g() / MM * Stuff.FOIL_HOLDS / scale;
-            joins[0] = Math.pow(inner, g) * stuff.conducts() / (step / 2);
+            capacity[0] = body.core().g() / MM * Material.FOIL_HOLDS / scale;
+            joins[0] = Math.pow(inner, g) * material.conducts() / (step / 2);
         }
         Arrays.fill(temperature, startC);
     }

@@ -34,8 +34,8 @@ public final class Cooling {
      *
      * @param fromC that all of it has
      */
-    public static Minutes until(HeatBody body, Stuff stuff, double fromC, Way way) {
-        Cells cells = new Cells(body, stuff, way.gives, CELLS, fromC);
+    public static Minutes until(HeatBody body, Material material, double fromC, Way way) {
+        Cells cells = new Cells(body, material, way.gives, CELLS, fromC);
         double at = 0;
         while (cells.hottest() > HANDLED_C && at < MOST_S) {
             cells.step(STEP_S, 1, way.aroundC, way.aroundC);

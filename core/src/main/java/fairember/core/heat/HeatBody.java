@@ -19,12 +19,12 @@ import fairember.core.shape.Solid;
  * Within −7 to +21 % of the minutes of three-dimensional sums.
  *
  * @param reach R, from the middle to the outside
- * @param narrows g, 0 to 2
+ * @param narrowing g, 0 to 2
  * @param within r₀, how far from the middle the clay begins: 0 without a core
  * @param core grams of foil inside, 0 without
  * @param area of the outside, mm²
  */
-public record HeatBody(Length reach, double narrows, Length within, Mass core, double area) {
+public record HeatBody(Length reach, double narrowing, Length within, Mass core, double area) {
     private static final double EDGED = 0.85;
     private static final double ROUNDED = 0.4;
 
@@ -48,7 +48,7 @@ public record HeatBody(Length reach, double narrows, Length within, Mass core, d
     public static HeatBody shell(Solid outer, Length shell, Mass foil) {
         HeatBody whole = of(outer);
         double within = Math.max(0, whole.reach.mm() - shell.mm());
-        return new HeatBody(whole.reach, whole.narrows, new Length(within), foil, whole.area);
+        return new HeatBody(whole.reach, whole.narrowing, new Length(within), foil, whole.area);
     }
 
     private static double mu(Solid solid, double t) {

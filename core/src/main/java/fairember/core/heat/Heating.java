@@ -34,7 +34,7 @@ public final class Heating {
      */
     public static HeatedPiece heat(
             HeatBody body,
-            Stuff stuff,
+            Material material,
             double gives,
             OvenCurve curve,
             double startC,
@@ -43,7 +43,7 @@ public final class Heating {
             double highC) {
         LENGTH.check(length.min());
         ROOM.check(startC);
-        Cells cells = new Cells(body, stuff, gives, CELLS, startC);
+        Cells cells = new Cells(body, material, gives, CELLS, startC);
         Watch watch = new Watch(lowC, highC);
         double end = length.min() * 60;
         watch.see(0, curve, cells);
@@ -56,7 +56,7 @@ public final class Heating {
             at = go(cells, curve, at, Math.min(STEP_S, end - at), 0.5);
             watch.see(at, curve, cells);
         }
-        return watch.told(body);
+        return watch.given(body);
     }
 
     /**
@@ -65,8 +65,9 @@ public final class Heating {
      * @param most minutes that are looked at
      * @return {@code most} when it is not near by then
      */
-    public static Minutes near(HeatBody body, Stuff stuff, double gives, double ovenC, double startC, Minutes most) {
-        Cells cells = new Cells(body, stuff, gives, CELLS, startC);
+    public static Minutes near(
+            HeatBody body, Material material, double gives, double ovenC, double startC, Minutes most) {
+        Cells cells = new Cells(body, material, gives, CELLS, startC);
         OvenCurve curve = OvenCurve.preheated(ovenC);
         double at = 0;
         double gap = ovenC - cells.coldest();
@@ -148,7 +149,7 @@ public final class Heating {
             return then < 0 && now < 0 ? 0 : Math.max(then, now) / Math.abs(now - then);
         }
 
-        HeatedPiece told(HeatBody body) {
+        HeatedPiece given(HeatBody body) {
             return new HeatedPiece(
                     body,
                     samples,

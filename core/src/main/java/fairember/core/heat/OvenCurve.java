@@ -1,7 +1,7 @@
 package fairember.core.heat;
 
 import fairember.core.measure.Figures;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.util.List;
 
 /**
@@ -26,17 +26,17 @@ public record OvenCurve(List<Point> points) {
     public OvenCurve {
         points = List.copyOf(points);
         if (points.isEmpty()) {
-            throw new Refused("points", "no reading", "one or more", "Give the oven's temperature.");
+            throw new InvalidInputException("points", "no reading", "one or more", "Enter the oven's temperature.");
         }
         for (int i = 0; i < points.size(); i++) {
             Point point = points.get(i);
             boolean number = Double.isFinite(point.min()) && Double.isFinite(point.c()) && Math.abs(point.c()) <= 400;
             if (!number || (i > 0 && point.min() <= points.get(i - 1).min())) {
-                throw new Refused(
+                throw new InvalidInputException(
                         "points[" + i + "]",
                         Figures.show(point.c(), "°C") + " at " + Figures.show(point.min(), "min"),
-                        "readings in order of time, to 400 °C",
-                        "Leave it out, or put it where it belongs.");
+                        "readings in order of time, up to 400 °C",
+                        "Remove the reading, or put it in its place.");
             }
         }
     }

@@ -1,6 +1,6 @@
 package fairember.core.loadrecord;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import java.util.List;
 
 /**
@@ -23,7 +23,7 @@ public record LoadRecord(
         double meanC,
         double lastC,
         double lastAtS,
-        List<Finding> alarms) {
+        List<Advice> alarms) {
     public LoadRecord {
         points = List.copyOf(points);
         alarms = List.copyOf(alarms);

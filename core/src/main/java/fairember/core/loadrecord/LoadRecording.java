@@ -1,6 +1,6 @@
 package fairember.core.loadrecord;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,19 +37,19 @@ public final class LoadRecording {
      */
     public static LoadRecord of(List<Reading> readings, Wanted wanted, double nowS, boolean isIn, double lagS) {
         List<Reading> since = readings.stream().filter(r -> r.atS() >= 0).toList();
-        Believed believed = Believed.of(since);
-        Pace pace = Pace.of(believed.readings());
+        PlausibleReadings plausible = PlausibleReadings.of(since);
+        Pace pace = Pace.of(plausible.readings());
         Scan scan = new Scan(wanted, pace);
-        scan.walk(believed.readings(), nowS);
-        int last = believed.readings().size() - 1;
-        double lastAt = last < 0 ? Double.NaN : believed.readings().get(last).atS();
-        double lastC = last < 0 ? Double.NaN : believed.readings().get(last).c();
+        scan.walk(plausible.readings(), nowS);
+        int last = plausible.readings().size() - 1;
+        double lastAt = last < 0 ? Double.NaN : plausible.readings().get(last).atS();
+        double lastC = last < 0 ? Double.NaN : plausible.readings().get(last).c();
         double silent = nowS - lastAt;
         double unread = scan.unreadMin + (last >= 0 && silent > pace.lostS() + lagS ? silent / 60 : 0);
-        List<Finding> alarms = new ArrayList<>();
+        List<Advice> alarms = new ArrayList<>();
         boolean hot = tooHot(alarms, scan, wanted, isIn, lastC);
-        if (scan.seenMin - scan.flatMin >= SEEN * wanted.holdMin()) {
-            held(alarms, scan.warmMin, nowS, wanted, isIn, hot);
+        if (scan.seenMin - scan.flatMin >= SEEN * wanted.bakingMin()) {
+            saved(alarms, scan.warmMin, nowS, wanted, isIn, hot);
         } else if (isIn && last < 0) {
             byTheClock(alarms, nowS, wanted);
         } else if (last >= 0) {
@@ -64,13 +64,13 @@ public final class LoadRecording {
         if (isIn) {
             tooCool(alarms, scan, lastAt, nowS, lastC, wanted);
         }
-        if (believed.absurd() > 0) {
-            alarms.add(Finding.keeps(
+        if (plausible.absurd() > 0) {
+            alarms.add(Advice.tip(
                     "absurd",
-                    "%d readings jumped by over 30 °C and back; they are not counted.".formatted(believed.absurd())));
+                    "%d readings jumped by over 30 °C and back; they are not counted.".formatted(plausible.absurd())));
         }
         return new LoadRecord(
-                thinned(believed.readings()),
+                thinned(plausible.readings()),
                 scan.warmMin,
                 scan.insideMin,
                 Double.isInfinite(scan.hottest) ? Double.NaN : scan.hottest,
@@ -81,34 +81,34 @@ public final class LoadRecording {
     }
 
     /** Whether it is too hot now, or was for good when it is out. */
-    private static boolean tooHot(List<Finding> alarms, Scan scan, Wanted wanted, boolean isIn, double lastC) {
+    private static boolean tooHot(List<Advice> alarms, Scan scan, Wanted wanted, boolean isIn, double lastC) {
         boolean burns = isIn ? scan.burns : scan.hottest >= Scan.BURNS_C;
         boolean over = isIn ? scan.over : scan.hottestSkin > wanted.highC() + Scan.SWING_C;
         double shown = isIn ? scan.skin : scan.hottestSkin;
         if (burns) {
             alarms.add(
-                    Finding.breaks(
+                    Advice.stop(
                             "burning",
-                            "%s: clay burns near here and gives off irritant fumes."
+                            "%s: near this temperature clay burns and gives off irritant fumes."
                                     .formatted(show(isIn ? lastC : scan.hottest)),
-                            "Off, door shut until it is cooler, windows open, leave the room. Follow the packet and the safety sheet."));
+                            "Switch the oven off, keep its door shut until it is cooler, open the windows and leave the room. Follow the packet and the safety sheet."));
         } else if (over) {
-            alarms.add(Finding.breaks(
+            alarms.add(Advice.stop(
                     "over-ceiling",
-                    "About %s for minutes, over the %s its pieces take%s."
+                    "About %s for some minutes, over the %s these pieces can take%s."
                             .formatted(
                                     show(shown),
                                     show(wanted.highC()),
                                     shown > BROWNS_C ? "; clay may darken and blister" : ""),
                     isIn
-                            ? "Turn the dial down or switch it off; if it smokes: off, air, out."
-                            : "Look for browning; log what you find, and check the dial with a thermometer."));
+                            ? "Turn the dial down or switch the oven off. If it smokes, switch it off, open the windows and leave the room."
+                            : "Look for browning, log what you find, and check the dial with a thermometer."));
         } else if (isIn && scan.hottestSkin > wanted.highC() + Scan.SWING_C) {
-            alarms.add(Finding.warns(
+            alarms.add(Advice.caution(
                     "was-over",
-                    "It was at about %s for minutes, over the %s its pieces take."
+                    "The oven was at about %s for some minutes, over the %s these pieces can take."
                             .formatted(show(scan.hottestSkin), show(wanted.highC())),
-                    "Look for browning when it is out."));
+                    "Look for browning when the load is out."));
         }
         return burns || over;
     }
@@ -119,48 +119,50 @@ public final class LoadRecording {
      * @param warm minutes that were not too cool
      * @param hot whether it is too hot: then nobody is told to leave it in
      */
-    private static void held(List<Finding> alarms, double warm, double nowS, Wanted wanted, boolean isIn, boolean hot) {
+    private static void saved(List<Advice> alarms, double warm, double nowS, Wanted wanted, boolean isIn, boolean hot) {
         if (warm > wanted.mostMin()) {
-            String says =
-                    "At heat for %s; its pieces take %s at most.".formatted(minutes(warm), minutes(wanted.mostMin()));
+            String message = "At temperature for %s; these pieces take %s at most."
+                    .formatted(minutes(warm), minutes(wanted.mostMin()));
             alarms.add(
                     isIn
-                            ? Finding.breaks("held-long", says, "Take it out now; look for browning.")
-                            : Finding.warns("held-long", says, "Look for browning and brittle thin places."));
-        } else if (isIn && warm >= wanted.holdMin() - DONE_MIN) {
-            alarms.add(Finding.keeps(
+                            ? Advice.stop("held-long", message, "Take the load out now, and look for browning.")
+                            : Advice.caution("held-long", message, "Look for browning and for brittle thin parts."));
+        } else if (isIn && warm >= wanted.bakingMin() - DONE_MIN) {
+            alarms.add(Advice.tip(
                     "hold-done",
-                    "Its %s at heat are done: take it out, with gloves.".formatted(minutes(wanted.holdMin()))));
-        } else if (warm < DONE_MIN && nowS >= 60 * wanted.holdMin()) {
+                    "The %s at temperature are done. Take the load out now; wear gloves."
+                            .formatted(minutes(wanted.bakingMin()))));
+        } else if (warm < DONE_MIN && nowS >= 60 * wanted.bakingMin()) {
             neverHot(alarms, wanted, isIn);
-        } else if (isIn && !hot && nowS >= 60 * wanted.holdMin()) {
-            alarms.add(Finding.warns(
+        } else if (isIn && !hot && nowS >= 60 * wanted.bakingMin()) {
+            alarms.add(Advice.caution(
                     "hold-short",
-                    "Time is up, but it was at heat for only %s of %s."
-                            .formatted(minutes(warm), minutes(wanted.holdMin())),
-                    "Leave it in for %s more.".formatted(minutes(Math.ceil(wanted.holdMin() - warm)))));
-        } else if (!isIn && warm < SHORT * wanted.holdMin()) {
-            alarms.add(Finding.warns(
+                    "Time is up, but the load was at temperature for only %s of %s."
+                            .formatted(minutes(warm), minutes(wanted.bakingMin())),
+                    "Leave the load in for %s more.".formatted(minutes(Math.ceil(wanted.bakingMin() - warm)))));
+        } else if (!isIn && warm < SHORT * wanted.bakingMin()) {
+            alarms.add(Advice.caution(
                     "hold-short",
-                    "It was at heat for only %s of %s.".formatted(minutes(warm), minutes(wanted.holdMin())),
-                    "Try one piece; bake the load again by the packet if it is brittle or chalky."));
+                    "The load was at temperature for only %s of %s."
+                            .formatted(minutes(warm), minutes(wanted.bakingMin())),
+                    "Test one piece. If it is brittle or chalky, bake the load again by the packet."));
         }
     }
 
-    private static void neverHot(List<Finding> alarms, Wanted wanted, boolean isIn) {
-        alarms.add(Finding.breaks(
+    private static void neverHot(List<Advice> alarms, Wanted wanted, boolean isIn) {
+        alarms.add(Advice.stop(
                 "never-hot",
-                "The air was never at %s: none of its %s count."
-                        .formatted(show(wanted.lowC() - Scan.SWING_C), minutes(wanted.holdMin())),
+                "The air never reached %s, so none of the %s count."
+                        .formatted(show(wanted.lowC() - Scan.SWING_C), minutes(wanted.bakingMin())),
                 isIn
-                        ? "Look at the dial and the door. The clay is not cured; bake it for all of its minutes."
-                        : "The clay is not cured. Bake the load again, for all of its minutes."));
+                        ? "Check the dial and the door. The clay is not cured: bake it for the full time."
+                        : "The clay is not cured. Bake the load again for the full time."));
     }
 
     /** Where the probe saw too little of the hold, what it did see is said, and the clock for the rest. */
     private static void littleSeen(
-            List<Finding> alarms, Scan scan, double unread, double nowS, Wanted wanted, boolean isIn) {
-        if (nowS < 60 * wanted.holdMin()) {
+            List<Advice> alarms, Scan scan, double unread, double nowS, Wanted wanted, boolean isIn) {
+        if (nowS < 60 * wanted.bakingMin()) {
             return;
         }
         if (scan.warmMin < DONE_MIN && scan.flatMin == 0 && unread < 1) {
@@ -168,25 +170,27 @@ public final class LoadRecording {
         } else if (isIn && scan.flatMin == 0) {
             byTheClock(alarms, nowS, wanted);
         } else if (!isIn) {
-            alarms.add(Finding.warns(
+            alarms.add(Advice.caution(
                     "hold-unknown",
-                    "Of its %s, the probe saw only %s."
-                            .formatted(minutes(wanted.holdMin()), minutes(scan.seenMin - scan.flatMin)),
-                    "Try one piece; bake the load again by the packet if it is brittle or chalky."));
+                    "Of the %s needed, the probe saw only %s."
+                            .formatted(minutes(wanted.bakingMin()), minutes(scan.seenMin - scan.flatMin)),
+                    "Test one piece. If it is brittle or chalky, bake the load again by the packet."));
         }
     }
 
     /** Where there is no probe only the clock is known. */
-    private static void byTheClock(List<Finding> alarms, double nowS, Wanted wanted) {
+    private static void byTheClock(List<Advice> alarms, double nowS, Wanted wanted) {
         if (nowS > 60 * wanted.mostMin()) {
-            alarms.add(Finding.breaks(
+            alarms.add(Advice.stop(
                     "held-long",
-                    "In for %s; its pieces take %s at most.".formatted(minutes(nowS / 60), minutes(wanted.mostMin())),
-                    "Take it out now; look for browning."));
-        } else if (nowS >= 60 * wanted.holdMin()) {
-            alarms.add(Finding.keeps(
+                    "In the oven for %s; these pieces take %s at most."
+                            .formatted(minutes(nowS / 60), minutes(wanted.mostMin())),
+                    "Take the load out now, and look for browning."));
+        } else if (nowS >= 60 * wanted.bakingMin()) {
+            alarms.add(Advice.tip(
                     "hold-done",
-                    "Its %s are over by the clock: take it out, with gloves.".formatted(minutes(wanted.holdMin()))));
+                    "The %s are over by the clock. Take the load out now; wear gloves."
+                            .formatted(minutes(wanted.bakingMin()))));
         }
     }
 
@@ -194,46 +198,47 @@ public final class LoadRecording {
         return Figures.show(Math.rint(min), "min");
     }
 
-    private static void lost(List<Finding> alarms, double silentS) {
+    private static void lost(List<Advice> alarms, double silentS) {
         alarms.add(
-                Finding.breaks(
+                Advice.stop(
                         "probe-lost",
                         "No reading for %s.".formatted(Figures.show(Math.rint(silentS / 6) / 10.0, "min")),
-                        "Look at the probe and its lead, and at the oven's own thermometer; the minutes are not counted meanwhile."));
+                        "Check the probe and its lead, and read the oven's own thermometer. Minutes without readings are not counted."));
     }
 
-    private static void unread(List<Finding> alarms, double unreadMin) {
-        alarms.add(Finding.warns(
+    private static void unread(List<Advice> alarms, double unreadMin) {
+        alarms.add(Advice.caution(
                 "unread",
-                "The probe read nothing for %s in all; these minutes are not counted.".formatted(minutes(unreadMin)),
-                "If the oven was hot meanwhile, count them by its own thermometer."));
+                "The probe sent no readings for %s in total; these minutes are not counted."
+                        .formatted(minutes(unreadMin)),
+                "If the oven was hot then, count these minutes by its own thermometer."));
     }
 
     /** A flat line is said while it lasts, and for good. */
-    private static void stuck(List<Finding> alarms, Scan scan, boolean now) {
+    private static void stuck(List<Advice> alarms, Scan scan, boolean now) {
         if (scan.flatMin > 0) {
-            alarms.add(Finding.warns(
+            alarms.add(Advice.caution(
                     "probe-stuck",
-                    "The probe %s exactly %s for %s without a flicker; these minutes are not counted."
+                    "The probe %s exactly %s for %s without any change; these minutes are not counted."
                             .formatted(now ? "has read" : "read", show(scan.flatC), minutes(scan.flatMin)),
-                    "Look at the probe; go by the oven's own thermometer and the clock."));
+                    "Check the probe. Go by the oven's own thermometer and the clock."));
         }
     }
 
     private static void tooCool(
-            List<Finding> alarms, Scan scan, double lastAt, double nowS, double last, Wanted wanted) {
+            List<Advice> alarms, Scan scan, double lastAt, double nowS, double last, Wanted wanted) {
         double belowS = lastAt - scan.belowSince;
         if (belowS > COOL_S) {
-            alarms.add(Finding.warns(
+            alarms.add(Advice.caution(
                     "under-window",
-                    "%s is under the window, from %s, for %s."
+                    "%s is below the window, which starts at %s, and has been for %s."
                             .formatted(show(last), show(wanted.lowC()), Figures.show(Math.rint(belowS / 60), "min")),
-                    "Shut the door, look at the dial; hold it longer by as much."));
+                    "Shut the door and check the dial. Bake longer by the same time."));
         } else if (!scan.been && nowS > STILL_COLD_S && !Double.isNaN(last) && last < wanted.lowC()) {
-            alarms.add(Finding.warns(
+            alarms.add(Advice.caution(
                     "still-cold",
-                    "%s after %s in the oven.".formatted(show(last), Figures.show(Math.rint(nowS / 60), "min")),
-                    "Is it on, and is the door shut?"));
+                    "Only %s after %s in the oven.".formatted(show(last), Figures.show(Math.rint(nowS / 60), "min")),
+                    "Check that the oven is on and its door is shut."));
         }
     }
 

@@ -6,7 +6,7 @@ package fairember.core.loadrecord;
  * @param lowC where its window begins
  * @param highC where it ends: no piece takes more
  * @param setC temperature asked for
- * @param holdMin minutes asked for
+ * @param bakingMin minutes asked for
  * @param mostMin minutes that all of its pieces take
  */
-public record Wanted(double lowC, double highC, double setC, double holdMin, double mostMin) {}
+public record Wanted(double lowC, double highC, double setC, double bakingMin, double mostMin) {}

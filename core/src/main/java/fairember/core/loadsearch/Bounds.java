@@ -243,20 +243,20 @@ final class Bounds {
         for (int o = 0; o < table.ovens; o++) {
             preheat = Math.min(
                     preheat, table.problem.ovens().get(o).oven().preheatEnergy().kwh());
-            power = Math.min(power, table.problem.ovens().get(o).oven().holdKw());
+            power = Math.min(power, table.problem.ovens().get(o).oven().keepHotKw());
         }
-        double hold = 0;
+        double bakingTime = 0;
         for (int j = 0; j < table.bakes; j++) {
-            hold += share(j) * table.need[j];
+            bakingTime += share(j) * table.need[j];
         }
         for (int seed = 0; seed < table.bakes; seed++) {
-            hold = Math.max(
-                    hold,
+            bakingTime = Math.max(
+                    bakingTime,
                     clique(seed).stream()
                             .mapToDouble(j -> (double) table.need[j] * fewest(j))
                             .sum());
         }
-        return table.bakes == 0 ? 0 : preheat * loads() + power * hold / table.scale / 60;
+        return table.bakes == 0 ? 0 : preheat * loads() + power * bakingTime / table.scale / 60;
     }
 
     private double finish() {

@@ -14,7 +14,7 @@ final class Canonical {
     private static final Comparator<Bake> BY_NATURE = Comparator.comparingDouble(
                     (Bake bake) -> bake.due().orElse(Double.MAX_VALUE))
             .thenComparingDouble(bake -> bake.hands().from().min())
-            .thenComparingDouble(bake -> -bake.hold().min())
+            .thenComparingDouble(bake -> -bake.bakingTime().min())
             .thenComparingDouble(bake -> bake.low().c())
             .thenComparingInt(Bake::count)
             .thenComparing(Bake::key);

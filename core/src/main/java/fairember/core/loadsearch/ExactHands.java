@@ -47,7 +47,7 @@ final class ExactHands {
             return model.newIntVar(work, work, "w" + j);
         }
         IntVar size = model.newIntVar(work, horizon, "w" + j);
-        List<Literal> ways = new ArrayList<>();
+        List<Literal> settings = new ArrayList<>();
         for (int a = 0; a < open.length && open[a][0] <= horizon; a++) {
             int between = 0;
             int inside = open[a][1] - open[a][0];
@@ -62,7 +62,7 @@ final class ExactHands {
                     break;
                 }
                 BoolVar way = model.newBoolVar("");
-                ways.add(way);
+                settings.add(way);
                 model.addGreaterOrEqual(begin, open[a][0]).onlyEnforceIf(way);
                 model.addLessOrEqual(begin, open[a][1] - (z > a ? 1 : work)).onlyEnforceIf(way);
                 model.addGreaterOrEqual(shaped, open[z][0] + (z > a ? 1 : work)).onlyEnforceIf(way);
@@ -70,7 +70,7 @@ final class ExactHands {
                 model.addEquality(size, (long) work + between).onlyEnforceIf(way);
             }
         }
-        model.addExactlyOne(ways);
+        model.addExactlyOne(settings);
         return size;
     }
 }

@@ -20,10 +20,10 @@ final class ExactHint {
             }
             model.addHint(to.used[o][l], 1);
             model.addHint(to.heat[o][l], timed.heat[p]);
-            model.addHint(to.hold[o][l], slot.hold);
-            model.addHint(to.end[o][l], timed.heat[p] + table.preheat[o] + slot.hold + table.unload[o]);
+            model.addHint(to.bakingTime[o][l], slot.bakingTime);
+            model.addHint(to.end[o][l], timed.heat[p] + table.preheat[o] + slot.bakingTime + table.unload[o]);
             for (int j = 0; j < table.bakes; j++) {
-                model.addHint(to.held[o][l][j], slot.countOf(j));
+                model.addHint(to.saved[o][l][j], slot.countOf(j));
                 model.addHint(to.in[o][l][j], slot.countOf(j) > 0 ? 1 : 0);
             }
         }
@@ -37,7 +37,7 @@ final class ExactHint {
             for (int l = next[o]; l < to.loads; l++) {
                 model.addHint(to.used[o][l], 0);
                 for (int j = 0; j < table.bakes; j++) {
-                    model.addHint(to.held[o][l][j], 0);
+                    model.addHint(to.saved[o][l][j], 0);
                     model.addHint(to.in[o][l][j], 0);
                 }
             }

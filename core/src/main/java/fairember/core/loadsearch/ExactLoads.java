@@ -13,7 +13,7 @@ import java.util.function.Consumer;
 final class ExactLoads {
     private static final int SPARE_LOADS = 2;
     private static final int MOST_LOADS = 12;
-    private static final int MOST_ASKINGS = 60;
+    private static final int MOST_ROUNDS = 60;
 
     private final Table table;
     private final Slots slots;
@@ -61,7 +61,7 @@ final class ExactLoads {
     /** Betters one objective; what the packer cannot lay is forbidden and asked again. */
     private double lessen(ExactModel model, Objective objective, double steps) {
         double spent = 0;
-        for (int asking = 0; asking < MOST_ASKINGS && spent < steps; asking++) {
+        for (int asking = 0; asking < MOST_ROUNDS && spent < steps; asking++) {
             Timetable timed = new Timetable(table);
             if (timed.time(best) != null) {
                 ExactHint.give(table, model, best, timed);

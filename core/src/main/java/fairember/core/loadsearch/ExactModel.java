@@ -33,10 +33,10 @@ final class ExactModel {
     private final int horizon;
     final BoolVar[][] used;
     final IntVar[][] heat;
-    final IntVar[][] hold;
+    final IntVar[][] bakingTime;
     final IntVar[][] end;
     final BoolVar[][][] in;
-    final IntVar[][][] held;
+    final IntVar[][][] saved;
     final IntVar[] begin;
     final IntVar[] shaped;
     final IntVar[] done;
@@ -52,10 +52,10 @@ final class ExactModel {
         int n = table.bakes;
         used = new BoolVar[table.ovens][loads];
         heat = new IntVar[table.ovens][loads];
-        hold = new IntVar[table.ovens][loads];
+        bakingTime = new IntVar[table.ovens][loads];
         end = new IntVar[table.ovens][loads];
         in = new BoolVar[table.ovens][loads][n];
-        held = new IntVar[table.ovens][loads][n];
+        saved = new IntVar[table.ovens][loads][n];
         begin = new IntVar[n];
         shaped = new IntVar[n];
         done = new IntVar[n];
@@ -96,13 +96,13 @@ final class ExactModel {
         used[o][l] = model.newBoolVar("u" + o + l);
         heat[o][l] = model.newIntVar(0, horizon, "h" + o + l);
         int longest = Arrays.stream(table.need).max().orElse(0);
-        hold[o][l] = model.newIntVar(0, longest, "m" + o + l);
+        bakingTime[o][l] = model.newIntVar(0, longest, "m" + o + l);
         end[o][l] = model.newIntVar(0, horizon, "e" + o + l);
         int fixed = table.preheat[o] + table.unload[o];
         LinearExprBuilder whole =
-                LinearExpr.newBuilder().add(heat[o][l]).add(hold[o][l]).addTerm(used[o][l], fixed);
+                LinearExpr.newBuilder().add(heat[o][l]).add(bakingTime[o][l]).addTerm(used[o][l], fixed);
         model.addEquality(end[o][l], whole);
-        model.addEquality(hold[o][l], 0).onlyEnforceIf(used[o][l].not());
+        model.addEquality(bakingTime[o][l], 0).onlyEnforceIf(used[o][l].not());
         if (l > 0) {
             model.addGreaterOrEqual(minus(heat[o][l], end[o][l - 1]), 0);
             model.addImplication(used[o][l], used[o][l - 1]);
@@ -110,15 +110,15 @@ final class ExactModel {
         open(o, l);
         List<Literal> any = new ArrayList<>();
         for (int j = 0; j < n; j++) {
-            held[o][l][j] = model.newIntVar(0, table.fitsOven[o][j] ? most(o, j) : 0, "q" + o + l + j);
+            saved[o][l][j] = model.newIntVar(0, table.fitsOven[o][j] ? most(o, j) : 0, "q" + o + l + j);
             BoolVar x = model.newBoolVar("x" + o + l + j);
             in[o][l][j] = x;
             any.add(x);
-            model.addGreaterOrEqual(held[o][l][j], table.least[j]).onlyEnforceIf(x);
-            model.addEquality(held[o][l][j], 0).onlyEnforceIf(x.not());
+            model.addGreaterOrEqual(saved[o][l][j], table.least[j]).onlyEnforceIf(x);
+            model.addEquality(saved[o][l][j], 0).onlyEnforceIf(x.not());
             model.addImplication(x, used[o][l]);
-            model.addGreaterOrEqual(hold[o][l], table.need[j]).onlyEnforceIf(x);
-            model.addLessOrEqual(hold[o][l], table.most[j]).onlyEnforceIf(x);
+            model.addGreaterOrEqual(bakingTime[o][l], table.need[j]).onlyEnforceIf(x);
+            model.addLessOrEqual(bakingTime[o][l], table.most[j]).onlyEnforceIf(x);
             model.addGreaterOrEqual(minus(heat[o][l], shaped[j]), -table.lead(o))
                     .onlyEnforceIf(x);
             model.addGreaterOrEqual(minus(done[j], end[o][l]), 0).onlyEnforceIf(x);
@@ -142,16 +142,16 @@ final class ExactModel {
         if (open.length == 1 && open[0][0] <= 0 && open[0][1] >= horizon) {
             return;
         }
-        List<Literal> ways = new ArrayList<>(List.of(used[o][l].not()));
+        List<Literal> settings = new ArrayList<>(List.of(used[o][l].not()));
         for (int[] s : open) {
             if (s[0] <= horizon) {
                 BoolVar way = model.newBoolVar("");
-                ways.add(way);
+                settings.add(way);
                 model.addGreaterOrEqual(heat[o][l], s[0]).onlyEnforceIf(way);
                 model.addLessOrEqual(end[o][l], s[1]).onlyEnforceIf(way);
             }
         }
-        model.addBoolOr(ways);
+        model.addBoolOr(settings);
     }
 
     private void area(int o, int l) {
@@ -159,24 +159,24 @@ final class ExactModel {
         for (int j = 0; j < table.bakes; j++) {
             areas[j] = (long) Math.floor(table.area[o][j]);
         }
-        model.addLessOrEqual(LinearExpr.weightedSum(held[o][l], areas), (long) Math.ceil(table.ovenArea[o]));
+        model.addLessOrEqual(LinearExpr.weightedSum(saved[o][l], areas), (long) Math.ceil(table.ovenArea[o]));
     }
 
     /** One load of its oven is just this, and no later than it was. */
     private void pin(Slot pin) {
         int o = pin.oven;
-        List<Literal> ways = new ArrayList<>();
+        List<Literal> settings = new ArrayList<>();
         for (int l = 0; l < loads; l++) {
             BoolVar is = model.newBoolVar("");
-            ways.add(is);
+            settings.add(is);
             for (int j = 0; j < table.bakes; j++) {
-                model.addEquality(held[o][l][j], pin.countOf(j)).onlyEnforceIf(is);
+                model.addEquality(saved[o][l][j], pin.countOf(j)).onlyEnforceIf(is);
             }
             if (pin.at != Slot.ANY_TIME) {
                 model.addEquality(heat[o][l], pin.at - table.lead(o)).onlyEnforceIf(is);
             }
         }
-        model.addBoolOr(ways);
+        model.addBoolOr(settings);
     }
 
     private void amounts() {
@@ -184,7 +184,7 @@ final class ExactModel {
             LinearExprBuilder sum = LinearExpr.newBuilder();
             for (int o = 0; o < table.ovens; o++) {
                 for (int l = 0; l < loads; l++) {
-                    sum.add(held[o][l][j]);
+                    sum.add(saved[o][l][j]);
                 }
             }
             model.addEquality(sum, table.count[j]);
@@ -205,9 +205,9 @@ final class ExactModel {
                 for (int o = 0; o < table.ovens; o++) {
                     var oven = table.problem.ovens().get(o).oven();
                     long heating = Math.round(oven.preheatEnergy().kwh() * 60 * table.scale * KWH);
-                    long holding = Math.round(oven.holdKw() * KWH);
+                    long holding = Math.round(oven.keepHotKw() * KWH);
                     for (int l = 0; l < loads; l++) {
-                        sum.addTerm(used[o][l], heating).addTerm(hold[o][l], holding);
+                        sum.addTerm(used[o][l], heating).addTerm(bakingTime[o][l], holding);
                     }
                 }
             }
@@ -251,8 +251,8 @@ final class ExactModel {
         }
         return reached.computeIfAbsent(o + "/" + l + "/" + j + "/" + count, key -> {
             BoolVar is = model.newBoolVar(key);
-            model.addLessOrEqual(held[o][l][j], count - 1L).onlyEnforceIf(is.not());
-            model.addGreaterOrEqual(held[o][l][j], count).onlyEnforceIf(is);
+            model.addLessOrEqual(saved[o][l][j], count - 1L).onlyEnforceIf(is.not());
+            model.addGreaterOrEqual(saved[o][l][j], count).onlyEnforceIf(is);
             return is;
         });
     }
@@ -272,10 +272,10 @@ final class ExactModel {
                     continue;
                 }
                 int[] bakes = IntStream.range(0, table.bakes)
-                        .filter(j -> solver.value(held[oven][load][j]) > 0)
+                        .filter(j -> solver.value(saved[oven][load][j]) > 0)
                         .toArray();
                 int[] counts = Arrays.stream(bakes)
-                        .map(j -> (int) solver.value(held[oven][load][j]))
+                        .map(j -> (int) solver.value(saved[oven][load][j]))
                         .toArray();
                 Slot slot = slots.make(o, bakes, counts, false, Slot.ANY_TIME);
                 if (slot == null) {

@@ -1,7 +1,6 @@
 package fairember.core.loadsearch;
 
-import fairember.core.finding.Finding;
-import fairember.core.measure.Refused;
+import fairember.core.advice.Advice;
 import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
@@ -39,7 +38,7 @@ public final class LoadPlanning {
     private final Optional<LoadPlan> earlier;
     private final BooleanSupplier stop;
     private final Consumer<LoadPlan> better;
-    private final List<Finding> findings = new ArrayList<>();
+    private final List<Advice> advice = new ArrayList<>();
 
     private LoadPlanning(
             LoadProblem problem,
@@ -70,7 +69,7 @@ public final class LoadPlanning {
      * @throws Refused when keys are told twice or not there
      */
     public static void check(LoadProblem problem) {
-        Sifting.sift(problem);
+        BakeFilter.filter(problem);
     }
 
     /**
@@ -87,52 +86,52 @@ public final class LoadPlanning {
             BooleanSupplier stop,
             Consumer<LoadPlan> better) {
         LoadProblem ordered = Canonical.of(problem);
-        Sifting.Sifted sifted = Sifting.sift(ordered);
+        BakeFilter.FilteredBakes filtered = BakeFilter.filter(ordered);
         LoadPlanning planning = new LoadPlanning(ordered, effort, earlier, stop, better);
-        planning.findings.addAll(sifted.findings());
-        return planning.plan(sifted.bakes());
+        planning.advice.addAll(filtered.advice());
+        return planning.plan(filtered.bakes());
     }
 
     private LoadPlan plan(List<Bake> bakes) {
         Table table = new Table(problem, bakes);
         Slots slots = new Slots(table);
-        Pins pins = new Pins(table, slots);
-        List<Slot> held = pins.held();
-        List<Finding> said = new ArrayList<>(findings);
-        said.addAll(pins.findings());
+        PinChecks pins = new PinChecks(table, slots);
+        List<Slot> saved = pins.saved();
+        List<Advice> said = new ArrayList<>(advice);
+        said.addAll(pins.advice());
         FirstPlans rules = new FirstPlans(table, slots, new Timetable(table));
-        Draft draft = rules.best(held);
+        Draft draft = rules.best(saved);
         if (draft == null) {
-            held = List.of();
-            said.add(Finding.breaks(
+            saved = List.of();
+            said.add(Advice.stop(
                     "pin-broken",
-                    "The pinned loads cannot stay: what is in one is built on what is in another.",
-                    "Take one of the pins out."));
-            draft = rules.best(held);
+                    "The pinned loads cannot stay: one contains pieces that need another first.",
+                    "Remove one of the pins."));
+            draft = rules.best(saved);
         }
         if (draft == null) {
             throw new IllegalStateException("Bakes in order found no plan by rule");
         }
-        draft = orEarlier(table, slots, held, draft);
+        draft = orEarlier(table, slots, saved, draft);
         Map<Objective, Double> bounds = bounds(table);
         tell(table, slots, draft, bounds, said);
-        Solved solved = search(table, slots, held, draft, bounds, said);
+        Solved solved = search(table, slots, saved, draft, bounds, said);
         Outcome outcome = outcome(table, solved.draft());
         if (outcome.left() > 0) {
             return withoutLate(table, solved.draft());
         }
         if (outcome.slip() > 0) {
-            said.add(Finding.warns(
+            said.add(Advice.caution(
                     "pin-slips",
-                    "A pinned load goes in later than it is pinned: its pieces or its oven are not ready.",
-                    "Pin it later, or take the pin out."));
+                    "A pinned load goes in later than its pin: its pieces or its oven are not ready.",
+                    "Pin it later, or remove the pin."));
         }
         return new Writing(table, slots, solved.draft()).plan(solved.bounds(), said);
     }
 
-    private Draft orEarlier(Table table, Slots slots, List<Slot> held, Draft draft) {
+    private Draft orEarlier(Table table, Slots slots, List<Slot> saved, Draft draft) {
         Draft seeded =
-                earlier.map(plan -> new Seeding(table, slots).of(plan, held)).orElse(null);
+                earlier.map(plan -> new Seeding(table, slots).of(plan, saved)).orElse(null);
         Outcome outcome = seeded == null ? null : new Timetable(table).time(seeded);
         return seeded != null && outcome != null && outcome.compareTo(outcome(table, draft)) < 0 ? seeded : draft;
     }
@@ -156,61 +155,61 @@ public final class LoadPlanning {
         return bounds;
     }
 
-    private void tell(Table table, Slots slots, Draft draft, Map<Objective, Double> bounds, List<Finding> said) {
+    private void tell(Table table, Slots slots, Draft draft, Map<Objective, Double> bounds, List<Advice> said) {
         if (outcome(table, draft).left() == 0) {
             better.accept(new Writing(table, slots, draft).plan(bounds, said));
         }
     }
 
     private Solved search(
-            Table table, Slots slots, List<Slot> held, Draft first, Map<Objective, Double> bounds, List<Finding> said) {
+            Table table, Slots slots, List<Slot> saved, Draft first, Map<Objective, Double> bounds, List<Advice> said) {
         Solved found = new Solved(first, bounds);
-        Consumer<Draft> told = draft -> tell(table, slots, draft, bounds, said);
+        Consumer<Draft> given = draft -> tell(table, slots, draft, bounds, said);
         if (effort == Effort.RULES || table.bakes == 0) {
             return found;
         }
         if (effort == Effort.PROOF && Solver.here()) {
-            Optional<Solved> parted =
-                    PatternLoads.of(table, slots, !held.isEmpty()).flatMap(patterns -> patterns.solve(0.6, stop));
-            if (parted.isPresent()) {
-                return polished(table, slots, betterOf(table, found, parted.get()), told);
+            Optional<Solved> split =
+                    PatternLoads.of(table, slots, !saved.isEmpty()).flatMap(patterns -> patterns.solve(0.6, stop));
+            if (split.isPresent()) {
+                return polished(table, slots, betterOf(table, found, split.get()), given);
             }
         }
-        Draft annealed = annealed(table, slots, first, told);
+        Draft annealed = annealed(table, slots, first, given);
         found = new Solved(annealed, bounds);
         boolean small = table.bakes <= MOST_EXACT && table.bakes * annealed.loads.length <= MOST_EXACT_CELLS;
         if (effort == Effort.PROOF && small && outcome(table, annealed).left() == 0 && Solver.here()) {
             Outcome outcome = outcome(table, annealed);
-            ExactLoads exact = new ExactLoads(table, slots, held, annealed, outcome, stop, told);
+            ExactLoads exact = new ExactLoads(table, slots, saved, annealed, outcome, stop, given);
             found = betterOf(table, found, exact.solve(table.bakes <= 10 ? 6 : 2.5));
         }
         return found;
     }
 
     /** The best of several searches from the same start, where the solver will not look at the whole problem. */
-    private Draft annealed(Table table, Slots slots, Draft first, Consumer<Draft> told) {
+    private Draft annealed(Table table, Slots slots, Draft first, Consumer<Draft> given) {
         int starts = table.bakes > MOST_EXACT ? STARTS : 1;
         Draft best = first;
         for (int seed = 0; seed < starts && !stop.getAsBoolean(); seed++) {
             Outcome least = outcome(table, best);
-            Consumer<Draft> toldIfBetter = draft -> {
+            Consumer<Draft> reportIfBetter = draft -> {
                 if (outcome(table, draft).compareTo(least) < 0) {
-                    told.accept(draft);
+                    given.accept(draft);
                 }
             };
-            Draft found = new Annealing(table, slots, first, stop, toldIfBetter, seed).run(drafts(table));
+            Draft found = new Annealing(table, slots, first, stop, reportIfBetter, seed).run(drafts(table));
             best = outcome(table, found).compareTo(least) < 0 ? found : best;
         }
         return best;
     }
 
     /** The pattern model knows one objective: a search looks for less of the others, and where it ran out of steps. */
-    private Solved polished(Table table, Slots slots, Solved solved, Consumer<Draft> told) {
+    private Solved polished(Table table, Slots slots, Solved solved, Consumer<Draft> given) {
         LoadPlan plan = new Writing(table, slots, solved.draft()).plan(solved.bounds(), List.of());
         if (plan.scores().stream().allMatch(Score::proven)) {
             return solved;
         }
-        Draft draft = new Annealing(table, slots, solved.draft(), stop, told).run(Math.min(POLISHING, drafts(table)));
+        Draft draft = new Annealing(table, slots, solved.draft(), stop, given).run(Math.min(POLISHING, drafts(table)));
         return betterOf(table, solved, new Solved(draft, Map.of()));
     }
 
@@ -250,10 +249,10 @@ public final class LoadPlanning {
             without.add(bake.key());
             String many =
                     most == 0 ? bake.name() : "%d of %d %s".formatted(bake.count() - most, bake.count(), bake.name());
-            findings.add(Finding.breaks(
+            advice.add(Advice.stop(
                     "no-hours",
-                    many + " cannot be baked before the plan's hours end.",
-                    "Open the studio longer, or plan fewer.",
+                    many + " cannot be baked within the hours of the plan.",
+                    "Work longer hours, or plan fewer.",
                     bake.name()));
             if (most > 0) {
                 rest.add(bake.counting(most));

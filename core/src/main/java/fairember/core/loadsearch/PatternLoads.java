@@ -126,7 +126,7 @@ final class PatternLoads {
         }
         double bound = Math.ceil(answer.solver().bestObjectiveBound() - 1e-6) / unit(objective);
         List<Slot> loads = new ArrayList<>();
-        List<Deque<Integer>> left = things();
+        List<Deque<Integer>> left = items();
         for (Kind kind : kinds) {
             for (long n = answer.solver().value(kind.used); n > 0; n--) {
                 fill(kind.places, left).ifPresent(loads::add);
@@ -152,15 +152,15 @@ final class PatternLoads {
     /** From the longest time down. No other kind is needed: without a thing that takes its whole time it could be shorter. */
     private List<Kind> kinds(CpModel model, List<int[]> patterns) {
         List<Kind> kinds = new ArrayList<>();
-        int things = Arrays.stream(table.count).sum();
+        int items = Arrays.stream(table.count).sum();
         for (int t = times.length - 1; t >= 0; t--) {
             for (int[] places : patterns) {
                 boolean wanted = false;
                 for (int s = 0; s < sizes.length; s++) {
-                    wanted |= places[s] > 0 && things(sizes[s], times[t]) > 0;
+                    wanted |= places[s] > 0 && items(sizes[s], times[t]) > 0;
                 }
                 if (wanted) {
-                    kinds.add(new Kind(times[t], places, model.newIntVar(0, things, "")));
+                    kinds.add(new Kind(times[t], places, model.newIntVar(0, items, "")));
                 }
             }
         }
@@ -169,10 +169,10 @@ final class PatternLoads {
 
     /** For things of a width that need a time or more: as many places in loads of that time or more. */
     private void cover(CpModel model, List<Kind> kinds, int s) {
-        int things = 0;
+        int items = 0;
         for (int t = times.length - 1; t >= 0; t--) {
-            int own = things(sizes[s], times[t]);
-            things += own;
+            int own = items(sizes[s], times[t]);
+            items += own;
             if (own > 0) {
                 LinearExprBuilder places = LinearExpr.newBuilder();
                 for (Kind kind : kinds) {
@@ -180,26 +180,27 @@ final class PatternLoads {
                         places.addTerm(kind.used, kind.places[s]);
                     }
                 }
-                model.addGreaterOrEqual(places, things);
+                model.addGreaterOrEqual(places, items);
             }
         }
     }
 
-    private int things(int size, int time) {
-        int things = 0;
+    private int items(int size, int time) {
+        int items = 0;
         for (int j = 0; j < table.bakes; j++) {
-            things += width[j] == size && table.need[j] == time ? table.count[j] : 0;
+            items += width[j] == size && table.need[j] == time ? table.count[j] : 0;
         }
-        return things;
+        return items;
     }
 
-    private long cost(Objective objective, int hold) {
+    private long cost(Objective objective, int bakingTime) {
         var oven = table.problem.ovens().get(0).oven();
         return switch (objective) {
             case LOADS, LATENESS -> 1;
             case KWH ->
-                Math.round((oven.preheatEnergy().kwh() + oven.holdKw() * table.minutes(hold) / 60) * unit(objective));
-            case FINISH -> (long) table.preheat[0] + hold + table.unload[0];
+                Math.round((oven.preheatEnergy().kwh() + oven.keepHotKw() * table.minutes(bakingTime) / 60)
+                        * unit(objective));
+            case FINISH -> (long) table.preheat[0] + bakingTime + table.unload[0];
         };
     }
 
@@ -226,10 +227,10 @@ final class PatternLoads {
     }
 
     /** The things of each width, those that need longest first. */
-    private List<Deque<Integer>> things() {
+    private List<Deque<Integer>> items() {
         List<Deque<Integer>> left = new ArrayList<>();
         for (int size : sizes) {
-            Deque<Integer> things = new ArrayDeque<>();
+            Deque<Integer> items = new ArrayDeque<>();
             List<Integer> bakes = new ArrayList<>();
             for (int j = 0; j < table.bakes; j++) {
                 for (int n = 0; n < (width[j] == size ? table.count[j] : 0); n++) {
@@ -237,8 +238,8 @@ final class PatternLoads {
                 }
             }
             bakes.sort(Comparator.<Integer>comparingInt(j -> -table.need[j]).thenComparing(j -> j));
-            things.addAll(bakes);
-            left.add(things);
+            items.addAll(bakes);
+            left.add(items);
         }
         return left;
     }

@@ -19,10 +19,10 @@ final class Reasons {
         for (int i = 0; i < bakes.length; i++) {
             Bake a = table.planned.get(bakes[i]);
             if (!table.fitsOven[oven][bakes[i]]) {
-                return a.name() + " does not go into that oven, or its hours are too short";
+                return a.name() + " does not fit that oven, or the oven's hours are too short";
             }
             if (counts[i] < table.least[bakes[i]]) {
-                return "no fewer than %d of %s share a load".formatted(table.least[bakes[i]], a.name());
+                return "at least %d of %s must share a load".formatted(table.least[bakes[i]], a.name());
             }
             for (int k = 0; k < i; k++) {
                 String pair = pair(bakes[k], bakes[i]);
@@ -48,10 +48,11 @@ final class Reasons {
             return "no temperature suits both: one needs %s °C or more, another %s °C or less"
                     .formatted(Figures.show(low), Figures.show(high));
         }
-        double hold = Math.max(a.hold().min(), b.hold().min());
+        double bakingTime = Math.max(a.bakingTime().min(), b.bakingTime().min());
         double most = Math.min(a.most().min(), b.most().min());
-        if (hold > most) {
-            return "no hold suits both: one needs %s, another takes %s at most".formatted(minutes(hold), minutes(most));
+        if (bakingTime > most) {
+            return "no baking time suits both: one needs %s, another takes %s at most"
+                    .formatted(minutes(bakingTime), minutes(most));
         }
         for (LoadProblem.Apart apart : table.problem.apart()) {
             boolean named = (apart.one().equals(a.key()) && apart.other().equals(b.key()))

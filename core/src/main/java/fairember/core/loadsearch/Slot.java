@@ -14,16 +14,16 @@ final class Slot {
     final int oven;
     final int[] bakes;
     final int[] counts;
-    final int hold;
+    final int bakingTime;
     final double kwh;
     final boolean pinned;
     final int at;
 
-    Slot(int oven, int[] bakes, int[] counts, int hold, double kwh, boolean pinned, int at) {
+    Slot(int oven, int[] bakes, int[] counts, int bakingTime, double kwh, boolean pinned, int at) {
         this.oven = oven;
         this.bakes = bakes;
         this.counts = counts;
-        this.hold = hold;
+        this.bakingTime = bakingTime;
         this.kwh = kwh;
         this.pinned = pinned;
         this.at = at;

@@ -117,7 +117,7 @@ final class Slots {
     /** A load of these; null when it may not be. The bakes stand in rising order. */
     @Nullable
     Slot make(int oven, int[] bakes, int[] counts, boolean pinned, int at) {
-        int hold = 0;
+        int bakingTime = 0;
         int cap = Table.NEVER;
         double area = 0;
         for (int i = 0; i < bakes.length; i++) {
@@ -130,17 +130,17 @@ final class Slots {
                     return null;
                 }
             }
-            hold = Math.max(hold, table.need[j]);
+            bakingTime = Math.max(bakingTime, table.need[j]);
             cap = Math.min(cap, table.most[j]);
             area += counts[i] * table.area[oven][j];
         }
-        boolean time = table.preheat[oven] + hold + table.unload[oven] <= table.ovenHours[oven].longest();
-        if (hold > cap || !time || area > table.ovenArea[oven] * (1 + 1e-9) || !fits(oven, bakes, counts)) {
+        boolean time = table.preheat[oven] + bakingTime + table.unload[oven] <= table.ovenHours[oven].longest();
+        if (bakingTime > cap || !time || area > table.ovenArea[oven] * (1 + 1e-9) || !fits(oven, bakes, counts)) {
             return null;
         }
         Oven of = table.problem.ovens().get(oven).oven();
-        double kwh = of.preheatEnergy().kwh() + of.holdKw() * table.minutes(hold) / 60;
-        return new Slot(oven, bakes, counts, hold, kwh, pinned, at);
+        double kwh = of.preheatEnergy().kwh() + of.keepHotKw() * table.minutes(bakingTime) / 60;
+        return new Slot(oven, bakes, counts, bakingTime, kwh, pinned, at);
     }
 
     /** Whether the packer lays these, whatever else keeps them from sharing a load; counts may be 0. */
@@ -207,19 +207,19 @@ final class Slots {
     /** The most of a bake that a load takes besides what it holds, up to {@code wanted}; 0 when none. */
     int most(Slot slot, int bake, int wanted) {
         int missing = table.least[bake] - slot.countOf(bake);
-        int most = Parting.most(wanted, n -> n < missing || with(slot, bake, n) != null);
+        int most = Splitting.most(wanted, n -> n < missing || with(slot, bake, n) != null);
         return most > 0 && with(slot, bake, most) != null ? most : 0;
     }
 
     /** The most of a bake that an empty oven takes, up to {@code wanted}; 0 when none. */
     int most(int oven, int bake, int wanted) {
-        int most = Parting.most(wanted, n -> n < table.least[bake] || of(oven, bake, n) != null);
+        int most = Splitting.most(wanted, n -> n < table.least[bake] || of(oven, bake, n) != null);
         return most > 0 && of(oven, bake, most) != null ? most : 0;
     }
 
     /** Whether what is left of a bake can still be parted into loads of its own. */
     boolean parts(int bake, int left) {
-        return Parting.may(left, table.least[bake], capacity(bake));
+        return Splitting.may(left, table.least[bake], capacity(bake));
     }
 
     private int capacity(int bake) {

@@ -58,9 +58,9 @@ final class Table {
         this.scale = scaleOf(problem, planned);
         count = planned.stream().mapToInt(Bake::count).toArray();
         least = planned.stream().mapToInt(b -> Math.min(b.least(), b.count())).toArray();
-        need = planned.stream().mapToInt(b -> up(b.hold().min())).toArray();
+        need = planned.stream().mapToInt(b -> up(b.bakingTime().min())).toArray();
         most = planned.stream()
-                .mapToInt(b -> Math.max(up(b.hold().min()), down(b.most().min())))
+                .mapToInt(b -> Math.max(up(b.bakingTime().min()), down(b.most().min())))
                 .toArray();
         low = planned.stream().mapToDouble(b -> b.low().c()).toArray();
         high = planned.stream().mapToDouble(b -> b.high().c()).toArray();
@@ -100,7 +100,9 @@ final class Table {
         List<Double> times = new ArrayList<>();
         for (Bake b : planned) {
             times.addAll(List.of(
-                    b.hold().min(), b.hands().from().min(), b.hands().work().min()));
+                    b.bakingTime().min(),
+                    b.hands().from().min(),
+                    b.hands().work().min()));
             b.after().forEach(w -> times.add(w.cooling().min()));
             b.due().ifPresent(times::add);
         }

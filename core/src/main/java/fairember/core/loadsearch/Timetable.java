@@ -12,7 +12,7 @@ final class Timetable {
     private final Table table;
     private final int[] first;
     private final int[] last;
-    private final int[] held;
+    private final int[] saved;
     private final long[] queue;
     private final int[] ovenFree;
     private final int[][] busyFrom;
@@ -29,7 +29,7 @@ final class Timetable {
         int n = table.bakes;
         first = new int[n];
         last = new int[n];
-        held = new int[n];
+        saved = new int[n];
         queue = new long[n];
         ovenFree = new int[table.ovens];
         busyFrom = new int[Math.max(1, table.makers)][n + 1];
@@ -51,7 +51,7 @@ final class Timetable {
     /** Whether every bake is in it whole and after those it waits for; then {@link #first} and {@link #last} stand. */
     boolean inOrder(Draft draft) {
         Arrays.fill(first, -1);
-        Arrays.fill(held, 0);
+        Arrays.fill(saved, 0);
         Slot[] loads = draft.loads;
         for (int p = 0; p < loads.length; p++) {
             Slot slot = loads[p];
@@ -61,11 +61,11 @@ final class Timetable {
                     first[j] = p;
                 }
                 last[j] = p;
-                held[j] += slot.counts[i];
+                saved[j] += slot.counts[i];
             }
         }
         for (int j = 0; j < table.bakes; j++) {
-            if (held[j] != table.count[j]) {
+            if (saved[j] != table.count[j]) {
                 return false;
             }
             for (int b : table.before[j]) {
@@ -197,7 +197,7 @@ final class Timetable {
         if (slot.at != Slot.ANY_TIME) {
             base = Math.max(base, slot.at - table.lead(o));
         }
-        int whole = table.preheat[o] + slot.hold + table.unload[o];
+        int whole = table.preheat[o] + slot.bakingTime + table.unload[o];
         int begin = base >= Table.NEVER ? Table.NEVER : table.ovenHours[o].begin(base, whole);
         heat[p] = begin;
         int end = begin >= Table.NEVER ? Table.NEVER : begin + whole;

@@ -1,6 +1,6 @@
 package fairember.core.loadsearch;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Energy;
 import fairember.core.measure.Figures;
 import fairember.core.measure.Minutes;
@@ -29,7 +29,7 @@ final class Writing {
     private final Timetable times;
     private final Outcome outcome;
     private final Reasons reasons;
-    private final Freeing freeing;
+    private final LoadSaving loadSaving;
 
     Writing(Table table, Slots slots, Draft draft) {
         this.table = table;
@@ -42,10 +42,10 @@ final class Writing {
         }
         this.outcome = timed;
         this.reasons = new Reasons(table, slots);
-        this.freeing = new Freeing(table, draft, outcome);
+        this.loadSaving = new LoadSaving(table, draft, outcome);
     }
 
-    LoadPlan plan(Map<Objective, Double> bounds, List<Finding> findings) {
+    LoadPlan plan(Map<Objective, Double> bounds, List<Advice> advice) {
         List<Integer> order = new ArrayList<>();
         for (int p = 0; p < draft.loads.length; p++) {
             order.add(p);
@@ -57,7 +57,7 @@ final class Writing {
         for (int i = 0; i < order.size(); i++) {
             loads.add(load(order, i));
         }
-        return new LoadPlan(hands(), loads, scores(bounds), findings);
+        return new LoadPlan(hands(), loads, scores(bounds), advice);
     }
 
     List<Score> scores(Map<Objective, Double> bounds) {
@@ -111,12 +111,12 @@ final class Writing {
                 .sum();
         double tray =
                 oven.trayWidth().mm() * oven.trayDepth().mm() * oven.shelves().size();
-        int whole = table.preheat[slot.oven] + slot.hold + table.unload[slot.oven];
+        int whole = table.preheat[slot.oven] + slot.bakingTime + table.unload[slot.oven];
         return new PlannedLoad(
                 slot.oven,
                 items,
                 new Temperature(low),
-                at(slot.hold),
+                at(slot.bakingTime),
                 at(times.heat[p]),
                 at(times.heat[p] + table.lead(slot.oven)),
                 at(times.heat[p] + whole),
@@ -124,13 +124,13 @@ final class Writing {
                 places,
                 new Share(Math.min(1, covered / tray)),
                 slot.pinned,
-                Stream.concat(why(order, i, low, high).stream(), hot.findings(places).stream())
+                Stream.concat(why(order, i, low, high).stream(), hot.advice(places).stream())
                         .toList());
     }
 
-    private List<Finding> why(List<Integer> order, int i, double low, double high) {
+    private List<Advice> why(List<Integer> order, int i, double low, double high) {
         Slot slot = draft.loads[order.get(i)];
-        List<Finding> why = new ArrayList<>();
+        List<Advice> why = new ArrayList<>();
         why.add(shared(slot, low, high));
         for (int j : slot.bakes) {
             if (times.first(j) == order.get(i)) {
@@ -138,13 +138,13 @@ final class Writing {
                     String reason = against(order.get(earlier), j);
                     if (!reason.isEmpty()) {
                         String name = table.planned.get(j).name();
-                        why.add(Finding.keeps(
-                                "not-earlier", "%s not in load %d: %s.".formatted(name, earlier + 1, reason), name));
+                        why.add(Advice.tip(
+                                "not-earlier", "%s is not in load %d: %s.".formatted(name, earlier + 1, reason), name));
                     }
                 }
             }
         }
-        freeing.of(order.get(i), order).ifPresent(why::add);
+        loadSaving.of(order.get(i), order).ifPresent(why::add);
         return why;
     }
 
@@ -165,26 +165,27 @@ final class Writing {
             return "that load is pinned";
         }
         if (!table.fitsOven[slot.oven][j]) {
-            return "it does not go into that oven";
+            return "it does not fit that oven";
         }
         return slots.with(slot, j, table.least[j]) == null ? "there is no room on the tray" : "";
     }
 
-    private Finding shared(Slot slot, double low, double high) {
+    private Advice shared(Slot slot, double low, double high) {
         String[] names = new String[slot.bakes.length];
         Bake longest = table.planned.get(slot.bakes[0]);
         for (int k = 0; k < names.length; k++) {
             Bake bake = table.planned.get(slot.bakes[k]);
             names[k] = bake.name();
-            longest = bake.hold().compareTo(longest.hold()) > 0 ? bake : longest;
+            longest = bake.bakingTime().compareTo(longest.bakingTime()) > 0 ? bake : longest;
         }
-        String temperature = "%s to %s °C suits %s, set at the low end"
+        String temperature = "%s to %s °C suits %s; the low end is used"
                 .formatted(Figures.show(low), Figures.show(high), names.length == 1 ? names[0] : "all " + names.length);
-        String hold = names.length == 1
-                ? "it needs " + Reasons.minutes(longest.hold().min())
-                : "%s needs the longest, %s, within what the others take"
+        String bakingTime = names.length == 1
+                ? "it needs " + Reasons.minutes(longest.bakingTime().min())
+                : "%s needs the longest time, %s, within the limits of the others"
                         .formatted(
-                                longest.name(), Reasons.minutes(longest.hold().min()));
-        return Finding.keeps("share", temperature + "; " + hold + ".", names);
+                                longest.name(),
+                                Reasons.minutes(longest.bakingTime().min()));
+        return Advice.tip("share", temperature + "; " + bakingTime + ".", names);
     }
 }

@@ -13,7 +13,7 @@ public final class Figures {
     /** "12", "2.5", "0.004"; whole numbers are given whole. NaN and the infinities are named. */
     public static String show(double value) {
         if (!Double.isFinite(value)) {
-            return Double.isNaN(value) ? "not a number" : "no finite number";
+            return Double.isNaN(value) ? "not a number" : "an infinite number";
         }
         if (value == Math.rint(value) && Math.abs(value) < 1e15) {
             return BigDecimal.valueOf(value)

@@ -7,8 +7,8 @@ final class Finite {
     /** @throws Refused when the value is negative, not a number or infinite */
     static void notNegative(String field, double value, String unit) {
         if (!Double.isFinite(value) || value < 0) {
-            throw new Refused(
-                    field, Figures.show(value, unit), "0 " + unit + " or more", "Give a measure that can be made.");
+            throw new InvalidInputException(
+                    field, Figures.show(value, unit), "0 " + unit + " or more", "Enter a size that can be made.");
         }
     }
 }

@@ -7,7 +7,7 @@ import java.util.function.Supplier;
 
 /** Checks many inputs and refuses once, with everything that was wrong. */
 public final class Gathering {
-    private final List<Wrong> wrongs = new ArrayList<>();
+    private final List<InputError> errors = new ArrayList<>();
 
     /**
      * Takes one input, or keeps what was wrong with it for later.
@@ -18,8 +18,8 @@ public final class Gathering {
     public <T> Optional<T> at(String path, Supplier<T> input) {
         try {
             return Optional.of(input.get());
-        } catch (Refused refused) {
-            refused.wrongs().forEach(wrong -> wrongs.add(wrong.inside(path)));
+        } catch (InvalidInputException refused) {
+            refused.errors().forEach(error -> errors.add(error.inside(path)));
             return Optional.empty();
         }
     }
@@ -34,8 +34,8 @@ public final class Gathering {
     }
 
     /** Notes something wrong between inputs that are fine alone. */
-    public void wrong(String field, String found, String allowed, String mend) {
-        wrongs.add(new Wrong(field, found, allowed, mend));
+    public void error(String field, String found, String allowed, String fix) {
+        errors.add(new InputError(field, found, allowed, fix));
     }
 
     /**
@@ -44,8 +44,8 @@ public final class Gathering {
      * @throws Refused when anything was wrong
      */
     public void orRefuse() {
-        if (!wrongs.isEmpty()) {
-            throw new Refused(wrongs);
+        if (!errors.isEmpty()) {
+            throw new InvalidInputException(errors);
         }
     }
 }

@@ -14,7 +14,7 @@ public record Money(long minor) implements Comparable<Money> {
 
     public Money {
         if (minor < -LIMIT || minor > LIMIT) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "priceMinor", minor + " minor units", "up to " + LIMIT, "Check the price and the counts.");
         }
     }
@@ -34,8 +34,8 @@ public record Money(long minor) implements Comparable<Money> {
     public Money times(double factor) {
         BigDecimal exact = BigDecimal.valueOf(minor).multiply(new BigDecimal(factor));
         BigDecimal limit = BigDecimal.valueOf(LIMIT);
-        BigDecimal held = exact.min(limit).max(limit.negate());
-        return new Money(held.setScale(0, RoundingMode.HALF_EVEN).longValueExact());
+        BigDecimal saved = exact.min(limit).max(limit.negate());
+        return new Money(saved.setScale(0, RoundingMode.HALF_EVEN).longValueExact());
     }
 
     /** The least amount not below this one that is a whole number of {@code step}s; a step of zero changes nothing. */

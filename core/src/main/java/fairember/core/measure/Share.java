@@ -8,8 +8,8 @@ package fairember.core.measure;
 public record Share(double of1) {
     public Share {
         if (!Double.isFinite(of1) || of1 < 0 || of1 > 1) {
-            throw new Refused(
-                    "share", Figures.show(of1 * 100, "%"), "0 to 100 %", "Give a share between nothing and all of it.");
+            throw new InvalidInputException(
+                    "share", Figures.show(of1 * 100, "%"), "0 to 100 %", "Enter a share from 0 to 100 %.");
         }
     }
 

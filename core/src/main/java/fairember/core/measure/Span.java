@@ -1,5 +1,8 @@
 package fairember.core.measure;
 
+import java.util.List;
+import java.util.Locale;
+
 /**
  * What one input may be: its name at the border, its words, its least and greatest value and its unit. The page shows
  * it beside the field; the core refuses what lies outside it. Both ends are allowed values.
@@ -29,7 +32,9 @@ public record Span(String field, String label, double low, double high, String u
      */
     public double check(double value) {
         if (!Double.isFinite(value) || value < low || value > high || (whole && value != Math.rint(value))) {
-            throw new Refused(field, Figures.show(value, unit), allowed(), mend(value));
+            String found = Figures.show(value, unit);
+            throw new InvalidInputException(
+                    List.of(new InputError(field, found, allowed(), fix(value), message(found))));
         }
         return value;
     }
@@ -44,14 +49,22 @@ public record Span(String field, String label, double low, double high, String u
         return value;
     }
 
-    /** "0.5 to 400 mm", "whole, 1 to 500". */
+    /** "0.5 to 400 mm", "a whole number from 1 to 500". */
     public String allowed() {
-        return (whole ? "whole, " : "") + Figures.show(low) + " to " + Figures.show(high, unit);
+        return (whole ? "a whole number from " : "") + Figures.show(low) + " to " + Figures.show(high, unit);
     }
 
-    private String mend(double value) {
+    /** "Diameter must be between 0.5 and 400 mm; you entered 0 mm." */
+    private String message(String found) {
+        String name =
+                label.isEmpty() ? "The value" : label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1);
+        return "%s must be %sbetween %s and %s; you entered %s."
+                .formatted(name, whole ? "a whole number " : "", Figures.show(low), Figures.show(high, unit), found);
+    }
+
+    private String fix(double value) {
         if (Double.isFinite(value) && value >= low && value <= high) {
-            return "Give a whole number for the %s.".formatted(label);
+            return "Enter a whole number for the %s.".formatted(label);
         }
         if (value < low) {
             return "Make the %s at least %s.".formatted(label, Figures.show(low, unit));

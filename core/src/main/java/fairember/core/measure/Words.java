@@ -16,16 +16,19 @@ public final class Words {
     public static String name(String field, String name) {
         String trimmed = name.strip();
         if (trimmed.isEmpty()) {
-            throw new Refused(
-                    field, "nothing", "1 to " + NAME_MAX + " characters", "Give it a name you will know it by.");
+            throw new InvalidInputException(
+                    field, "nothing", "1 to " + NAME_MAX + " characters", "Enter a name you will recognise.");
         }
         if (trimmed.length() > NAME_MAX) {
-            throw new Refused(
+            throw new InvalidInputException(
                     field, trimmed.length() + " characters", "1 to " + NAME_MAX + " characters", "Shorten the name.");
         }
         if (trimmed.codePoints().anyMatch(Character::isISOControl)) {
-            throw new Refused(
-                    field, "a line break or control character", "letters, figures and signs", "Type it on one line.");
+            throw new InvalidInputException(
+                    field,
+                    "a line break or control character",
+                    "letters, digits and signs",
+                    "Type the name on one line.");
         }
         return trimmed;
     }

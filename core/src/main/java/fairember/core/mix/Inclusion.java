@@ -19,25 +19,25 @@ import fairember.core.stock.BlockSize;
  * @param price of 100 g
  */
 public record Inclusion(String name, Share ofClay, Effect effect, Money price) {
-    public static final Span PERCENT = Span.of("percent", "strewn in", 0.01, 60, "%");
-    public static final Span PRICE = Span.count("priceMinor", "price of 100 g in minor units", 0, 1_000_000);
+    public static final Span PERCENT = Span.of("percent", "addition", 0.01, 60, "%");
+    public static final Span PRICE = Span.count("priceMinor", "price per 100 g in minor units", 0, 1_000_000);
     private static final double PRICED_G = 100;
 
     /**
-     * An inclusion that can be strewn in.
+     * An inclusion that can be added.
      *
      * @throws fairember.core.measure.Refused with everything that is wrong
      */
     public Inclusion {
         Gathering g = new Gathering();
-        String told = name;
+        String given = name;
         Share share = ofClay;
         Money paid = price;
-        g.at("", () -> Words.name("name", told));
+        g.at("", () -> Words.name("name", given));
         g.at("", () -> PERCENT.check(share.percent()));
         g.at("", () -> PRICE.check((double) paid.minor()));
         g.orRefuse();
-        name = told.strip();
+        name = given.strip();
     }
 
     /** The amount its price is of, as a size that is bought. */

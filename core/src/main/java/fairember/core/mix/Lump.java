@@ -1,7 +1,7 @@
 package fairember.core.mix;
 
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import fairember.core.stock.StockClay;
@@ -28,11 +28,11 @@ public record Lump(String name, Mass mass, Mix mix) {
     public record Taken(Lump lump, Mass mass) {
         public Taken {
             if (mass.g() <= 0 || mass.g() > lump.mass().g() * (1 + 1e-9)) {
-                throw new Refused(
+                throw new InvalidInputException(
                         "massG",
                         mass.g() + " g of " + lump.name(),
                         "over 0 to " + lump.mass().g() + " g",
-                        "Take no more than there is of it.");
+                        "Take no more than there is.");
             }
         }
     }
@@ -46,7 +46,8 @@ public record Lump(String name, Mass mass, Mix mix) {
      */
     public static Lump merge(String name, List<Taken> taken) {
         if (taken.size() < 2) {
-            throw new Refused("takes", taken.size() + " lumps", "two or more", "Choose the lumps to knead together.");
+            throw new InvalidInputException(
+                    "takes", taken.size() + " lumps", "two or more", "Choose the lumps to knead together.");
         }
         Map<StockClay, Double> grams = new LinkedHashMap<>();
         double all = 0;

@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * A mix for a wanted mass.
  *
  * @param mix the recipe
- * @param wanted grams of the mix, with what is strewn in
+ * @param wanted grams of the mix, with what is added
  * @param portions grams of each clay it comes down to, in the order they are met
  * @param lines grams of each clay and each mix, as the recipe has them
  * @param inclusions grams of what is strewn into this mix itself, in the order of the recipe; with the lines they sum to
@@ -38,21 +38,22 @@ public record MeasuredMix(
         inclusions = List.copyOf(inclusions);
     }
 
-    /** What so much of it costs, each clay at the best price of a block, and all that is strewn in. */
+    /** What so much of it costs, each clay at the best price of a block, and all that is added. */
     public Money costOf(Mass mass) {
         double minor = portions.stream()
                 .mapToDouble(p -> p.parts() * p.clay().bestValue().minorPerGram())
                 .sum();
-        double strewn = mix.strewn().stream()
+        double inclusions = mix.allInclusions().stream()
                 .mapToDouble(s -> s.parts() * s.inclusion().minorPerGram())
                 .sum();
-        return new Money(1).times((minor + strewn) / (mix.allParts() * (1 + mix.strewnShare())) * mass.g());
+        return new Money(1).times((minor + inclusions) / (mix.allParts() * (1 + mix.inclusionShare())) * mass.g());
     }
 
-    /** What its clays and all that is strewn in do that an even colour cannot show, each once. */
+    /** What its clays and all that is added do that an even colour cannot show, each once. */
     public List<Effect> effects() {
-        Stream<Effect> strewn = mix.strewn().stream().map(s -> s.inclusion().effect());
-        return Stream.concat(colour.effects().stream(), strewn)
+        Stream<Effect> inclusions =
+                mix.allInclusions().stream().map(s -> s.inclusion().effect());
+        return Stream.concat(colour.effects().stream(), inclusions)
                 .filter(effect -> effect != Effect.PLAIN)
                 .distinct()
                 .sorted()

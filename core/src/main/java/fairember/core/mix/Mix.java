@@ -2,7 +2,7 @@ package fairember.core.mix;
 
 import fairember.core.colour.MixPart;
 import fairember.core.measure.Figures;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Words;
 import fairember.core.stock.StockClay;
 import java.util.ArrayList;
@@ -22,7 +22,7 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
     static final int MOST = 12;
     static final int MOST_INCLUSIONS = 6;
 
-    /** A recipe with nothing strewn in. */
+    /** A recipe with nothing added. */
     public Mix(long id, String name, List<? extends Ingredient> ingredients) {
         this(id, name, List.copyOf(ingredients), List.of());
     }
@@ -37,24 +37,28 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
         ingredients = List.copyOf(ingredients);
         inclusions = List.copyOf(inclusions);
         if (ingredients.isEmpty() || ingredients.size() > MOST) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "parts", ingredients.size() + " clays", "1 to " + MOST + " clays", "Choose the clays of this mix.");
         }
         double sum = ingredients.stream().mapToDouble(Ingredient::parts).sum();
         if (!(sum > 0)) {
-            throw new Refused(
-                    "parts", Figures.show(sum) + " parts in all", "more than 0", "Give at least one clay some parts.");
+            throw new InvalidInputException(
+                    "parts",
+                    Figures.show(sum) + " parts in total",
+                    "more than 0",
+                    "Give at least one clay some parts.");
         }
         long distinct = ingredients.stream().map(Ingredient::key).distinct().count();
         if (distinct < ingredients.size()) {
-            throw new Refused("parts", "a clay twice", "each clay once", "Put all parts of a clay on one line.");
+            throw new InvalidInputException(
+                    "parts", "a clay twice", "each clay once", "Put all parts of a clay on one line.");
         }
         if (inclusions.size() > MOST_INCLUSIONS) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "inclusions",
                     inclusions.size() + " kinds",
                     "up to " + MOST_INCLUSIONS,
-                    "Strew fewer kinds into one mix.");
+                    "Add fewer kinds to one mix.");
         }
     }
 
@@ -109,7 +113,7 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
 
         /** What one of its parts and of what is strewn into it is here. */
         private double each() {
-            return parts / (mix.allParts() * (1 + mix.strewnShare()));
+            return parts / (mix.allParts() * (1 + mix.inclusionShare()));
         }
 
         @Override
@@ -126,8 +130,8 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
     /** Parts of a clay, over all the mixes it comes in by. */
     public record ClayParts(StockClay clay, double parts) {}
 
-    /** Parts of something strewn in, over all the mixes it comes in by. */
-    public record StrewnParts(Inclusion inclusion, double parts) {}
+    /** Parts of something added, over all the mixes it comes in by. */
+    public record InclusionParts(Inclusion inclusion, double parts) {}
 
     /** All parts of its lines, of its own counting. */
     public double allParts() {
@@ -135,12 +139,12 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
     }
 
     /** What is strewn into it, as a share of its clay and of its mixes. */
-    double strewnShare() {
+    double inclusionShare() {
         return inclusions.stream().mapToDouble(i -> i.ofClay().of1()).sum();
     }
 
     /**
-     * The clays it comes down to, each once, in the order they are met; with {@link #strewn} they sum to {@link #allParts} and its own
+     * The clays it comes down to, each once, in the order they are met; with {@link #allInclusions} they sum to {@link #allParts} and its own
      * inclusions.
      *
      * <pre>parts of a clay by way of a mix = parts of the mix · the clay's share of it</pre>
@@ -160,19 +164,19 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
     }
 
     /** All that is strewn into it and into the mixes it holds, each once, counted as its clays are. */
-    public List<StrewnParts> strewn() {
+    public List<InclusionParts> allInclusions() {
         Map<Inclusion, Double> parts = new LinkedHashMap<>();
         inclusions.forEach(own -> parts.merge(own, own.ofClay().of1() * allParts(), Double::sum));
         for (Ingredient ingredient : ingredients) {
             if (ingredient instanceof OfMix of) {
                 of.mix()
-                        .strewn()
+                        .allInclusions()
                         .forEach(inner -> parts.merge(inner.inclusion(), of.each() * inner.parts(), Double::sum));
             }
         }
-        List<StrewnParts> strewn = new ArrayList<>();
-        parts.forEach((inclusion, of) -> strewn.add(new StrewnParts(inclusion, of)));
-        return strewn;
+        List<InclusionParts> inclusions = new ArrayList<>();
+        parts.forEach((inclusion, of) -> inclusions.add(new InclusionParts(inclusion, of)));
+        return inclusions;
     }
 
     List<MixPart> colours() {

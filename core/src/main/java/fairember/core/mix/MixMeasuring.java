@@ -18,9 +18,9 @@ public final class MixMeasuring {
      * The mix for a wanted mass.
      *
      * <pre>
-     * grams of clay = wanted/(1 + Σq)       (q what is strewn in, as a share of the clay)
+     * grams of clay = wanted/(1 + Σq)       (q what is added, as a share of the clay)
      * grams of a clay = grams of clay·p/Σp
-     * grams strewn in = grams of clay·q
+     * grams added = grams of clay·q
      * density ρ = Σp / Σ(p/ρᵢ)              (volumes add)
      * </pre>
      *
@@ -29,15 +29,15 @@ public final class MixMeasuring {
      * @param wanted more than 0
      */
     public static MeasuredMix measure(Mix mix, Mass wanted) {
-        Mass clay = wanted.times(1 / (1 + mix.strewnShare()));
+        Mass clay = wanted.times(1 / (1 + mix.inclusionShare()));
         double sum = mix.allParts();
         List<Mix.ClayParts> clays = mix.clays();
         double volume = clays.stream()
-                .mapToDouble(c -> c.parts() / c.clay().line().density().gPerCm3())
+                .mapToDouble(c -> c.parts() / c.clay().range().density().gPerCm3())
                 .sum();
         SharedWindow window = SharedWindow.of(clays.stream()
                 .filter(c -> c.parts() > 0)
-                .map(c -> c.clay().line().window())
+                .map(c -> c.clay().range().window())
                 .toList());
         return new MeasuredMix(
                 mix,

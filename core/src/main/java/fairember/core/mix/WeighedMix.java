@@ -17,8 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param exact the recipe for the same total before rounding
  * @param wanted grams that were asked for
  * @param lines what is taken of each line of the recipe
- * @param strewn what is taken of what is strewn in, in the order of the recipe
- * @param total grams in all, with what is strewn in
+ * @param inclusions what is taken of what is added, in the order of the recipe
+ * @param total grams in all, with what is added
  * @param raw how the raw colour changes by the rounding
  * @param cured how the cured colour changes
  */
@@ -26,13 +26,13 @@ public record WeighedMix(
         MeasuredMix exact,
         Mass wanted,
         List<Line> lines,
-        List<Mass> strewn,
+        List<Mass> inclusions,
         Mass total,
         ColourDifference raw,
         ColourDifference cured) {
     public WeighedMix {
         lines = List.copyOf(lines);
-        strewn = List.copyOf(strewn);
+        inclusions = List.copyOf(inclusions);
     }
 
     /**
@@ -58,14 +58,14 @@ public record WeighedMix(
         return Shares.percent(lines.stream().map(l -> l.taken().g()).toList());
     }
 
-    static WeighedMix of(MeasuredMix exact, Mass wanted, List<Line> lines, List<Mass> strewn) {
+    static WeighedMix of(MeasuredMix exact, Mass wanted, List<Line> lines, List<Mass> inclusions) {
         double all = lines.stream().mapToDouble(l -> l.taken().g()).sum()
-                + strewn.stream().mapToDouble(Mass::g).sum();
+                + inclusions.stream().mapToDouble(Mass::g).sum();
         return new WeighedMix(
                 exact,
                 wanted,
                 lines,
-                strewn,
+                inclusions,
                 new Mass(all),
                 change(exact, lines, Face.RAW),
                 change(exact, lines, Face.CURED));

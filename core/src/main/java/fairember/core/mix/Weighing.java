@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Weighing {
     private static final int MOST_PERCENT_MORE = 25;
-    static final double WORTH_A_PERCENT = 0.05;
+    static final double MINOR_PER_PERCENT = 0.05;
 
     private Weighing() {}
 
@@ -66,9 +66,9 @@ public final class Weighing {
 
     private record Taken(Mass mass, @Nullable BlockShare share) {}
 
-    private static WeighedMix best(Mix mix, Mass wanted, Rounding rounding, UnaryOperator<Mass> strewing) {
+    private static WeighedMix best(Mix mix, Mass wanted, Rounding rounding, UnaryOperator<Mass> including) {
         return IntStream.rangeClosed(0, MOST_PERCENT_MORE)
-                .mapToObj(more -> weigh(mix, wanted, wanted.times(1 + more / 100.0), rounding, strewing))
+                .mapToObj(more -> weigh(mix, wanted, wanted.times(1 + more / 100.0), rounding, including))
                 .min(Comparator.comparingDouble(weighed -> cost(weighed, wanted)))
                 .orElseThrow();
     }
@@ -78,10 +78,11 @@ public final class Weighing {
                 weighed.change(Face.RAW).total(), weighed.change(Face.CURED).total());
         double percent = 100 * (weighed.total().g() / wanted.g() - 1);
         // Less than wanted is no answer but where nothing else is found: a batch must not run out.
-        return seen + WORTH_A_PERCENT * Math.abs(percent) + (percent < -1e-9 ? 100 - 10 * percent : 0);
+        return seen + MINOR_PER_PERCENT * Math.abs(percent) + (percent < -1e-9 ? 100 - 10 * percent : 0);
     }
 
-    private static WeighedMix weigh(Mix mix, Mass wanted, Mass total, Rounding rounding, UnaryOperator<Mass> strewing) {
+    private static WeighedMix weigh(
+            Mix mix, Mass wanted, Mass total, Rounding rounding, UnaryOperator<Mass> including) {
         MeasuredMix exact = MixMeasuring.measure(mix, total);
         List<WeighedMix.Line> lines = new ArrayList<>();
         for (MeasuredMix.Line line : exact.lines()) {
@@ -90,6 +91,6 @@ public final class Weighing {
             lines.add(new WeighedMix.Line(line.ingredient(), line.mass(), taken.mass(), taken.share()));
         }
         return WeighedMix.of(
-                exact, wanted, lines, exact.inclusions().stream().map(strewing).toList());
+                exact, wanted, lines, exact.inclusions().stream().map(including).toList());
     }
 }

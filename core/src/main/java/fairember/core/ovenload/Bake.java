@@ -19,8 +19,8 @@ import java.util.OptionalDouble;
  * @param turns whether its box may be turned by 90° on the tray
  * @param low coolest temperature it takes
  * @param high warmest temperature it takes
- * @param hold minutes it needs
- * @param most minutes it may have, not under {@code hold}
+ * @param bakingTime minutes it needs
+ * @param most minutes it may have, not under {@code bakingTime}
  * @param hands what the hands do before it goes in
  * @param after bakes that must be done and cooled before the hands begin
  * @param due minutes from the zero of the plan when its last load should be out, before zero when that is past; empty
@@ -35,7 +35,7 @@ public record Bake(
         boolean turns,
         Temperature low,
         Temperature high,
-        Minutes hold,
+        Minutes bakingTime,
         Minutes most,
         Hands hands,
         List<Wait> after,
@@ -64,7 +64,7 @@ public record Bake(
     /**
      * A bake whose minutes and counts are in order.
      *
-     * @throws fairember.core.measure.Refused when a count is outside its span or {@code most} is under {@code hold}
+     * @throws fairember.core.measure.Refused when a count is outside its span or {@code most} is under {@code bakingTime}
      */
     public Bake {
         after = List.copyOf(after);
@@ -73,41 +73,65 @@ public record Bake(
         int leastCounted = least;
         gathering.at("", () -> COUNT.check(counted));
         gathering.at("", () -> LEAST.check(leastCounted));
-        if (most.min() < hold.min()) {
-            gathering.wrong(
+        if (most.min() < bakingTime.min()) {
+            gathering.error(
                     "mostMin",
                     most.min() + " min",
-                    hold.min() + " min or more",
-                    "Let the most be no less than the need.");
+                    bakingTime.min() + " min or more",
+                    "Make the longest time at least the time needed.");
         }
         gathering.orRefuse();
     }
 
     /** A bake that may be turned, alone or with others, with nothing for the hands and nobody waiting. */
     public static Bake plain(
-            String key, int count, Box unit, Temperature low, Temperature high, Minutes hold, Minutes most) {
+            String key, int count, Box unit, Temperature low, Temperature high, Minutes bakingTime, Minutes most) {
         return new Bake(
-                key, key, count, 1, unit, true, low, high, hold, most, Hands.NONE, List.of(), OptionalDouble.empty());
+                key,
+                key,
+                count,
+                1,
+                unit,
+                true,
+                low,
+                high,
+                bakingTime,
+                most,
+                Hands.NONE,
+                List.of(),
+                OptionalDouble.empty());
     }
 
     /** The same bake after others. */
     public Bake after(List<Wait> waits) {
-        return new Bake(key, name, count, least, unit, turns, low, high, hold, most, hands, waits, due);
+        return new Bake(key, name, count, least, unit, turns, low, high, bakingTime, most, hands, waits, due);
     }
 
     /** The same bake with something for the hands. */
     public Bake shaped(Hands task) {
-        return new Bake(key, name, count, least, unit, turns, low, high, hold, most, task, after, due);
+        return new Bake(key, name, count, least, unit, turns, low, high, bakingTime, most, task, after, due);
     }
 
     /** So many of the same. */
-    public Bake counting(int things) {
-        return new Bake(key, name, things, least, unit, turns, low, high, hold, most, hands, after, due);
+    public Bake counting(int items) {
+        return new Bake(key, name, items, least, unit, turns, low, high, bakingTime, most, hands, after, due);
     }
 
     /** The same bake with somebody waiting. */
     public Bake dueAt(double min) {
         return new Bake(
-                key, name, count, least, unit, turns, low, high, hold, most, hands, after, OptionalDouble.of(min));
+                key,
+                name,
+                count,
+                least,
+                unit,
+                turns,
+                low,
+                high,
+                bakingTime,
+                most,
+                hands,
+                after,
+                OptionalDouble.of(min));
     }
 }

@@ -81,7 +81,7 @@ final class FreeRectangles implements TrayPacking.Filling {
         }
         int old = kept.size();
         for (int i = 0; i < cut.size(); i++) {
-            if (!held(cut, i, kept, old)) {
+            if (!saved(cut, i, kept, old)) {
                 kept.add(cut.get(i));
             }
         }
@@ -89,7 +89,7 @@ final class FreeRectangles implements TrayPacking.Filling {
     }
 
     /** Whether a cut lies in an old rectangle, or in another cut of which it is no twin that comes first. */
-    private static boolean held(List<Rectangle> cut, int i, List<Rectangle> kept, int old) {
+    private static boolean saved(List<Rectangle> cut, int i, List<Rectangle> kept, int old) {
         Rectangle r = cut.get(i);
         for (int j = 0; j < old; j++) {
             if (kept.get(j).holds(r)) {

@@ -1,6 +1,6 @@
 package fairember.core.ovenload;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Figures;
 import fairember.core.measure.Temperature;
 import java.util.ArrayList;
@@ -39,8 +39,8 @@ public final class HotPlaces {
     }
 
     /** A finding for each bake some of whose things lie so, place by place. */
-    public List<Finding> findings(List<Place> places) {
-        List<Finding> findings = new ArrayList<>();
+    public List<Advice> advice(List<Place> places) {
+        List<Advice> advice = new ArrayList<>();
         for (TraySpot spot : spots) {
             places.stream()
                     .filter(place -> distance(place, spot) <= REACH_MM)
@@ -48,23 +48,23 @@ public final class HotPlaces {
                     .distinct()
                     .map(bakes::get)
                     .filter(bake -> bake != null && (hot(spot, bake) || cool(spot, bake)))
-                    .forEach(bake -> findings.add(finding(spot, bake)));
+                    .forEach(bake -> advice.add(advice(spot, bake)));
         }
-        return findings;
+        return advice;
     }
 
-    private Finding finding(TraySpot spot, Bake bake) {
+    private Advice advice(TraySpot spot, Bake bake) {
         boolean hot = hot(spot, bake);
         double taken = hot ? bake.high().c() : bake.low().c();
-        return Finding.warns(
+        return Advice.caution(
                 hot ? "hot-place" : "cool-place",
-                "%s lies where the tray has about %s, %s the %s it takes."
+                "%s is where the tray reaches about %s, %s the %s it can take."
                         .formatted(
                                 bake.name(),
                                 Figures.show(temperatureC + spot.offC(), "°C"),
                                 hot ? "over" : "under",
                                 Figures.show(taken, "°C")),
-                hot ? "Leave that place free, or tent it with foil." : "Leave that place free, or hold it longer.",
+                hot ? "Leave that spot free, or tent the piece with foil." : "Leave that spot free, or bake longer.",
                 bake.name());
     }
 

@@ -1,6 +1,6 @@
 package fairember.core.ovenload;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Minutes;
 import java.util.List;
 
@@ -10,14 +10,14 @@ import java.util.List;
  * @param hands tasks that have minutes, in the order they begin
  * @param loads none of which holds a bake together with one that must come first
  * @param scores in the order of the problem's objectives
- * @param findings on bakes that could not be planned, and on what the plan had to leave undone
+ * @param advice on bakes that could not be planned, and on what the plan had to leave undone
  */
-public record LoadPlan(List<Shaping> hands, List<PlannedLoad> loads, List<Score> scores, List<Finding> findings) {
+public record LoadPlan(List<Shaping> hands, List<PlannedLoad> loads, List<Score> scores, List<Advice> advice) {
     public LoadPlan {
         hands = List.copyOf(hands);
         loads = List.copyOf(loads);
         scores = List.copyOf(scores);
-        findings = List.copyOf(findings);
+        advice = List.copyOf(advice);
     }
 
     /**

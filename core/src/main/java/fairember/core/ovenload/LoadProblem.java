@@ -19,7 +19,7 @@ public record LoadProblem(
         Makers makers,
         List<Bake> bakes,
         List<Apart> apart,
-        List<Pin> pins,
+        List<PinnedLoad> pins,
         List<Objective> order) {
     /** The order nobody asked to change. */
     public static final List<Objective> USUAL =
@@ -58,12 +58,12 @@ public record LoadProblem(
      * @param oven counted from 0
      * @param at when its things go in; empty when only what is in it is pinned
      */
-    public record Pin(int oven, List<Held> items, Optional<Minutes> at) {
-        public Pin {
+    public record PinnedLoad(int oven, List<PinnedItem> items, Optional<Minutes> at) {
+        public PinnedLoad {
             items = List.copyOf(items);
         }
     }
 
     /** So many things of a bake, by key. */
-    public record Held(String key, int count) {}
+    public record PinnedItem(String key, int count) {}
 }

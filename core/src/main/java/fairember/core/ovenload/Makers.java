@@ -11,7 +11,7 @@ import java.util.List;
  * @param breaks whether a task may stop at closing and go on at the next opening
  */
 public record Makers(int atOnce, List<Stretch> hours, boolean breaks) {
-    public static final Span AT_ONCE = Span.count("atOnce", "tasks of the hands at once", 0, 20);
+    public static final Span AT_ONCE = Span.count("atOnce", "jobs in hand at once", 0, 20);
 
     /** One pair of hands at any hour. */
     public static final Makers ONE = new Makers(1, List.of(), false);

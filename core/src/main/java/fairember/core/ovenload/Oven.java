@@ -19,7 +19,7 @@ import java.util.List;
  * @param preheat minutes until it is at temperature, 0 to 60; before each load
  * @param unload minutes to take a load out, 0 to 60
  * @param preheatEnergy kWh to get to temperature, 0 to 10
- * @param holdKw kW to stay there, 0 to 10
+ * @param keepHotKw kW to stay there, 0 to 10
  * @param cold whether things go in before it is heated; else they go in when it is hot
  * @param spots places of its trays, all alike, that are known to be warmer or cooler, up to 24
  */
@@ -32,19 +32,19 @@ public record Oven(
         Minutes preheat,
         Minutes unload,
         Energy preheatEnergy,
-        double holdKw,
+        double keepHotKw,
         boolean cold,
         List<TraySpot> spots) {
     public static final Span TRAY_WIDTH = Span.of("trayWidthMm", "tray width", 80, 1000, "mm");
     public static final Span TRAY_DEPTH = Span.of("trayDepthMm", "tray depth", 80, 1000, "mm");
     public static final Span CLEARANCE = Span.of("clearanceMm", "height above the tray", 20, 600, "mm");
     public static final Span SHELVES = Span.count("shelves", "trays", 1, 6);
-    public static final Span SPOTS = Span.count("spots", "warmer or cooler places", 0, 24);
+    public static final Span SPOTS = Span.count("spots", "warmer or cooler spots", 0, 24);
     public static final Span GAP = Span.of("gapMm", "gap between pieces", 0, 50, "mm");
     public static final Span PREHEAT = Span.of("preheatMin", "preheat", 0, 60, "min");
     public static final Span UNLOAD = Span.of("unloadMin", "unloading", 0, 60, "min");
     public static final Span PREHEAT_KWH = Span.of("preheatKwh", "energy to preheat", 0, 10, "kWh");
-    public static final Span HOLD_KW = Span.of("holdKw", "power to hold", 0, 10, "kW");
+    public static final Span KEEP_HOT_KW = Span.of("keepHotKw", "power to keep it hot", 0, 10, "kW");
 
     /**
      * An oven within its spans.
@@ -63,11 +63,11 @@ public record Oven(
             g.at("", () -> spans[at].check(sizes[at]));
         }
         int trays = shelves.size();
-        double power = holdKw;
+        double power = keepHotKw;
         int known = spots.size();
         g.at("", () -> SHELVES.check(trays));
         g.at("", () -> SPOTS.check(known));
-        g.at("", () -> HOLD_KW.check(power));
+        g.at("", () -> KEEP_HOT_KW.check(power));
         for (Length shelf : shelves) {
             g.at("", () -> CLEARANCE.check(shelf.mm()));
         }
@@ -75,13 +75,13 @@ public record Oven(
     }
 
     /** Energy of one load: preheat and hold. */
-    public Energy energyOf(Minutes hold) {
-        return preheatEnergy.plus(new Energy(holdKw * hold.min() / 60));
+    public Energy energyOf(Minutes bakingTime) {
+        return preheatEnergy.plus(new Energy(keepHotKw * bakingTime.min() / 60));
     }
 
-    /** Minutes a load keeps it: preheat, hold and unloading. */
-    public Minutes keeps(Minutes hold) {
-        return preheat.plus(hold).plus(unload);
+    /** Minutes a load keeps it: preheat, baking time and unloading. */
+    public Minutes keeps(Minutes bakingTime) {
+        return preheat.plus(bakingTime).plus(unload);
     }
 
     /** The greatest free height above a tray. */

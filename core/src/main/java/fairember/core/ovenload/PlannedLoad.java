@@ -1,6 +1,6 @@
 package fairember.core.ovenload;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Energy;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Share;
@@ -13,7 +13,7 @@ import java.util.List;
  * @param oven counted from 0
  * @param items what is in it
  * @param temperature that suits all of them
- * @param hold minutes at temperature
+ * @param bakingTime minutes at temperature
  * @param heatFrom when the oven is switched on
  * @param in when the tray goes in
  * @param end when it is out and unloaded
@@ -27,7 +27,7 @@ public record PlannedLoad(
         int oven,
         List<Item> items,
         Temperature temperature,
-        Minutes hold,
+        Minutes bakingTime,
         Minutes heatFrom,
         Minutes in,
         Minutes end,
@@ -35,7 +35,7 @@ public record PlannedLoad(
         List<Place> places,
         Share fill,
         boolean pinned,
-        List<Finding> why) {
+        List<Advice> why) {
     public PlannedLoad {
         items = List.copyOf(items);
         places = List.copyOf(places);

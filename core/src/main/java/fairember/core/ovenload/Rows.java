@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /** Fills a tray in rows: each thing goes into the first row that has room, the deepest things first. */
 final class Rows implements TrayPacking.Filling {
     /** How things that may be turned lie in a row. */
-    enum Lie {
+    enum Orientation {
         LONG_ACROSS,
         LONG_DEEP
     }
@@ -30,15 +30,15 @@ final class Rows implements TrayPacking.Filling {
     private final double width;
     private final double depth;
     private final double gap;
-    private final Lie lie;
+    private final Orientation orientation;
     private final List<Row> rows = new ArrayList<>();
     private double free;
 
-    Rows(double width, double depth, double gap, Lie lie) {
+    Rows(double width, double depth, double gap, Orientation orientation) {
         this.width = width;
         this.depth = depth;
         this.gap = gap;
-        this.lie = lie;
+        this.orientation = orientation;
     }
 
     @Override
@@ -56,7 +56,7 @@ final class Rows implements TrayPacking.Filling {
         if (!f.turns()) {
             return false;
         }
-        boolean asked = lie == Lie.LONG_ACROSS ? f.width() < f.depth() : f.width() > f.depth();
+        boolean asked = orientation == Orientation.LONG_ACROSS ? f.width() < f.depth() : f.width() > f.depth();
         return asked ? lies(f.depth(), f.width()) : !lies(f.width(), f.depth());
     }
 

@@ -1,7 +1,7 @@
 package fairember.core.ovenload;
 
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Minutes;
-import fairember.core.measure.Refused;
 
 /**
  * A stretch of time, counted from the zero of a plan.
@@ -17,8 +17,8 @@ public record Stretch(Minutes from, Minutes to) {
      */
     public Stretch {
         if (to.compareTo(from) <= 0) {
-            throw new Refused(
-                    "toMin", to.min() + " min", "after " + from.min() + " min", "Let the hours end after they begin.");
+            throw new InvalidInputException(
+                    "toMin", to.min() + " min", "after " + from.min() + " min", "Make the hours end after they begin.");
         }
     }
 

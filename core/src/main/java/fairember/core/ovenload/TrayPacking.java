@@ -84,8 +84,8 @@ public final class TrayPacking {
         if (area > trays.size() * (width + gap) * (depth + gap) * (1 + 1e-9)) {
             return Optional.empty();
         }
-        for (Rows.Lie lie : Rows.Lie.values()) {
-            Optional<List<Place>> laid = fill(flats, () -> new Rows(width, depth, gap, lie));
+        for (Rows.Orientation orientation : Rows.Orientation.values()) {
+            Optional<List<Place>> laid = fill(flats, () -> new Rows(width, depth, gap, orientation));
             if (laid.isPresent()) {
                 return laid;
             }

@@ -2,9 +2,9 @@ package fairember.core.ovensim;
 
 /** What may be wrong with a simulated oven or its probe. */
 public enum OvenFault {
-    NONE("nothing wrong"),
-    DROP_OUT("probe gives nothing"),
-    FLAT_LINE("probe stuck at one figure"),
+    NONE("no fault"),
+    DROP_OUT("probe sends nothing"),
+    FLAT_LINE("probe stuck at one value"),
     STUCK_ON("heater stuck on"),
     STUCK_OFF("heater stuck off"),
     DOOR_AJAR("door ajar");

@@ -38,7 +38,7 @@ public enum OvenPreset {
     }
 
     /**
-     * An oven as nodes that hold heat and ways between them.
+     * An oven as nodes that hold heat and settings between them.
      *
      * @param power of the heater, W
      * @param element what it holds, J/K

@@ -8,7 +8,7 @@ public enum Card {
     WHITE("white card", 0.9);
 
     /** What a card may be said to give back. */
-    public static final Span REFLECTS = Span.of("cardPercent", "the card gives back", 3, 98, "%");
+    public static final Span REFLECTS = Span.of("cardPercent", "light the card reflects", 3, 98, "%");
 
     private final String label;
     private final double reflects;

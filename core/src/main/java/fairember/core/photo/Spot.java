@@ -10,8 +10,8 @@ import fairember.core.measure.Span;
  * @param down from the top, 0 to 1
  */
 public record Spot(double across, double down) {
-    private static final Span ACROSS = Span.of("across", "place across the picture", 0, 1, "");
-    private static final Span DOWN = Span.of("down", "place down the picture", 0, 1, "");
+    private static final Span ACROSS = Span.of("across", "position across the photo", 0, 1, "");
+    private static final Span DOWN = Span.of("down", "position down the photo", 0, 1, "");
 
     /** A place inside the picture; refused when it is not. */
     public Spot {

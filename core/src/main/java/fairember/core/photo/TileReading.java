@@ -2,7 +2,7 @@ package fairember.core.photo;
 
 import fairember.core.colour.Srgb;
 import fairember.core.measure.Figures;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.awt.image.BufferedImage;
 import java.util.Optional;
 
@@ -83,11 +83,11 @@ public final class TileReading {
         double dy = (other.down() - one.down()) * picture.getHeight();
         double far = dx * dx + dy * dy;
         if (far < LEAST_APART * LEAST_APART * picture.getWidth() * picture.getHeight()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "againOnCard",
-                    "two places on the card that are nearly one",
-                    "places at least a twentieth of the picture apart",
-                    "Tap the card at its other end, best so that the tile is between the two.");
+                    "two spots on the card that nearly coincide",
+                    "spots at least a twentieth of the photo apart",
+                    "Tap the card at its other end, ideally with the tile between the two spots.");
         }
         double px = (place.across() - one.across()) * picture.getWidth();
         double py = (place.down() - one.down()) * picture.getHeight();
@@ -97,12 +97,12 @@ public final class TileReading {
     private static void checkSame(Patch one, Patch other) {
         double times = one.luminance() / other.luminance();
         if (Math.max(times, 1 / times) > MOST_TILT) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "againOnCard",
-                    "a place " + Figures.show(Math.round(10 * Math.max(times, 1 / times)) / 10.0, "times")
+                    "a spot " + Figures.show(Math.round(10 * Math.max(times, 1 / times)) / 10.0, "times")
                             + " lighter or darker than the first",
-                    "the same card under light that changes by up to half",
-                    "Tap the same card again; if that is where you tapped, take the photo in more even light.");
+                    "the same card in light that changes by up to half",
+                    "Tap the same card again. If you already did, take the photo in more even light.");
         }
     }
 
@@ -110,47 +110,45 @@ public final class TileReading {
         double least = Math.min(grey.red(), Math.min(grey.green(), grey.blue()));
         double most = Math.max(grey.red(), Math.max(grey.green(), grey.blue()));
         if (grey.burnt() > MOST_BURNT) {
-            throw card(field, "burnt out", "Take the photo darker, or out of the sun, and tap the card again.");
+            throw card(field, "overexposed", "Take a darker photo, or one out of the sun, and tap the card again.");
         }
         if (least < LEAST_LIGHT) {
             throw card(
-                    field,
-                    "nearly black",
-                    "Tap the " + card.label() + "; if that is where you tapped, take the photo lighter.");
+                    field, "nearly black", "Tap the " + card.label() + ". If you already did, take a lighter photo.");
         }
         if (grey.uneven() > Patch.MOST_UNEVEN_CARD) {
             throw card(
                     field,
                     "uneven by " + Figures.show(100 * grey.uneven(), "%"),
-                    "Tap a plain place of the " + card.label() + ", away from edges and shadows.");
+                    "Tap a plain part of the " + card.label() + ", away from edges and shadows.");
         }
         if (most / least > MOST_CAST) {
             throw card(
                     field,
                     "coloured",
                     "Tap the " + card.label()
-                            + ", not what lies under it. Is it the card, set the camera to this light and take it again.");
+                            + " itself. If you already did, set the camera to this light and take the photo again.");
         }
     }
 
-    private static Refused card(String field, String found, String mend) {
-        return new Refused(field, "a place that is " + found, "an even grey or white card", mend);
+    private static InvalidInputException card(String field, String found, String fix) {
+        return new InvalidInputException(field, "a spot that is " + found, "an even grey or white card", fix);
     }
 
     private static void checkTile(Patch tile, double lightest) {
         if (tile.uneven() > MOST_UNEVEN_TILE) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "onTile",
-                    "a place uneven by " + Figures.show(100 * tile.uneven(), "%"),
+                    "a spot uneven by " + Figures.show(100 * tile.uneven(), "%"),
                     "one colour",
                     "Tap the middle of the tile, away from its edge and from glare.");
         }
         if (lightest > MOST_LIGHT || tile.burnt() > MOST_BURNT) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "onTile",
-                    "a place lighter than the card allows",
+                    "a spot lighter than the card allows",
                     "a tile in the same light as the card",
-                    "Tap away from glare, or choose the card that lies beside the tile.");
+                    "Tap away from glare, or choose the card that is beside the tile.");
         }
     }
 }

@@ -21,20 +21,20 @@ public final class Patching {
     static final int STEPS = 20;
     private static final double EPSILON_G = 1e-9;
 
-    private final List<Patch.Grams> held;
-    private final Colorant heldColorant;
-    private final double heldG;
+    private final List<Patch.Grams> saved;
+    private final Colorant knownColorant;
+    private final double onHandG2;
     private final double missingG;
     private final Lab target;
     private final Look look;
 
-    private Patching(List<Patch.Grams> held, double missingG, Lab target, Look look) {
-        this.held = held;
+    private Patching(List<Patch.Grams> saved, double missingG, Lab target, Look look) {
+        this.saved = saved;
         this.missingG = missingG;
         this.target = target;
         this.look = look;
-        heldG = held.stream().mapToDouble(Patch.Grams::g).sum();
-        heldColorant = heldG > 0 ? mix(held) : held.get(0).choice().colorant();
+        onHandG2 = saved.stream().mapToDouble(Patch.Grams::g).sum();
+        knownColorant = onHandG2 > 0 ? mix(saved) : saved.get(0).choice().colorant();
     }
 
     /**
@@ -47,25 +47,25 @@ public final class Patching {
      * @return nothing when nothing is short, or the shelf has not enough of anything
      */
     public static Optional<Patch> patch(List<Patch.Grams> needs, List<Choice> shelf, Lab target, Look look) {
-        List<Patch.Grams> held = needs.stream()
+        List<Patch.Grams> saved = needs.stream()
                 .map(need -> new Patch.Grams(
                         need.choice(), Math.min(need.g(), need.choice().onHandG())))
                 .toList();
         double missing = needs.stream().mapToDouble(Patch.Grams::g).sum()
-                - held.stream().mapToDouble(Patch.Grams::g).sum();
+                - saved.stream().mapToDouble(Patch.Grams::g).sum();
         if (missing <= EPSILON_G) {
             return Optional.empty();
         }
-        return new Patching(held, missing, target, look).nearest(spare(held, look.allowed(shelf)));
+        return new Patching(saved, missing, target, look).nearest(spare(saved, look.allowed(shelf)));
     }
 
     /** What is over of each clay of the shelf when the recipe has had its share. */
-    private static List<Patch.Grams> spare(List<Patch.Grams> held, List<Choice> shelf) {
+    private static List<Patch.Grams> spare(List<Patch.Grams> saved, List<Choice> shelf) {
         return shelf.stream()
                 .map(choice -> new Patch.Grams(
                         choice,
                         choice.onHandG()
-                                - held.stream()
+                                - saved.stream()
                                         .filter(h -> h.choice().id() == choice.id())
                                         .mapToDouble(Patch.Grams::g)
                                         .sum()))
@@ -101,15 +101,15 @@ public final class Patching {
 
     /** The held and the fill together, when they look alike. */
     private Optional<Fill> fill(List<Patch.Grams> fill) {
-        List<Colorant> colorants = new ArrayList<>(List.of(heldColorant));
+        List<Colorant> colorants = new ArrayList<>(List.of(knownColorant));
         double[] grams = new double[fill.size() + 1];
-        grams[0] = heldG;
+        grams[0] = onHandG2;
         for (int i = 0; i < fill.size(); i++) {
             colorants.add(fill.get(i).choice().colorant());
             grams[i + 1] = fill.get(i).g();
         }
         Colorant mixed = Colorant.mix(colorants, grams);
-        Set<Effect> effects = Stream.concat(held.stream(), fill.stream())
+        Set<Effect> effects = Stream.concat(saved.stream(), fill.stream())
                 .filter(in -> in.g() > EPSILON_G)
                 .flatMap(in -> in.choice().effects().stream())
                 .collect(Collectors.toSet());
@@ -120,7 +120,7 @@ public final class Patching {
 
     private Patch patch(Fill fill) {
         List<Patch.Grams> grams =
-                new ArrayList<>(held.stream().filter(h -> h.g() > EPSILON_G).toList());
+                new ArrayList<>(saved.stream().filter(h -> h.g() > EPSILON_G).toList());
         for (Patch.Grams more : fill.grams) {
             int at = IntStream.range(0, grams.size())
                     .filter(i -> grams.get(i).choice().id() == more.choice().id())
@@ -138,9 +138,9 @@ public final class Patching {
         return new Patch(grams, fill.difference, minor);
     }
 
-    private static Colorant mix(List<Patch.Grams> held) {
+    private static Colorant mix(List<Patch.Grams> saved) {
         return Colorant.mix(
-                held.stream().map(h -> h.choice().colorant()).toList(),
-                held.stream().mapToDouble(Patch.Grams::g).toArray());
+                saved.stream().map(h -> h.choice().colorant()).toList(),
+                saved.stream().mapToDouble(Patch.Grams::g).toArray());
     }
 }

@@ -8,13 +8,13 @@ final class Ratios {
     /** Parts of the j-th choice in the r-th way, {@code parts[j][r]}. */
     final double[][] parts;
 
-    /** How many ways there are. */
-    final int ways;
+    /** How many settings there are. */
+    final int settings;
 
     private Ratios(List<int[]> all, int kinds) {
-        ways = all.size();
-        parts = new double[kinds][ways];
-        for (int r = 0; r < ways; r++) {
+        settings = all.size();
+        parts = new double[kinds][settings];
+        for (int r = 0; r < settings; r++) {
             for (int j = 0; j < kinds; j++) {
                 parts[j][r] = all.get(r)[j];
             }

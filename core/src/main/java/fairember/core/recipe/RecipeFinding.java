@@ -28,7 +28,7 @@ public final class RecipeFinding {
         this.progress = progress;
         long sum = 0;
         for (int kinds = 1; kinds <= mostKinds(); kinds++) {
-            sum += subsets(search.choices().size(), kinds) * Ratios.of(kinds, search.mostParts()).ways;
+            sum += subsets(search.choices().size(), kinds) * Ratios.of(kinds, search.mostParts()).settings;
         }
         all = sum;
     }
@@ -91,7 +91,7 @@ public final class RecipeFinding {
         }
         if (chosen.length == kinds) {
             tried.addAndGet(subset.tryAll(chosen));
-            long now = done.addAndGet(subset.ways());
+            long now = done.addAndGet(subset.settings());
             progress.accept((double) now / all);
             return;
         }
@@ -104,10 +104,10 @@ public final class RecipeFinding {
     }
 
     private static long subsets(int of, int kinds) {
-        long ways = 1;
+        long settings = 1;
         for (int i = 0; i < kinds; i++) {
-            ways = ways * (of - i) / (i + 1);
+            settings = settings * (of - i) / (i + 1);
         }
-        return ways;
+        return settings;
     }
 }

@@ -4,8 +4,8 @@ import fairember.core.colour.Colorant;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Lab;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import java.util.List;
 import java.util.Set;
@@ -33,7 +33,7 @@ public record RecipeSearch(
         Mass wanted,
         boolean onHandOnly) {
     public static final Span KINDS = Span.of("mostKinds", "clays in one mix", 1, 4, "clays");
-    public static final Span PARTS = Span.of("mostParts", "parts in all", 2, 16, "parts");
+    public static final Span PARTS = Span.of("mostParts", "parts in total", 2, 16, "parts");
     /** More choices than this are not tried: with four of them together it would take minutes. */
     public static final int MOST_CHOICES = 60;
 
@@ -46,11 +46,11 @@ public record RecipeSearch(
         choices = List.copyOf(choices);
         int many = choices.size();
         if (many == 0 || many > MOST_CHOICES) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "choices",
                     many + " clays",
                     "1 to " + MOST_CHOICES + " clays",
-                    many == 0 ? "Put a clay on the shelf, or choose more of them." : "Choose fewer clays to try.");
+                    many == 0 ? "Add a clay to the shelf, or choose more clays." : "Choose fewer clays to try.");
         }
         Gathering gathering = new Gathering();
         int kinds = mostKinds;

@@ -32,7 +32,7 @@ final class Subset {
                 kinds,
                 best,
                 new ColorantTable(
-                        search.choices().stream().map(Choice::colorant).toList(), ratios.parts, ratios.ways),
+                        search.choices().stream().map(Choice::colorant).toList(), ratios.parts, ratios.settings),
                 search.choices().stream()
                         .mapToDouble(
                                 choice -> choice.colorant().thick().luminance().of1())
@@ -54,8 +54,8 @@ final class Subset {
         return new Subset(search, ratios, kinds, best, table.another(), lightest);
     }
 
-    int ways() {
-        return ratios.ways;
+    int settings() {
+        return ratios.settings;
     }
 
     /** How many ratios were worked out. */
@@ -68,13 +68,13 @@ final class Subset {
             return 0;
         }
         table.mix(chosen);
-        for (int r = 0; r < ratios.ways; r++) {
+        for (int r = 0; r < ratios.settings; r++) {
             double y = table.luminance(r);
             if (y >= best.leastY() && y <= best.mostY() && nearly(r)) {
                 offer(chosen, r);
             }
         }
-        return ratios.ways;
+        return ratios.settings;
     }
 
     private boolean nearly(int r) {

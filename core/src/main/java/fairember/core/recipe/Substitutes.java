@@ -14,7 +14,7 @@ import java.util.Optional;
  */
 public record Substitutes(
         Optional<FoundRecipe> recipe, Optional<Patch> patch, long buyMinor, boolean canBuy, Way better) {
-    /** Three ways out, and none. */
+    /** Three settings out, and none. */
     public enum Way {
         RECIPE,
         PATCH,

@@ -2,8 +2,8 @@ package fairember.core.shape;
 
 import fairember.core.measure.Area;
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +18,7 @@ public record Capsule(Length diameter, Length length) implements Turned {
      */
     public Capsule {
         if (length.mm() < diameter.mm()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "lengthMm",
                     Figures.show(length.mm(), "mm"),
                     "at least the diameter, " + Figures.show(diameter.mm(), "mm"),

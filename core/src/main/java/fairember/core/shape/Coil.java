@@ -1,7 +1,6 @@
 package fairember.core.shape;
 
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -12,14 +12,14 @@ final class Dimensions {
     static final Span THICKNESS = Span.of("thicknessMm", "thickness", 0.2, 50, "mm");
     static final Span BOTTOM = Span.of("bottomMm", "bottom diameter", 0, 400, "mm");
     static final Span TOP = Span.of("topMm", "top diameter", 0, 400, "mm");
-    static final Span WIDEST_AT = Span.of("widestAtMm", "height of its widest", 0.25, 200, "mm");
+    static final Span WIDEST_AT = Span.of("widestAtMm", "height of its widest point", 0.25, 200, "mm");
     static final Span OUTER = Span.of("outerMm", "outer diameter", 1, 400, "mm");
     static final Span TUBE = Span.of("tubeMm", "tube", 0.5, 200, "mm");
     static final Span CORD_THICK = Span.of("cordMm", "cord", 0.3, 50, "mm");
     static final Span WINDING = Span.of("windingMm", "diameter of the winding", 0.5, 400, "mm");
     static final Span TURNS = Span.of("turns", "turns", 0.25, 60, "");
     static final Span PITCH = Span.of("pitchMm", "pitch", 0.3, 100, "mm");
-    static final Span STRANDS = Span.count("strands", "cords twisted", 2, 8);
+    static final Span STRANDS = Span.count("strands", "number of cords", 2, 8);
     static final Span AROUND = Span.of("aroundMm", "diameter it is wrapped around", 0.5, 400, "mm");
 
     private Dimensions() {}

@@ -2,8 +2,8 @@ package fairember.core.shape;
 
 import fairember.core.measure.Area;
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,11 +18,11 @@ public record Egg(Length diameter, Length length, Length widestAt) implements Tu
      */
     public Egg {
         if (widestAt.mm() > length.mm() / 2 * (1 + 1e-9)) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "widestAtMm",
                     Figures.show(widestAt.mm(), "mm"),
                     "up to half the length, " + Figures.show(length.mm() / 2, "mm"),
-                    "Stand the egg on its blunt end: widest at or under its middle.");
+                    "Put the widest point at or below the middle.");
         }
     }
 

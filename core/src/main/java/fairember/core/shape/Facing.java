@@ -1,6 +1,6 @@
 package fairember.core.shape;
 
-/** Which way a solid's top points when it is put into a piece. */
+/** Which way a solid's top points when it is put into a design. */
 public enum Facing {
     UP("upright"),
     DOWN("upside down"),

@@ -1,8 +1,8 @@
 package fairember.core.shape;
 
 import fairember.core.measure.Area;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +16,8 @@ public record Frustum(Length bottom, Length top, Length height) implements Turne
      */
     public Frustum {
         if (bottom.mm() <= 0 && top.mm() <= 0) {
-            throw new Refused("topMm", "both ends 0 mm", "one end over 0 mm", "Give the bottom or the top a diameter.");
+            throw new InvalidInputException(
+                    "topMm", "both ends 0 mm", "at least one end over 0 mm", "Give the bottom or the top a diameter.");
         }
     }
 

@@ -2,8 +2,8 @@ package fairember.core.shape;
 
 import fairember.core.measure.Area;
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +18,7 @@ public record Ring(Length outer, Length tube) implements Solid {
      */
     public Ring {
         if (tube.mm() > outer.mm() / 2 * (1 + 1e-9)) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "tubeMm",
                     Figures.show(tube.mm(), "mm"),
                     "up to half the outer diameter, " + Figures.show(outer.mm() / 2, "mm"),

@@ -4,8 +4,8 @@ import static fairember.core.shape.Dimensions.*;
 
 import fairember.core.cutout.CutShape;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import java.util.ArrayList;
 import java.util.List;
@@ -102,7 +102,8 @@ public enum ShapeKind {
 
         CutShape outline() {
             if (shape == null) {
-                throw new Refused("outline", "nothing", "a closed outline", "Read one from an SVG file.");
+                throw new InvalidInputException(
+                        "outline", "nothing", "a closed outline", "Read an outline from an SVG file.");
             }
             return shape;
         }

@@ -80,13 +80,13 @@ public final class ShapeWorkings {
             steps.given("A1", "surface of the blunt half spheroid", halves.get(0), "mm²", Source.WORKED);
             steps.given("A2", "surface of the pointed half spheroid", halves.get(1), "mm²", Source.WORKED);
             double middle = egg.thickest().middle().upMm();
-            steps.given("u", "height of the largest ball's middle", middle, "mm", Source.WORKED);
+            steps.given("u", "height of the middle of the largest ball", middle, "mm", Source.WORKED);
             return new Sums("π·d²·L/6", "A1 + A2", "min(d, 2·u)");
         }
 
         private static Sums teardrop(Teardrop drop, Workings.Steps steps) {
             double reach = drop.length().mm() - drop.diameter().mm() / 2;
-            steps.worked("D", "from the ball's middle to the point", reach, "mm", "L − d/2");
+            steps.worked("D", "from the middle of the ball to the point", reach, "mm", "L − d/2");
             return new Sums("π·d²·L²/(12·D)", "π·d·L²/(2·D)", "d");
         }
 
@@ -103,11 +103,11 @@ public final class ShapeWorkings {
             if (strand instanceof Coil) {
                 line = "N·√((π·D)² + p²)";
             } else if (strand instanceof Mat mat) {
-                steps.worked("b", "growth of the radius for each radian", mat.growth(), "mm", "p/(2·π)");
-                steps.worked("r", "radius of its end", mat.turns() * mat.pitch().mm(), "mm", "N·p");
+                steps.worked("b", "growth of the radius per radian", mat.growth(), "mm", "p/(2·π)");
+                steps.worked("r", "radius at the end", mat.turns() * mat.pitch().mm(), "mm", "N·p");
                 line = "(r·√(r² + b²) + b²·log(r/b + √(r²/b² + 1)))/(2·b)";
             } else if (strand instanceof Twist twist) {
-                steps.worked("D", "circle of the cords' middles", twist.around(), "mm", "d/sin(π/n)");
+                steps.worked("D", "diameter of the circle of cord centres", twist.around(), "mm", "d/sin(π/n)");
                 line = "√(L² + (N·π·D)²)";
             }
             String n = strand instanceof Twist ? "n·" : "";

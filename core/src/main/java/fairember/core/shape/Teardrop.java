@@ -2,8 +2,8 @@ package fairember.core.shape;
 
 import fairember.core.measure.Area;
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Volume;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +18,7 @@ public record Teardrop(Length diameter, Length length) implements Turned {
      */
     public Teardrop {
         if (length.mm() < 1.05 * diameter.mm()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "lengthMm",
                     Figures.show(length.mm(), "mm"),
                     "at least %s, a twentieth over the diameter".formatted(Figures.show(1.05 * diameter.mm(), "mm")),

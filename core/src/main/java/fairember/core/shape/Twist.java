@@ -1,8 +1,8 @@
 package fairember.core.shape;
 
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,7 +18,7 @@ public record Twist(Length cord, int strands, Length length, double turns) imple
         double most = mostTurns(cord.mm(), strands, length.mm());
         if (turns > most * (1 + 1e-9)) {
             double shown = Math.floor(most * 100) / 100;
-            throw new Refused(
+            throw new InvalidInputException(
                     "turns",
                     Figures.show(turns) + " turns",
                     "up to %s turns of %s cords of %s on %s"
@@ -27,7 +27,7 @@ public record Twist(Length cord, int strands, Length length, double turns) imple
                                     strands,
                                     Figures.show(cord.mm(), "mm"),
                                     Figures.show(length.mm(), "mm")),
-                    "Twist it less, or use thinner cords or a longer twist.");
+                    "Twist less, or use thinner cords or a longer twist.");
         }
     }
 

@@ -1,8 +1,8 @@
 package fairember.core.shape;
 
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -62,11 +62,11 @@ final class Walls {
     /** @throws Refused when a dimension is less than the one it must hold */
     static void atLeast(String field, Length found, Length least, String what) {
         if (found.mm() < least.mm() * (1 - 1e-9)) {
-            throw new Refused(
+            throw new InvalidInputException(
                     field,
                     Figures.show(found.mm(), "mm"),
                     "at least %s, %s".formatted(what, Figures.show(least.mm(), "mm")),
-                    "Make it larger, or the cord thinner.");
+                    "Make it larger, or make the cord thinner.");
         }
     }
 }

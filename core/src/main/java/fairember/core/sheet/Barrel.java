@@ -14,7 +14,7 @@ import fairember.core.measure.Span;
 public record Barrel(Length across, Length stroke, Length residue) {
     public static final Span ACROSS = Span.of("barrelMm", "barrel", 5, 60, "mm");
     public static final Span STROKE = Span.of("strokeMm", "filled length", 10, 400, "mm");
-    public static final Span RESIDUE = Span.of("residueMm", "left before the die", 0, 60, "mm");
+    public static final Span RESIDUE = Span.of("residueMm", "left in front of the die", 0, 60, "mm");
 
     public Barrel {
         Gathering g = new Gathering();
@@ -25,7 +25,7 @@ public record Barrel(Length across, Length stroke, Length residue) {
         g.at("", () -> STROKE.check(s));
         g.at("", () -> RESIDUE.check(r));
         if (r >= s) {
-            g.wrong("residueMm", r + " mm", "less than the " + s + " mm it is filled", "Fill more, or leave less.");
+            g.error("residueMm", r + " mm", "less than the " + s + " mm it is filled", "Fill more, or leave less.");
         }
         g.orRefuse();
     }

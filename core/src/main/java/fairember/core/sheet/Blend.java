@@ -2,9 +2,9 @@ package fairember.core.sheet;
 
 import fairember.core.measure.Density;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 
 /**
@@ -31,8 +31,8 @@ public record Blend(
     public static final Span WIDE = Span.of("wideMm", "width of the blend", 20, 400, "mm");
     public static final Span LONG = Span.of("longMm", "length of the blend", 10, 2000, "mm");
     public static final Span START = Span.of("startMm", "sheets to cut from", 0.1, 12, "mm");
-    public static final Span PLAIN_FIRST = Span.of("plainFirstMm", "plain at the first edge", 0, 400, "mm");
-    public static final Span PLAIN_SECOND = Span.of("plainSecondMm", "plain at the second edge", 0, 400, "mm");
+    public static final Span PLAIN_FIRST = Span.of("plainFirstMm", "plain strip at the first edge", 0, 400, "mm");
+    public static final Span PLAIN_SECOND = Span.of("plainSecondMm", "plain strip at the second edge", 0, 400, "mm");
 
     /**
      * A blend that can be cut and rolled.
@@ -55,18 +55,18 @@ public record Blend(
         g.at("", () -> PLAIN_SECOND.check(b));
         g.orRefuse();
         if (a + b >= w) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "plainFirstMm",
                     (a + b) + " mm plain in all",
                     "less than the width, " + w + " mm",
                     "Leave some width for the fade.");
         }
         if (t0 < t) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "startMm",
                     t0 + " mm",
                     "at least the " + t + " mm of the finished sheet",
-                    "Start from thicker sheets.");
+                    "Start with thicker sheets.");
         }
     }
 

@@ -3,13 +3,12 @@ package fairember.core.sheet;
 import fairember.core.measure.Density;
 import fairember.core.measure.Gathering;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import java.util.List;
 
 /**
- * A pattern that runs through a log: rods packed side by side, wrapped in sheet, reduced and sliced.
+ * A pattern that batches through a log: rods packed side by side, wrapped in sheet, reduced and sliced.
  *
  * @param rods what is packed, one to {@value #MOST} kinds
  * @param wraps sheets round them, from the inside, up to {@value #MOST_WRAPS}
@@ -49,10 +48,10 @@ public record Cane(
         g.at("", () -> END.check(e));
         g.at("", () -> SLICE.check(t));
         if (rods.isEmpty() || rods.size() > MOST) {
-            g.wrong("rods", rods.size() + " kinds", "1 to " + MOST + " kinds of rod", "Say which rods are packed.");
+            g.error("rods", rods.size() + " kinds", "1 to " + MOST + " kinds of rod", "Add the rods to pack.");
         }
         if (wraps.size() > MOST_WRAPS) {
-            g.wrong("wraps", wraps.size() + " sheets", "up to " + MOST_WRAPS, "Wrap it in fewer sheets.");
+            g.error("wraps", wraps.size() + " sheets", "up to " + MOST_WRAPS, "Use fewer wraps.");
         }
         g.orRefuse();
     }

@@ -1,8 +1,8 @@
 package fairember.core.sheet;
 
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,11 +31,11 @@ public final class CaneReducing {
         double before = cane.square() ? wrapped * Math.sqrt(Math.PI) / 2 : wrapped;
         double size = cane.size().mm();
         if (size > before * (1 + 1e-9)) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "sizeMm",
                     size + " mm",
-                    "up to the %.1f mm it is packed to".formatted(before),
-                    "Reduce to less, or pack more or thicker rods.");
+                    "up to the packed size, %.1f mm".formatted(before),
+                    "Choose a smaller size, or pack more or thicker rods.");
         }
         double reduced = cane.length().mm() * before * before / (size * size);
         double usable = reduced - 2 * cane.endWaste().mm();

@@ -14,7 +14,7 @@ public final class ExtrudedWorkings {
         Workings.Steps steps = Workings.of("Cord from a filling")
                 .given("D", "barrel", barrel.across().mm(), "mm", Source.ENTERED)
                 .given("S", "filled length", barrel.stroke().mm(), "mm", Source.ENTERED)
-                .given("r", "left before the die", barrel.residue().mm(), "mm", Source.ENTERED)
+                .given("r", "left in front of the die", barrel.residue().mm(), "mm", Source.ENTERED)
                 .given("d", "hole", die.size().mm(), "mm", Source.ENTERED)
                 .given("k", "swell", die.swell(), "times", Source.CONSTANT)
                 .given("W", "cord wanted", extruded.wanted().mm(), "mm", Source.ENTERED)
@@ -28,7 +28,7 @@ public final class ExtrudedWorkings {
             case SLOT -> "d·w";
         };
         return steps.worked("A", "area of a hole", die.hole(), "mm²", hole)
-                .worked("L", "cord from a filling", extruded.perBarrel().mm(), "mm", "π·D²/4·(S − r)/(A·k²)")
+                .worked("L", "cord per filling", extruded.perBarrel().mm(), "mm", "π·D²/4·(S − r)/(A·k²)")
                 .worked("N", "fillings", extruded.barrels(), "", "ceil(W/L)")
                 .worked("m", "a filling", extruded.filling().g(), "g", "ρ·π·D²/4·S/1000")
                 .worked(

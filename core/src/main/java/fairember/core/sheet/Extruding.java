@@ -2,9 +2,9 @@ package fairember.core.sheet;
 
 import fairember.core.measure.Density;
 import fairember.core.measure.Figures;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 
 /** Presses clay through a die. */
@@ -51,18 +51,18 @@ public final class Extruding {
     private static void fits(Barrel barrel, Die die) {
         double bore = barrel.across().mm();
         if (die.widest().mm() > bore) {
-            throw new Refused(
+            throw new InvalidInputException(
                     die.kind() == Die.Kind.SLOT ? "slotMm" : "dieMm",
                     "a hole %s mm across".formatted(tenth(die.widest().mm())),
                     "up to the %s mm of the barrel".formatted(tenth(bore)),
-                    "Take a smaller hole or a wider barrel.");
+                    "Use a smaller hole or a wider barrel.");
         }
         if (die.holes() * die.hole() >= Math.PI * bore * bore / 4) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "holes",
-                    die.holes() + " holes, more than the barrel's end",
-                    "holes that leave some of its end",
-                    "Take fewer or smaller holes.");
+                    die.holes() + " holes, larger than the end of the barrel",
+                    "holes that leave some of the end closed",
+                    "Use fewer or smaller holes.");
         }
     }
 

@@ -18,18 +18,18 @@ public final class ReducedCaneWorkings {
             squares.append(i == 1 ? "" : " + ").append("n%d·d%d²".formatted(i, i));
         }
         double wraps = cane.wraps().stream().mapToDouble(w -> w.thick().mm()).sum();
-        steps.given("w", "wraps together", wraps, "mm", Source.ENTERED);
-        steps.given("L", "length packed", cane.length().mm(), "mm", Source.ENTERED);
-        steps.given("s", "reduced to", cane.size().mm(), "mm", Source.ENTERED);
+        steps.given("w", "all wraps", wraps, "mm", Source.ENTERED);
+        steps.given("L", "packed length", cane.length().mm(), "mm", Source.ENTERED);
+        steps.given("s", "reduced size", cane.size().mm(), "mm", Source.ENTERED);
         steps.given("z", "waste at each end", cane.endWaste().mm(), "mm", Source.ENTERED);
         steps.given("t", "slice", cane.slice().mm(), "mm", Source.ENTERED);
-        steps.worked("P", "rods pressed together", reduced.packed().mm(), "mm", "√(" + squares + ")");
+        steps.worked("P", "diameter of the pressed rods", reduced.packed().mm(), "mm", "√(" + squares + ")");
         steps.worked("D", "wrapped", reduced.wrapped().mm(), "mm", "P + 2·w");
         steps.worked("B", "before reducing", reduced.before().mm(), "mm", cane.square() ? "D·√(π)/2" : "D");
         steps.worked("R", "length reduced", reduced.reduced().mm(), "mm", "L·B²/s²");
         steps.worked("N", "whole slices", reduced.slices(), "", "max(0, floor((R − 2·z)/t))");
         steps.worked("A", "area of a slice", reduced.sliceArea(), "mm²", cane.square() ? "s²" : "π·s²/4");
-        steps.worked("C", "area they cover", reduced.covers(), "mm²", "N·A");
+        steps.worked("C", "area covered", reduced.covers(), "mm²", "N·A");
         return steps.done();
     }
 }

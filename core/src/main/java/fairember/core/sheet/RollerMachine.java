@@ -1,7 +1,7 @@
 package fairember.core.sheet;
 
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import java.util.Comparator;
@@ -31,7 +31,7 @@ public record RollerMachine(String name, Length roller, List<Setting> settings) 
         settings = List.copyOf(settings);
         long distinct = settings.stream().map(Setting::name).distinct().count();
         if (settings.isEmpty() || settings.size() > MOST || distinct < settings.size()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "settings",
                     settings.size() + " settings, " + distinct + " different",
                     "1 to " + MOST + " different settings",

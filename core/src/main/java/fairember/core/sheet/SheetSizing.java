@@ -2,16 +2,16 @@ package fairember.core.sheet;
 
 import fairember.core.measure.Density;
 import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 
 /** How much clay a sheet takes, and in how many strips a machine rolls it. */
 public final class SheetSizing {
     public static final Span WIDE = Span.of("wideMm", "width of the sheet", 5, 2000, "mm");
     public static final Span LONG = Span.of("longMm", "length of the sheet", 5, 2000, "mm");
-    public static final Span TRIM = Span.of("trimMm", "trimmed at every edge", 0, 30, "mm");
+    public static final Span TRIM = Span.of("trimMm", "trimmed at each edge", 0, 30, "mm");
 
     private SheetSizing() {}
 
@@ -35,7 +35,7 @@ public final class SheetSizing {
         g.at("", () -> RollerMachine.ROLLER.check(roller.mm()));
         g.orRefuse();
         if (roller.mm() <= 2 * trim.mm()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "trimMm",
                     trim.mm() + " mm at both edges",
                     "less than the " + roller.mm() + " mm of the rollers",

@@ -12,7 +12,7 @@ public final class SizedSheetWorkings {
                 .given("W", "width", sheet.wide().mm(), "mm", Source.ENTERED)
                 .given("L", "length", sheet.length().mm(), "mm", Source.ENTERED)
                 .given("t", "thickness", sheet.thick().mm(), "mm", Source.CALIBRATED)
-                .given("o", "trimmed at every edge", sheet.trim().mm(), "mm", Source.ENTERED)
+                .given("o", "trimmed at each edge", sheet.trim().mm(), "mm", Source.ENTERED)
                 .given("R", "rollers", sheet.roller().mm(), "mm", Source.ENTERED)
                 .given("ρ", "density", sheet.density().gPerCm3(), "g/cm³", Source.PACKET)
                 .worked("n", "strips", sheet.strips(), "", "ceil(W/(R − 2·o))")

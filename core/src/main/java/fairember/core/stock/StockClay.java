@@ -2,9 +2,9 @@ package fairember.core.stock;
 
 import fairember.core.colour.Habit;
 import fairember.core.colour.Pigment;
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Money;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import java.util.Comparator;
@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id its number in the studio
  * @param name 1 to 60 characters
- * @param line it belongs to
+ * @param range it belongs to
  * @param pigment its colour, of the lot in use
  * @param open grams in opened blocks, 0 to 20 000
  * @param blocks the sizes it is sold in, one to {@value #MOST_SIZES}, no two alike; none is fine when it is not sold
@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
 public record StockClay(
         long id,
         String name,
-        ClayLine line,
+        ClayRange range,
         Pigment pigment,
         Mass open,
         List<BlockSize> blocks,
@@ -46,8 +46,8 @@ public record StockClay(
     private static final BlockSize PAID = new BlockSize(new Mass(100), Money.ZERO, 0);
 
     /** A clay that is sold, of no lot of its own. */
-    public StockClay(long id, String name, ClayLine line, Pigment pigment, Mass open, List<BlockSize> blocks) {
-        this(id, name, line, pigment, open, blocks, true, null, null);
+    public StockClay(long id, String name, ClayRange range, Pigment pigment, Mass open, List<BlockSize> blocks) {
+        this(id, name, range, pigment, open, blocks, true, null, null);
     }
 
     /**
@@ -65,18 +65,18 @@ public record StockClay(
         long distinct =
                 blocks.stream().map(block -> block.mass().g()).distinct().count();
         if ((sold && blocks.isEmpty()) || blocks.size() > MOST_SIZES || distinct < blocks.size()) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "blocks",
                     blocks.size() + " sizes, " + distinct + " different",
                     "1 to " + MOST_SIZES + " different sizes",
-                    "Give each size of block one line, or say that it is not sold any more.");
+                    "Give each size of block one line, or turn off 'still sold'.");
         }
     }
 
     /** The same clay with what tiles have taught of it; the same goes for all its lots. */
-    public StockClay taught(Habit habit) {
-        Lot taught = lot == null ? null : new Lot(lot.name(), lot.usual().with(habit));
-        return new StockClay(id, name, line, pigment.with(habit), open, blocks, sold, taught, dripped);
+    public StockClay learned(Habit habit) {
+        Lot learned = lot == null ? null : new Lot(lot.name(), lot.usual().with(habit));
+        return new StockClay(id, name, range, pigment.with(habit), open, blocks, sold, learned, dripped);
     }
 
     /** Whether it is counted in drops, and mixed with liquids only. */

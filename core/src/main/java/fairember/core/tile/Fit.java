@@ -8,16 +8,16 @@ import org.hipparchus.linear.CholeskyDecomposition;
 
 /** What some tiles taught, how sure it is, and each tile judged by the others. */
 final class Fit {
-    private final List<TaughtClay> clays;
-    private final List<TrialTile> taught;
+    private final List<ClayPrior> clays;
+    private final List<TrialTile> learned;
     private final double[] guess;
     private final Landscape landscape;
     private final double[][] covariance;
     private final Map<TrialTile, LeaveOneOut> left = new HashMap<>();
 
-    Fit(List<TaughtClay> clays, List<TrialTile> taught, double[] guess, Landscape landscape, double[][] covariance) {
+    Fit(List<ClayPrior> clays, List<TrialTile> learned, double[] guess, Landscape landscape, double[][] covariance) {
         this.clays = clays;
-        this.taught = taught;
+        this.learned = learned;
         this.guess = guess;
         this.landscape = landscape;
         this.covariance = covariance;
@@ -32,13 +32,13 @@ final class Fit {
                         .getData();
     }
 
-    List<TaughtClay> clays() {
+    List<ClayPrior> clays() {
         return clays;
     }
 
     /** The tiles it was learned from. */
-    List<TrialTile> taught() {
-        return taught;
+    List<TrialTile> learned() {
+        return learned;
     }
 
     Landscape landscape() {
@@ -54,7 +54,7 @@ final class Fit {
         return left.computeIfAbsent(
                 tile,
                 t -> LeaveOneOut.of(
-                        clays, guess, covariance, t, taught.contains(t) ? TileLearning.weight(landscape, t) : 0));
+                        clays, guess, covariance, t, learned.contains(t) ? TileLearning.weight(landscape, t) : 0));
     }
 
     double far(TrialTile tile) {

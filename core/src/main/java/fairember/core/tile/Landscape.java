@@ -18,12 +18,12 @@ final class Landscape {
     /** Step of a slope: small beside what a number may be, large beside what is rounded. */
     private static final double STEP = 1e-5;
 
-    private final List<TaughtClay> clays;
+    private final List<ClayPrior> clays;
     private final Map<Long, Integer> places = new HashMap<>();
     private final double[] guess;
     private final Map<Face, List<Colorant>> colorants = new EnumMap<>(Face.class);
 
-    Landscape(List<TaughtClay> clays, double[] guess) {
+    Landscape(List<ClayPrior> clays, double[] guess) {
         this.clays = clays;
         this.guess = guess;
         for (int c = 0; c < clays.size(); c++) {

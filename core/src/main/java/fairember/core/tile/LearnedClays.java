@@ -43,7 +43,7 @@ public final class LearnedClays {
                 .filter(part -> part.parts() > 0)
                 .map(TrialTile.ClayParts::clayId)
                 .collect(Collectors.toSet());
-        return (int) fit.taught().stream()
+        return (int) fit.learned().stream()
                 .filter(tile -> tile.parts().stream().anyMatch(part -> part.parts() > 0 && of.contains(part.clayId())))
                 .count();
     }
@@ -120,11 +120,11 @@ public final class LearnedClays {
 
     /** The tiles that taught, in the order they were given. */
     public List<TrialTile> tiles() {
-        return fit.taught();
+        return fit.learned();
     }
 
     /** Whether a tile lies so far outside of what all others say that it teaches nothing until it is confirmed. */
-    public boolean heldBack(TrialTile tile) {
-        return known.contains(tile) && !fit.taught().contains(tile);
+    public boolean leftOut(TrialTile tile) {
+        return known.contains(tile) && !fit.learned().contains(tile);
     }
 }

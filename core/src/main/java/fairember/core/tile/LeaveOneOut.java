@@ -32,8 +32,7 @@ record LeaveOneOut(Landscape landscape, double far) {
      * @param covariance of that
      * @param weight of the tile in it, 0 to 1; 0 when it was left out already
      */
-    static LeaveOneOut of(
-            List<TaughtClay> clays, double[] guess, double[][] covariance, TrialTile tile, double weight) {
+    static LeaveOneOut of(List<ClayPrior> clays, double[] guess, double[][] covariance, TrialTile tile, double weight) {
         Landscape with = new Landscape(clays, guess);
         int[] columns = with.columns(tile.parts());
         RealMatrix slopes = slopes(with, tile);

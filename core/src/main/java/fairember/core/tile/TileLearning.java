@@ -37,7 +37,7 @@ public final class TileLearning {
     private static final double SUSPECT = 1.6;
     private static final int SUSPECTS = 3;
     /** No more than this share of all tiles is held back: then it is not the tiles that are wrong. */
-    private static final double MOST_HELD = 0.34;
+    private static final double MOST_PINNED = 0.34;
 
     private static final double FIRST_DAMPING = 1e-2;
     private static final double EASE = 5;
@@ -45,23 +45,23 @@ public final class TileLearning {
     private static final int MOST_STEPS = 40;
     private static final double ENOUGH = 1e-6;
 
-    private final List<TaughtClay> clays;
-    private final List<TrialTile> taught;
+    private final List<ClayPrior> clays;
+    private final List<TrialTile> learned;
     /** The swatches, each as a tile of one clay, and the tiles. */
     private final List<TrialTile> sights = new ArrayList<>();
 
     private final double[] precision;
 
-    private TileLearning(List<TaughtClay> clays, List<TrialTile> taught) {
+    private TileLearning(List<ClayPrior> clays, List<TrialTile> learned) {
         this.clays = clays;
-        this.taught = taught;
-        for (TaughtClay clay : clays) {
+        this.learned = learned;
+        for (ClayPrior clay : clays) {
             Lab raw = Lab.of(clay.pigment().raw());
             Lab cured = Lab.of(clay.pigment().cured());
             List<TrialTile.ClayParts> alone = List.of(new TrialTile.ClayParts(clay.id(), 1));
             sights.add(new TrialTile(alone, Optional.of(raw), Optional.of(cured), clay.swatchMeasured()));
         }
-        sights.addAll(taught);
+        sights.addAll(learned);
         precision = precision(clays);
     }
 
@@ -72,55 +72,55 @@ public final class TileLearning {
      * @param clays the clays of the studio, each number once
      * @param tiles any; those with a clay that is not among {@code clays} are left out
      */
-    public static LearnedClays learn(List<TaughtClay> clays, List<TrialTile> tiles) {
+    public static LearnedClays learn(List<ClayPrior> clays, List<TrialTile> tiles) {
         Landscape first = new Landscape(clays, new double[clays.size() * Habit.NUMBERS]);
         List<TrialTile> known =
                 tiles.stream().filter(tile -> first.knows(tile.parts())).toList();
         return new LearnedClays(fitting(clays, known), known);
     }
 
-    private static Fit fitting(List<TaughtClay> clays, List<TrialTile> known) {
-        List<TrialTile> taught = new ArrayList<>(known);
-        Fit fit = fit(clays, taught);
-        List<TrialTile> held = new ArrayList<>();
-        while (held.size() < known.size() * MOST_HELD) {
-            Optional<Fit> without = withoutTheFurthest(clays, taught, fit);
+    private static Fit fitting(List<ClayPrior> clays, List<TrialTile> known) {
+        List<TrialTile> learned = new ArrayList<>(known);
+        Fit fit = fit(clays, learned);
+        List<TrialTile> saved = new ArrayList<>();
+        while (saved.size() < known.size() * MOST_PINNED) {
+            Optional<Fit> without = withoutTheFurthest(clays, learned, fit);
             if (without.isEmpty()) {
                 break;
             }
             fit = without.get();
-            held.addAll(taught);
-            held.removeAll(fit.taught());
-            taught = new ArrayList<>(fit.taught());
+            saved.addAll(learned);
+            saved.removeAll(fit.learned());
+            learned = new ArrayList<>(fit.learned());
         }
         Fit last = fit;
         List<TrialTile> after = known.stream()
-                .filter(tile -> last.taught().contains(tile) || last.far(tile) <= FAR)
+                .filter(tile -> last.learned().contains(tile) || last.far(tile) <= FAR)
                 .toList();
-        return after.size() == last.taught().size() ? last : fit(clays, after);
+        return after.size() == last.learned().size() ? last : fit(clays, after);
     }
 
     /** The fit without the tile that lies furthest outside of what the others say; nothing when none lies far. */
-    private static Optional<Fit> withoutTheFurthest(List<TaughtClay> clays, List<TrialTile> taught, Fit fit) {
+    private static Optional<Fit> withoutTheFurthest(List<ClayPrior> clays, List<TrialTile> learned, Fit fit) {
         record Left(TrialTile tile, Fit fit) {}
-        return taught.stream()
+        return learned.stream()
                 .filter(tile -> !tile.confirmed() && fit.far(tile) > SUSPECT)
                 .sorted(Comparator.comparingDouble(fit::far).reversed())
                 .limit(SUSPECTS)
                 .map(tile -> new Left(
                         tile,
-                        fit(clays, taught.stream().filter(t -> !t.equals(tile)).toList())))
+                        fit(clays, learned.stream().filter(t -> !t.equals(tile)).toList())))
                 .filter(left -> left.fit().far(left.tile()) > FAR)
                 .max(Comparator.comparingDouble(left -> left.fit().far(left.tile())))
                 .map(Left::fit);
     }
 
-    private static Fit fit(List<TaughtClay> clays, List<TrialTile> tiles) {
+    private static Fit fit(List<ClayPrior> clays, List<TrialTile> tiles) {
         return new TileLearning(clays, List.copyOf(tiles)).descend();
     }
 
-    private static double[] precision(List<TaughtClay> clays) {
-        int held = IntStream.range(0, clays.size())
+    private static double[] precision(List<ClayPrior> clays) {
+        int saved = IntStream.range(0, clays.size())
                 .filter(c -> clays.get(c).opaque())
                 .boxed()
                 .max(Comparator.comparingDouble(
@@ -130,7 +130,7 @@ public final class TileLearning {
         for (int i = 0; i < precision.length; i++) {
             int n = i % Habit.NUMBERS;
             double sd = n == 0
-                    ? i / Habit.NUMBERS == held ? HELD_SD : STRENGTH_SD
+                    ? i / Habit.NUMBERS == saved ? HELD_SD : STRENGTH_SD
                     : n <= Habit.BUMPS ? RAW_BEND_SD : n < Habit.NUMBERS - 1 ? CURED_BEND_SD : CURED_STRENGTH_SD;
             precision[i] = 1 / (sd * sd);
         }
@@ -164,7 +164,7 @@ public final class TileLearning {
                 damping *= TIGHTEN;
             }
         }
-        return new Fit(clays, taught, guess, here, Fit.inverse(normal.curvature));
+        return new Fit(clays, learned, guess, here, Fit.inverse(normal.curvature));
     }
 
     private double cost(Landscape at, double[] guess) {

@@ -2,12 +2,12 @@ package fairember.core.tile;
 
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
-import fairember.core.measure.Refused;
+import fairember.core.measure.InvalidInputException;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * A small thick piece of a known mix whose colour was seen.
+ * A small thick design of a known mix whose colour was seen.
  *
  * @param parts parts of clays, one to twelve
  * @param raw its colour before baking, when it was looked at
@@ -30,10 +30,12 @@ public record TrialTile(
     public TrialTile {
         parts = List.copyOf(parts);
         if (!(parts.stream().mapToDouble(ClayParts::parts).sum() > 0)) {
-            throw new Refused("parts", "no clay", "at least one clay with parts", "Say what the tile is made of.");
+            throw new InvalidInputException(
+                    "parts", "no clay", "at least one clay with parts", "Choose the clays of the tile.");
         }
         if (raw.isEmpty() && cured.isEmpty()) {
-            throw new Refused("cured", "no colour", "a raw or a cured colour", "Type or take the colour of the tile.");
+            throw new InvalidInputException(
+                    "cured", "no colour", "a raw or a cured colour", "Type or take the colour of the tile.");
         }
     }
 

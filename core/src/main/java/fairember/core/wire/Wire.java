@@ -1,24 +1,24 @@
 package fairember.core.wire;
 
+import fairember.core.measure.InvalidInputException;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
-import fairember.core.measure.Refused;
 import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A piece of wire in a design, bent in one plane.
+ * A design of wire in a design, bent in one plane.
  *
  * @param name 1 to 60 characters
  * @param gauge of the wire
  * @param metal it is drawn of
- * @param count in one piece, 1 to 100
+ * @param count in one design, 1 to 100
  * @param legs straight lengths with a bend after each but the last, 1 to 24
  */
 public record Wire(String name, Gauge gauge, Metal metal, int count, List<Leg> legs) {
-    public static final Span COUNT = Span.count("count", "count in one piece", 1, 100);
+    public static final Span COUNT = Span.count("count", "count per piece", 1, 100);
     static final int MOST_LEGS = 24;
 
     public Wire {
@@ -26,7 +26,7 @@ public record Wire(String name, Gauge gauge, Metal metal, int count, List<Leg> l
         COUNT.check(count);
         legs = List.copyOf(legs);
         if (legs.isEmpty() || legs.size() > MOST_LEGS) {
-            throw new Refused(
+            throw new InvalidInputException(
                     "legs", legs.size() + " lengths", "1 to " + MOST_LEGS, "Give each straight length one line.");
         }
     }

@@ -4,22 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Samples;
+import fairember.core.advice.Advice;
 import fairember.core.bake.StageKind;
-import fairember.core.finding.Finding;
+import fairember.core.design.Armature;
+import fairember.core.design.Arrangement;
+import fairember.core.design.Design;
+import fairember.core.design.DesignKind;
+import fairember.core.design.Drawn;
+import fairember.core.design.Insert;
+import fairember.core.design.Part;
+import fairember.core.design.Pin;
+import fairember.core.design.Placement;
+import fairember.core.design.Pose;
+import fairember.core.design.Stage;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Minutes;
-import fairember.core.piece.Armature;
-import fairember.core.piece.Arrangement;
-import fairember.core.piece.Drawn;
-import fairember.core.piece.Insert;
-import fairember.core.piece.Part;
-import fairember.core.piece.Piece;
-import fairember.core.piece.PieceKind;
-import fairember.core.piece.Pin;
-import fairember.core.piece.Placement;
-import fairember.core.piece.Pose;
-import fairember.core.piece.Stage;
 import fairember.core.shape.Facing;
 import fairember.core.shape.Point3;
 import fairember.core.shape.ShapeKind;
@@ -36,13 +36,13 @@ public class BalancingTest {
         return new Part(made.name(), made.solid(), count, made.mixId(), 0, 0, made.core(), null, at);
     }
 
-    private static Balance of(PieceKind kind, Pose pose, Armature armature, Part... parts) {
+    private static Balance of(DesignKind kind, Pose pose, Armature armature, Part... parts) {
         return of(kind, pose, armature, Drawn.PAIR, List.of(parts));
     }
 
-    private static Balance of(PieceKind kind, Pose pose, Armature armature, @Nullable Drawn drawn, List<Part> parts) {
-        Stage whole = new Stage("whole", StageKind.CURE, false, new Minutes(20));
-        Piece piece = new Piece(
+    private static Balance of(DesignKind kind, Pose pose, Armature armature, @Nullable Drawn drawn, List<Part> parts) {
+        Stage whole = new Stage("whole", StageKind.FULL_BAKE, false, new Minutes(20));
+        Design design = new Design(
                 1,
                 "It",
                 "",
@@ -57,11 +57,11 @@ public class BalancingTest {
                 null,
                 null,
                 drawn);
-        return Balancing.balance(Samples.measured(piece));
+        return Balancing.balance(Samples.measured(design));
     }
 
     private static Balance standing(Part... parts) {
-        return of(PieceKind.FIGURINE, Pose.STANDS, Armature.NONE, parts);
+        return of(DesignKind.FIGURINE, Pose.STANDS, Armature.NONE, parts);
     }
 
     /** Solids alone: inside the foot by e, centre of mass at z; the lean is atan(e/z). */
@@ -155,7 +155,7 @@ public class BalancingTest {
         // (1·2·0 + 8·2·40)/18 = 35.56 across: 30.56 outside the foot.
         assertThat(leaning.standing().insideMm()).isCloseTo(5 - 640 / 18.0, within(1e-6));
         assertThat(leaning.standing().tipDeg()).isNegative();
-        assertThat(leaning.findings()).extracting(Finding::rule).containsExactly("falls");
+        assertThat(leaning.advice()).extracting(Advice::rule).containsExactly("falls");
     }
 
     /** A cored ball on a rod: 38.746 g of clay and 7.069 of foil at 20 above the rod's top, the rod 8π/5 g. */
@@ -178,7 +178,7 @@ public class BalancingTest {
     }
 
     @Test
-    public void everyMendMakesItStandAsItSays() {
+    public void everyFixMakesItStandAsItSays() {
         Part foot = part(ShapeKind.ROD, List.of(22.0, 30.0), 1, 3.0, 0, 0);
         Part top = part(ShapeKind.BALL, List.of(34.0), 1, null, 0, 29);
         Balance balance = standing(foot, top);
@@ -218,13 +218,13 @@ public class BalancingTest {
     public void itHangsWithItsCentreUnderThePin(double x, double z, double tilt, String rule) {
         Armature hung = new Armature(List.of(), List.of(), new Pin(x, z));
         Balance balance = of(
-                PieceKind.ORNAMENT, Pose.STANDS, hung, part(ShapeKind.BLOCK, List.of(8.0, 6.0, 20.0), 1, null, 0, 0));
+                DesignKind.ORNAMENT, Pose.STANDS, hung, part(ShapeKind.BLOCK, List.of(8.0, 6.0, 20.0), 1, null, 0, 0));
         assertThat(balance.hangTiltDeg()).isCloseTo(tilt, within(0.001));
         assertThat(balance.standing()).isNull();
         if (rule == null) {
-            assertThat(balance.findings()).isEmpty();
+            assertThat(balance.advice()).isEmpty();
         } else {
-            assertThat(balance.findings()).extracting(Finding::rule).containsExactly(rule);
+            assertThat(balance.advice()).extracting(Advice::rule).containsExactly(rule);
         }
     }
 
@@ -233,12 +233,12 @@ public class BalancingTest {
     public void aTopperIsTopHeavyOverFourFifthsOfItsStick() {
         Armature stick = new Armature(List.of(stick(100, 4)), List.of(), null);
         Part cube = part(ShapeKind.BLOCK, List.of(20.0, 20.0, 20.0), 1, null, 0, 30);
-        Balance balance = of(PieceKind.TOPPER, Pose.STANDS, stick, cube);
+        Balance balance = of(DesignKind.TOPPER, Pose.STANDS, stick, cube);
         // (16·40 + 4·0)/20 = 32 above the middle: 82 % of the stick.
         assertThat(balance.topShare()).isCloseTo(0.82, within(1e-9));
-        assertThat(balance.findings()).extracting(Finding::rule).containsExactly("top-heavy");
+        assertThat(balance.advice()).extracting(Advice::rule).containsExactly("top-heavy");
         Armature heavier = new Armature(List.of(stick(100, 16)), List.of(), null);
-        assertThat(of(PieceKind.TOPPER, Pose.STANDS, heavier, cube).topShare()).isCloseTo(0.7, within(1e-9));
+        assertThat(of(DesignKind.TOPPER, Pose.STANDS, heavier, cube).topShare()).isCloseTo(0.7, within(1e-9));
     }
 
     private static Insert stick(double length, double grams) {
@@ -268,32 +268,32 @@ public class BalancingTest {
     }
 
     @Test(dataProvider = "earrings")
-    public void earringsAreJudgedByTheWeightOfOne(double high, double grams, Wearing wearing, int findings) {
+    public void earringsAreJudgedByTheWeightOfOne(double high, double grams, Wearing wearing, int advice) {
         Balance balance = of(
-                PieceKind.EARRINGS,
+                DesignKind.EARRINGS,
                 Pose.LIES,
                 Armature.NONE,
                 part(ShapeKind.BLOCK, List.of(20.0, 10.0, high), 2, null, 15, 0));
         assertThat(balance.earring().g()).isCloseTo(grams, within(1e-9));
         assertThat(Wearing.of(balance.earring())).isEqualTo(wearing);
-        assertThat(balance.findings()).hasSize(findings);
+        assertThat(balance.advice()).hasSize(advice);
         // The same design as one of the pair weighs twice as much; without a word of it, nothing is said of one.
         Part drawn = part(ShapeKind.BLOCK, List.of(20.0, 10.0, high), 2, null, 15, 0);
-        assertThat(of(PieceKind.EARRINGS, Pose.LIES, Armature.NONE, Drawn.ONE, List.of(drawn))
+        assertThat(of(DesignKind.EARRINGS, Pose.LIES, Armature.NONE, Drawn.ONE, List.of(drawn))
                         .earring()
                         .g())
                 .isCloseTo(2 * grams, within(1e-9));
-        Balance unsaid = of(PieceKind.EARRINGS, Pose.LIES, Armature.NONE, null, List.of(drawn));
+        Balance unsaid = of(DesignKind.EARRINGS, Pose.LIES, Armature.NONE, null, List.of(drawn));
         assertThat(unsaid.earring()).isNull();
-        assertThat(unsaid.findings()).extracting(Finding::rule).containsExactly("earring-drawn");
+        assertThat(unsaid.advice()).extracting(Advice::rule).containsExactly("earring-drawn");
     }
 
     /** A block of 20 around a block of 10 that stands 5 up: what is left between, and its centre. */
     @Test
     public void aNestedPartIsWeighedWithoutWhatIsInsideIt() {
         Part inner = part(ShapeKind.BLOCK, List.of(10.0, 10.0, 10.0), 1, null, 0, 2);
-        Part told = part(ShapeKind.BLOCK, List.of(20.0, 20.0, 20.0), 1, null, 0, 0);
-        Part outer = new Part("Outer", told.solid(), 1, told.mixId(), 0, 0, null, 0, told.placement());
+        Part given = part(ShapeKind.BLOCK, List.of(20.0, 20.0, 20.0), 1, null, 0, 0);
+        Part outer = new Part("Outer", given.solid(), 1, given.mixId(), 0, 0, null, 0, given.placement());
         Balance balance = standing(inner, outer);
         assertThat(balance.mass().g()).isCloseTo(16, within(1e-9));
         Weight between = balance.weights().get(1);

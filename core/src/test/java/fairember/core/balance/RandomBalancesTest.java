@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Samples;
-import fairember.core.piece.Arrangement;
-import fairember.core.piece.MeasuredPiece;
-import fairember.core.piece.Part;
-import fairember.core.piece.Piece;
-import fairember.core.piece.Placement;
-import fairember.core.piece.RandomPieces;
+import fairember.core.design.Arrangement;
+import fairember.core.design.Design;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.Part;
+import fairember.core.design.Placement;
+import fairember.core.design.RandomDesigns;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,24 +19,24 @@ import org.assertj.core.data.Percentage;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** What holds of the balance of every piece, tried on pieces made by lot. */
+/** What holds of the balance of every design, tried on designs made by lot. */
 public class RandomBalancesTest {
     private static final Percentage EXACTLY = Percentage.withPercentage(1e-7);
 
     @DataProvider
-    public Object[][] pieces() {
+    public Object[][] designs() {
         SplittableRandom random = new SplittableRandom(77);
         return IntStream.range(0, 25)
-                .mapToObj(i -> new Object[] {RandomPieces.of(random)})
+                .mapToObj(i -> new Object[] {RandomDesigns.of(random)})
                 .toArray(Object[][]::new);
     }
 
-    private static Balance of(Piece piece) {
-        return Balancing.balance(Samples.measured(piece));
+    private static Balance of(Design design) {
+        return Balancing.balance(Samples.measured(design));
     }
 
-    private static Piece placed(Piece piece, double across, double up, double front, Arrangement arrangement) {
-        return RandomPieces.each(piece, part -> {
+    private static Design placed(Design design, double across, double up, double front, Arrangement arrangement) {
+        return RandomDesigns.each(design, part -> {
             Placement p = part.placement();
             Placement moved = new Placement(
                     p.acrossMm() + across,
@@ -45,13 +45,13 @@ public class RandomBalancesTest {
                     p.tiltDeg(),
                     arrangement == null ? p.arrangement() : arrangement,
                     p.facing());
-            return RandomPieces.elsewhere(part, moved);
+            return RandomDesigns.elsewhere(part, moved);
         });
     }
 
-    @Test(dataProvider = "pieces")
-    public void allThatIsWeighedIsTheWeightOfThePiece(Piece piece) {
-        MeasuredPiece measured = Samples.measured(piece);
+    @Test(dataProvider = "designs")
+    public void allThatIsWeighedIsTheWeightOfTheDesign(Design design) {
+        MeasuredDesign measured = Samples.measured(design);
         Balance balance = Balancing.balance(measured);
         double sum = balance.weights().stream().mapToDouble(w -> w.mass().g()).sum();
         assertThat(balance.mass().g()).isCloseTo(sum, EXACTLY);
@@ -62,9 +62,9 @@ public class RandomBalancesTest {
     }
 
     /** x_c = Σ m·x / Σ m, summed here with other code. */
-    @Test(dataProvider = "pieces")
-    public void theCentreOfMassIsTheWeightedMiddleOfAllCopies(Piece piece) {
-        Balance balance = of(piece);
+    @Test(dataProvider = "designs")
+    public void theCentreOfMassIsTheWeightedMiddleOfAllCopies(Design design) {
+        Balance balance = of(design);
         double mass = 0;
         double[] moment = new double[3];
         for (Weight weight : balance.weights()) {
@@ -79,10 +79,10 @@ public class RandomBalancesTest {
     }
 
     /** Taken out, a core leaves its clay: mass and moment of clay and core together are those of the solid part. */
-    @Test(dataProvider = "pieces")
-    public void aSolidPartHasItsCentreWhereItsShapeSays(Piece piece) {
-        Piece solid = RandomPieces.each(
-                piece,
+    @Test(dataProvider = "designs")
+    public void aSolidPartHasItsCentreWhereItsShapeSays(Design design) {
+        Design solid = RandomDesigns.each(
+                design,
                 part -> new Part(
                         part.name(), part.solid(), part.count(), part.mixId(), 0, 0, null, null, part.placement()));
         Balance balance = of(solid);
@@ -103,9 +103,9 @@ public class RandomBalancesTest {
     }
 
     /** Moved forward and up as a whole, it leans as far as before. */
-    @Test(dataProvider = "pieces")
-    public void wherePutAllOfItStandsTheSame(Piece piece) {
-        Piece still = placed(piece, 0, 0, 0, Arrangement.MIRRORED);
+    @Test(dataProvider = "designs")
+    public void wherePutAllOfItStandsTheSame(Design design) {
+        Design still = placed(design, 0, 0, 0, Arrangement.MIRRORED);
         Balance before = of(still);
         Balance after = of(placed(still, 0, 7, 11, null));
         assertThat(after.centre().upMm()).isCloseTo(before.centre().upMm() + 7, within(1e-6));
@@ -115,18 +115,20 @@ public class RandomBalancesTest {
     }
 
     /** A ring has its middle on the axis when its parts do not lean; two that mirror each other have theirs between them. */
-    @Test(dataProvider = "pieces")
-    public void ringsAndPairsBalanceOnTheAxis(Piece piece) {
-        for (Part part : piece.parts()) {
+    @Test(dataProvider = "designs")
+    public void ringsAndPairsBalanceOnTheAxis(Design design) {
+        for (Part part : design.parts()) {
             Placement p = part.placement();
             Placement ringed = new Placement(p.acrossMm(), p.upMm(), p.frontMm(), 0, Arrangement.RING, p.facing());
             double own = part.posed().centroid().acrossMm();
             Part ring = new Part("Ring", part.solid(), 5, 1, 0, 0, null, null, ringed);
-            assertThat(of(RandomPieces.made(List.of(ring))).centre().acrossMm()).isCloseTo(own, within(1e-6));
+            assertThat(of(RandomDesigns.made(List.of(ring))).centre().acrossMm())
+                    .isCloseTo(own, within(1e-6));
             Placement mirrored =
                     new Placement(p.acrossMm(), p.upMm(), p.frontMm(), p.tiltDeg(), Arrangement.MIRRORED, p.facing());
             Part pair = new Part("Pair", part.solid(), 2, 1, 0, 0, null, null, mirrored);
-            assertThat(of(RandomPieces.made(List.of(pair))).centre().acrossMm()).isCloseTo(0, within(1e-6));
+            assertThat(of(RandomDesigns.made(List.of(pair))).centre().acrossMm())
+                    .isCloseTo(0, within(1e-6));
         }
     }
 
@@ -163,9 +165,9 @@ public class RandomBalancesTest {
     }
 
     /** The lean is told by the nearest edge of the foot: atan(inside/above), negative outside. */
-    @Test(dataProvider = "pieces")
-    public void itTipsOverTheNearestEdgeOfItsFoot(Piece piece) {
-        Balance balance = of(piece);
+    @Test(dataProvider = "designs")
+    public void itTipsOverTheNearestEdgeOfItsFoot(Design design) {
+        Balance balance = of(design);
         Standing standing = balance.standing();
         double x = balance.centre().acrossMm();
         double y = balance.centre().frontMm();
@@ -178,9 +180,9 @@ public class RandomBalancesTest {
     }
 
     /** A mend that is told does what it says: it stands well with it, and hardly with a little less. */
-    @Test(dataProvider = "pieces")
-    public void aHeavierBaseIsAsHeavyAsItHasToBe(Piece piece) {
-        Balance balance = of(piece);
+    @Test(dataProvider = "designs")
+    public void aHeavierBaseIsAsHeavyAsItHasToBe(Design design) {
+        Balance balance = of(design);
         for (Ballast ballast : balance.ballast()) {
             assertThat(balance.standing().tipDeg()).isLessThan(Standing.WELL_DEG);
             assertThat(ballast.tipDeg()).isGreaterThan(balance.standing().tipDeg());

@@ -93,7 +93,7 @@ public class ColourDifferenceTest {
     public void theQuickBoundIsNeverMoreThanTheDifferenceAndMostlyCloseToIt() {
         SplittableRandom random = new SplittableRandom(8);
         double share = 0;
-        int told = 0;
+        int given = 0;
         for (int i = 0; i < 300_000; i++) {
             Lab from = Lab.of(new Srgb(random.nextInt(256), random.nextInt(256), random.nextInt(256)));
             double near = i % 3 == 0 ? 100 : i % 3 == 1 ? 8 : 1;
@@ -106,11 +106,11 @@ public class ColourDifferenceTest {
             assertThat(least).as("%s %s", from, to).isLessThanOrEqualTo(off + 1e-9);
             if (off > 0.1) {
                 share += least / off;
-                told++;
+                given++;
             }
         }
         // A bound that told little would be of no use.
-        assertThat(share / told).isGreaterThan(0.6);
+        assertThat(share / given).isGreaterThan(0.6);
     }
 
     @Test

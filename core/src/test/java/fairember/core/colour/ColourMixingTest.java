@@ -103,8 +103,8 @@ public class ColourMixingTest {
     public void nothingToMixAndColoursThatAreNoneAreRefused() {
         assertThat(Refusals.of(() -> ColourMixing.mix(List.of(part("#b3342b", 0)))))
                 .hasSize(1);
-        for (String wrong : List.of("", "red", "#12345", "#12345g", "b3342b")) {
-            assertThat(Refusals.of(() -> Srgb.parse("rawHex", wrong)).get(0).field())
+        for (String error : List.of("", "red", "#12345", "#12345g", "b3342b")) {
+            assertThat(Refusals.of(() -> Srgb.parse("rawHex", error)).get(0).field())
                     .isEqualTo("rawHex");
         }
     }

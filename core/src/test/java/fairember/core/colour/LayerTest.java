@@ -145,16 +145,16 @@ public class LayerTest {
         numbers[0] = Math.log(2);
         numbers[1 + 6] = 0.4;
         numbers[Habit.NUMBERS - 1] = Math.log(3);
-        Pigment taught = plain.with(Habit.of(numbers));
-        assertThat(taught.scattering()).isCloseTo(2 * plain.scattering(), within(1e-12));
-        assertThat(taught.colorant(Face.CURED).scatters()).isCloseTo(6 * plain.scattering(), within(1e-12));
+        Pigment learned = plain.with(Habit.of(numbers));
+        assertThat(learned.scattering()).isCloseTo(2 * plain.scattering(), within(1e-12));
+        assertThat(learned.colorant(Face.CURED).scatters()).isCloseTo(6 * plain.scattering(), within(1e-12));
         // The seventh bump stands at 660 nm, band 28: z there grows by 0.4, and far off at 420 nm by nothing.
         double z = Math.log(plain.spectrum(Face.RAW).band(28)
                                 / (1 - plain.spectrum(Face.RAW).band(28)))
                         / 2
                 + 0.4;
-        assertThat(taught.spectrum(Face.RAW).band(28)).isCloseTo((Math.tanh(z) + 1) / 2, within(1e-9));
-        assertThat(taught.spectrum(Face.RAW).band(4))
+        assertThat(learned.spectrum(Face.RAW).band(28)).isCloseTo((Math.tanh(z) + 1) / 2, within(1e-9));
+        assertThat(learned.spectrum(Face.RAW).band(4))
                 .isCloseTo(plain.spectrum(Face.RAW).band(4), within(1e-9));
     }
 }

@@ -23,7 +23,8 @@ public class SvgReadingTest {
             {MM.formatted("<path d='M10 10h30v30h-30z M20 20v10h10v-10z'/>"), 800.0, 160.0, 30.0, 30.0},
             // Two arcs of a circle of 10 make it whole.
             {MM.formatted("<path d='M40 50A10 10 0 0 1 60 50A10 10 0 0 1 40 50Z'/>"), 100 * pi, 20 * pi, 20.0, 20.0},
-            // Large and small arcs, both ways, drawn as a lens and its rest; radius too small for its ends grows to 10.
+            // Large and small arcs, both settings, drawn as a lens and its rest; radius too small for its ends grows to
+            // 10.
             {MM.formatted("<path d='M40 50a4 4 0 1 1 20 0a4 4 0 1 1-20 0z'/>"), 100 * pi, 20 * pi, 20.0, 20.0},
             {MM.formatted("<path d='M10 20A10 10 0 0 0 20 10V20z'/>"), 100 - 25 * pi, 20 + 5 * pi, 10.0, 10.0},
             {MM.formatted("<path d='M20 10A10 10 0 1 0 30 20H20z'/>"), 75 * pi, 20 + 15 * pi, 20.0, 20.0},
@@ -161,7 +162,7 @@ public class SvgReadingTest {
             {MM.formatted("<rect width='1e30' height='5'/>"), ""},
             {MM.formatted(""), ""},
             {MM.formatted("<rect width='20' height='20'/><rect x='10' width='20' height='20'/>"), "overlap"},
-            {MM.formatted("<rect width='9' height='9'/><rect x='20' width='9' height='9'/>"), "apart"},
+            {MM.formatted("<rect width='9' height='9'/><rect x='20' width='9' height='9'/>"), "separate"},
             {
                 MM.formatted("<rect width='40' height='40'/><rect x='5' y='5' width='30' height='30'/>"
                         + "<rect x='10' y='10' width='9' height='9'/>"),
@@ -190,7 +191,7 @@ public class SvgReadingTest {
     @Test(dataProvider = "bad")
     public void whatIsNoPlainClosedOutlineIsRefusedWithTheReason(String svg, String word) {
         assertThat(Refusals.of(() -> SvgReading.read(svg)))
-                .allSatisfy(wrong -> assertThat(wrong.found() + wrong.allowed()).contains(word))
-                .allSatisfy(wrong -> assertThat(wrong.mend()).isNotBlank());
+                .allSatisfy(error -> assertThat(error.found() + error.allowed()).contains(word))
+                .allSatisfy(error -> assertThat(error.fix()).isNotBlank());
     }
 }

@@ -10,7 +10,7 @@ import org.assertj.core.data.Percentage;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Outlines drawn many ways are one outline: transforms, units, view boxes, relative and absolute commands. */
+/** Outlines drawn many settings are one outline: transforms, units, view boxes, relative and absolute commands. */
 public class SvgTransformTest {
     private static final Percentage CLOSELY = Percentage.withPercentage(1e-3);
     private static final Percentage FLATTENED = Percentage.withPercentage(0.5);
@@ -99,9 +99,10 @@ public class SvgTransformTest {
     /** A square of 10 mm in each unit: 1 in is 25.4 mm, 96 px, 72 pt, 6 pc. */
     @Test
     public void unitsAreWhatTheyAreOnPaper() {
-        String[][] told = {{"10mm", "10"}, {"1cm", "10"}, {"37.795275590551185px", "10"}, {"28.346456692913385pt", "10"}
+        String[][] given = {
+            {"10mm", "10"}, {"1cm", "10"}, {"37.795275590551185px", "10"}, {"28.346456692913385pt", "10"}
         };
-        for (String[] size : told) {
+        for (String[] size : given) {
             String svg =
                     "<svg xmlns='http://www.w3.org/2000/svg' width='%s' height='%s' viewBox='0 0 5 5'><rect width='5' height='5'/></svg>"
                             .formatted(size[0], size[0]);

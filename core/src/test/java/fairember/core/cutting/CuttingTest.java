@@ -113,15 +113,15 @@ public class CuttingTest {
 
     /** Every assignment of every piece to every block or none, counted out plainly. */
     @Test(dataProvider = "small")
-    public void onSmallCasesItIsTheBestOfAllWays(List<Stick> sticks, List<Want> wants) {
+    public void onSmallCasesItIsTheBestOfAllSettings(List<Stick> sticks, List<Want> wants) {
         List<Double> pieces = new ArrayList<>();
         wants.forEach(w -> IntStream.range(0, w.count()).forEach(i -> pieces.add(w.size())));
         if (pieces.size() > 6) {
             return;
         }
-        int ways = (int) Math.round(Math.pow(sticks.size() + 1, pieces.size()));
+        int settings = (int) Math.round(Math.pow(sticks.size() + 1, pieces.size()));
         double best = Double.POSITIVE_INFINITY;
-        for (int way = 0; way < ways; way++) {
+        for (int way = 0; way < settings; way++) {
             double[] room = sticks.stream().mapToDouble(Stick::size).toArray();
             int[] count = new int[room.length];
             double missing = 0;

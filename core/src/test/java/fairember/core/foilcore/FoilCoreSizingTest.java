@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Refusals;
 import fairember.core.Samples;
-import fairember.core.finding.Finding;
-import fairember.core.finding.Verdict;
+import fairember.core.advice.Advice;
+import fairember.core.advice.Grade;
 import fairember.core.measure.Density;
 import fairember.core.measure.Length;
 import fairember.core.measure.Mass;
@@ -46,32 +46,32 @@ public class FoilCoreSizingTest {
         assertThat(core.thinnest().mm()).isEqualTo(4);
         // At the square rim: 2·4/(1 + sin 45°).
         assertThat(core.thickest().diameter().mm()).isCloseTo(4.6863, within(1e-4));
-        assertThat(core.findings()).isEmpty();
+        assertThat(core.advice()).isEmpty();
     }
 
     @DataProvider
-    public Object[][] verdicts() {
+    public Object[][] grades() {
         return new Object[][] {
-            {30.0, 2.4, "shell-thin", Verdict.WARNS},
-            {60.0, 12.1, "shell-thick", Verdict.BREAKS},
-            {17.0, 3.0, "core-small", Verdict.WARNS},
+            {30.0, 2.4, "shell-thin", Grade.CAUTION},
+            {60.0, 12.1, "shell-thick", Grade.STOP},
+            {17.0, 3.0, "core-small", Grade.CAUTION},
         };
     }
 
-    @Test(dataProvider = "verdicts")
-    public void aBallIsJudgedAtTheLimits(double diameter, double shell, String rule, Verdict verdict) {
-        assertThat(size(new Ball(new Length(diameter)), shell).findings())
+    @Test(dataProvider = "grades")
+    public void aBallIsJudgedAtTheLimits(double diameter, double shell, String rule, Grade grade) {
+        assertThat(size(new Ball(new Length(diameter)), shell).advice())
                 .singleElement()
                 .satisfies(f -> assertThat(f.rule()).isEqualTo(rule))
-                .satisfies(f -> assertThat(f.verdict()).isEqualTo(verdict))
-                .satisfies(f -> assertThat(f.mend()).isNotBlank());
+                .satisfies(f -> assertThat(f.grade()).isEqualTo(grade))
+                .satisfies(f -> assertThat(f.fix()).isNotBlank());
     }
 
     @Test
     public void aSolidOverTheGreatestSectionWantsACore() {
         assertThat(CoreReview.ofSolid("Body", new Length(18), TWELVE, TWELVE)).isEmpty();
         assertThat(CoreReview.ofSolid("Body", new Length(18), new Length(12.1), TWELVE))
-                .extracting(Finding::rule)
+                .extracting(Advice::rule)
                 .containsExactly("core-wanted");
     }
 

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Refusals;
 import fairember.core.Samples;
+import fairember.core.measure.InputError;
 import fairember.core.measure.Length;
-import fairember.core.measure.Wrong;
 import org.testng.annotations.Test;
 
 public class SleeveTest {
@@ -33,7 +33,7 @@ public class SleeveTest {
     @Test
     public void everyMeasureOutsideItsSpanIsNamed() {
         assertThat(Refusals.of(() -> size(0, 0.5, 31, 0.1, 900)))
-                .extracting(Wrong::field)
+                .extracting(InputError::field)
                 .containsExactly("thickMm", "coveredMm", "turns", "sheetMm", "seamMm");
     }
 }

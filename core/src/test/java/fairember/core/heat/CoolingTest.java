@@ -11,7 +11,7 @@ import org.testng.annotations.Test;
 public class CoolingTest {
     private static double minutes(double ballMm, double fromC, Cooling.Way way) {
         HeatBody body = HeatBody.of(new Ball(new Length(ballMm)));
-        return Cooling.until(body, Stuff.of(new Density(1.75)), fromC, way).min();
+        return Cooling.until(body, Material.of(new Density(1.75)), fromC, way).min();
     }
 
     /**

@@ -20,11 +20,11 @@ import org.testng.annotations.Test;
 
 /** Heat through a piece, held against the series solution and against minutes that were worked out before. */
 public class HeatingTest {
-    private static final Stuff CLAY = Stuff.of(new Density(1.75));
+    private static final Material CLAY = Material.of(new Density(1.75));
 
-    private static HeatBody body(double thickMm, double narrows) {
+    private static HeatBody body(double thickMm, double narrowing) {
         double r = thickMm / 2;
-        return new HeatBody(new Length(r), narrows, Length.ZERO, Mass.ZERO, 4 * Math.PI * r * r);
+        return new HeatBody(new Length(r), narrowing, Length.ZERO, Mass.ZERO, 4 * Math.PI * r * r);
     }
 
     /** Biot number, g, and the first root ζ₁ and constant C₁ of the series, as any textbook of heat transfer has them. */
@@ -44,7 +44,7 @@ public class HeatingTest {
     }
 
     @Test(dataProvider = "series")
-    public void theMiddleIsWithinHalfAPerCentOfTheSeries(double biot, int narrows, double root, double constant) {
+    public void theMiddleIsWithinHalfAPerCentOfTheSeries(double biot, int narrowing, double root, double constant) {
         double r = 0.012;
         double gives = biot * CLAY.conducts() / r;
         double diffusivity = CLAY.conducts() / CLAY.perVolume();
@@ -53,12 +53,12 @@ public class HeatingTest {
             double fourier = Math.max(0.5, Math.log(constant / left) / (root * root));
             double minutes = fourier * r * r / diffusivity / 60;
             HeatedPiece heated = Heating.heat(
-                    body(24, narrows), CLAY, gives, OvenCurve.preheated(130), 20, new Minutes(minutes), 110, 140);
+                    body(24, narrowing), CLAY, gives, OvenCurve.preheated(130), 20, new Minutes(minutes), 110, 140);
             HeatedPiece.Sample last = heated.samples().get(heated.samples().size() - 1);
             double at = last.min() * 60 * diffusivity / (r * r);
             double expected = constant * Math.exp(-root * root * at);
             double theta = (130 - last.centreC()) / 110;
-            assertThat(theta).as("Bi %s, g %s", biot, narrows).isCloseTo(expected, within(0.005 * expected));
+            assertThat(theta).as("Bi %s, g %s", biot, narrowing).isCloseTo(expected, within(0.005 * expected));
         }
     }
 
@@ -73,9 +73,9 @@ public class HeatingTest {
     }
 
     @Test(dataProvider = "minutes")
-    public void theMinutesToTheOvensTemperatureAreThoseOfTheTable(int narrows, double thick, double expected) {
+    public void theMinutesToTheOvensTemperatureAreThoseOfTheTable(int narrowing, double thick, double expected) {
         HeatedPiece heated = Heating.heat(
-                body(thick, narrows),
+                body(thick, narrowing),
                 CLAY,
                 Air.STILL.gives(),
                 OvenCurve.preheated(130),
@@ -99,16 +99,16 @@ public class HeatingTest {
     }
 
     @Test(dataProvider = "lots")
-    public void aThickerPieceAColderOvenAndStillerAirTakeLonger(int seed) {
+    public void aThickerDesignAColderOvenAndStillerAirTakeLonger(int seed) {
         SplittableRandom random = new SplittableRandom(seed);
         double thick = random.nextDouble(3, 30);
-        double narrows = random.nextDouble(0, 2);
+        double narrowing = random.nextDouble(0, 2);
         double gives = random.nextDouble(10, 45);
-        double minutes = warm(body(thick, narrows), gives, 130);
-        assertThat(warm(body(thick * 1.1, narrows), gives, 130)).isGreaterThan(minutes);
-        assertThat(warm(body(thick, narrows * 0.9), gives, 130)).isGreaterThanOrEqualTo(minutes);
-        assertThat(warm(body(thick, narrows), gives * 1.2, 130)).isLessThan(minutes);
-        assertThat(warm(body(thick, narrows), gives, 135)).isLessThan(minutes);
+        double minutes = warm(body(thick, narrowing), gives, 130);
+        assertThat(warm(body(thick * 1.1, narrowing), gives, 130)).isGreaterThan(minutes);
+        assertThat(warm(body(thick, narrowing * 0.9), gives, 130)).isGreaterThanOrEqualTo(minutes);
+        assertThat(warm(body(thick, narrowing), gives * 1.2, 130)).isLessThan(minutes);
+        assertThat(warm(body(thick, narrowing), gives, 135)).isLessThan(minutes);
     }
 
     @Test(dataProvider = "lots")
@@ -116,7 +116,7 @@ public class HeatingTest {
         SplittableRandom random = new SplittableRandom(seed);
         ShapeKind kind = ShapeKind.values()[seed % ShapeKind.values().length];
         HeatBody body = HeatBody.of(Shapes.of(kind, random));
-        assertThat(body.narrows()).isBetween(0.0, 2.0);
+        assertThat(body.narrowing()).isBetween(0.0, 2.0);
         double rises = random.nextDouble(1, 20);
         double set = random.nextDouble(115, 150);
         OvenCurve curve = OvenCurve.cold(20, set, rises);
@@ -140,15 +140,15 @@ public class HeatingTest {
     }
 
     @Test(dataProvider = "lots")
-    public void aThinPieceInSlowAirWarmsAsOneLump(int seed) {
+    public void aThinDesignInSlowAirWarmsAsOneLump(int seed) {
         // Biot under 0.01: the difference falls by e in ρ·c·R/((g + 1)·h) seconds, whatever the clay conducts.
         SplittableRandom random = new SplittableRandom(seed + 200);
-        double narrows = random.nextDouble(0, 2);
+        double narrowing = random.nextDouble(0, 2);
         double thick = random.nextDouble(1, 2);
         double gives = random.nextDouble(1, 2);
-        double seconds = CLAY.perVolume() * thick / 2000 / ((narrows + 1) * gives);
+        double seconds = CLAY.perVolume() * thick / 2000 / ((narrowing + 1) * gives);
         HeatedPiece heated = Heating.heat(
-                body(thick, narrows),
+                body(thick, narrowing),
                 CLAY,
                 gives,
                 OvenCurve.preheated(120),
@@ -205,10 +205,10 @@ public class HeatingTest {
 
     @Test
     public void aRodIsBetweenAPlateAndABallAndALongOneNarrowsLess() {
-        double stub = HeatBody.of(new Rod(new Length(10), new Length(10))).narrows();
-        double cord = HeatBody.of(new Rod(new Length(10), new Length(200))).narrows();
+        double stub = HeatBody.of(new Rod(new Length(10), new Length(10))).narrowing();
+        double cord = HeatBody.of(new Rod(new Length(10), new Length(200))).narrowing();
         assertThat(cord).isCloseTo(0.85, within(0.01)).isLessThan(stub);
-        assertThat(HeatBody.of(new Ball(new Length(9))).narrows()).isEqualTo(2);
+        assertThat(HeatBody.of(new Ball(new Length(9))).narrowing()).isEqualTo(2);
     }
 
     @Test

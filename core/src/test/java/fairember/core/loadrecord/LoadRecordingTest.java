@@ -3,7 +3,7 @@ package fairember.core.loadrecord;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
 
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
@@ -22,7 +22,7 @@ public class LoadRecordingTest {
     }
 
     private static List<String> alarms(LoadRecord record) {
-        return record.alarms().stream().map(Finding::rule).toList();
+        return record.alarms().stream().map(Advice::rule).toList();
     }
 
     @Test
@@ -42,7 +42,7 @@ public class LoadRecordingTest {
                 .containsExactly("burning");
         LoadRecord hot = LoadRecording.of(readings(0, 900, 1, s -> 168 + s % 2), WANTED, 960, true, 0);
         assertThat(alarms(hot)).containsExactly("over-ceiling", "probe-lost");
-        assertThat(hot.alarms()).allMatch(f -> !f.mend().isEmpty());
+        assertThat(hot.alarms()).allMatch(f -> !f.fix().isEmpty());
         assertThat(alarms(LoadRecording.of(
                         readings(0, 900, 1, s -> s < 300 ? 130 + s % 2 : 110 + s % 2), WANTED, 900, true, 0)))
                 .containsExactly("under-window");
@@ -75,7 +75,7 @@ public class LoadRecordingTest {
         IntToDoubleFunction door = s -> s < 600 ? 90 + s % 2 : 130 + s % 2;
         LoadRecord missing = LoadRecording.of(readings(0, 1800, 1, door), WANTED, 1800, true, 0);
         assertThat(alarms(missing)).containsExactly("hold-short");
-        assertThat(missing.alarms().get(0).mend()).isEqualTo("Leave it in for 10 min more.");
+        assertThat(missing.alarms().get(0).fix()).isEqualTo("Leave the load in for 10 min more.");
         assertThat(alarms(LoadRecording.of(readings(0, 1700, 1, door), WANTED, 1700, true, 0)))
                 .isEmpty();
         assertThat(alarms(LoadRecording.of(readings(0, 2380, 1, door), WANTED, 2380, true, 0)))
@@ -157,7 +157,7 @@ public class LoadRecordingTest {
     }
 
     @Test
-    public void nobodyIsToldToLeaveItInWhileItIsTooHot() {
+    public void nobodyIsGivenToLeaveItInWhileItIsTooHot() {
         List<Reading> hot = readings(0, 1900, 1, s -> s < 900 ? 90 + s % 2 : 160 + s % 2);
         List<String> rules = alarms(LoadRecording.of(hot, WANTED, 1850, true, 0));
         assertThat(rules).contains("over-ceiling").doesNotContain("hold-short");
@@ -182,7 +182,7 @@ public class LoadRecordingTest {
         assertThat(alarms(in)).contains("probe-stuck").doesNotContain("hold-done");
         LoadRecord out = LoadRecording.of(flat, WANTED, 3000, false, 0);
         assertThat(alarms(out)).contains("probe-stuck", "hold-unknown");
-        assertThat(out.alarms().get(out.alarms().size() - 1).says()).contains("40 min");
+        assertThat(out.alarms().get(out.alarms().size() - 1).message()).contains("40 min");
     }
 
     @Test
@@ -193,9 +193,9 @@ public class LoadRecordingTest {
         assertThat(record.alarms())
                 .filteredOn(f -> f.rule().equals("unread"))
                 .singleElement()
-                .extracting(Finding::says)
+                .extracting(Advice::message)
                 .asString()
-                .contains("10 min in all");
+                .contains("10 min in total");
         // Readings sixty times as fast come in bursts: five seconds of the wall are five minutes of the studio's.
         assertThat(alarms(LoadRecording.of(readings(0, 600, 1, s -> 130 + s % 2), WANTED, 720, true, 300)))
                 .doesNotContain("probe-lost");

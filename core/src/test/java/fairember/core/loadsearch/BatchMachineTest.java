@@ -30,7 +30,7 @@ public class BatchMachineTest {
         assertThat(plan.value(Objective.FINISH)).isEqualTo(best(problem.bakes(), new ArrayList<>(), 0));
     }
 
-    /** The least sum of the longest of each load, over all ways to part the jobs from {@code next} on. */
+    /** The least sum of the longest of each load, over all settings to part the jobs from {@code next} on. */
     private static double best(List<Bake> jobs, List<double[]> loads, int next) {
         if (next == jobs.size()) {
             return loads.stream().mapToDouble(l -> l[1]).sum();
@@ -44,7 +44,7 @@ public class BatchMachineTest {
                 continue;
             }
             List<double[]> then = new ArrayList<>(loads);
-            double[] now = {filled, Math.max(was[1], job.hold().min())};
+            double[] now = {filled, Math.max(was[1], job.bakingTime().min())};
             if (i < loads.size()) {
                 then.set(i, now);
             } else {

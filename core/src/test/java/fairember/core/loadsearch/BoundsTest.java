@@ -17,15 +17,15 @@ import org.testng.annotations.Test;
 
 /** What no plan can be better than. The oven of the cases takes 12 min to heat and 3 to unload, 0.2 kWh and 0.6 kW. */
 public class BoundsTest {
-    private static Bake bake(String key, double side, double low, double hold, double hands, double due) {
+    private static Bake bake(String key, double side, double low, double bakingTime, double hands, double due) {
         return Bake.plain(
                         key,
                         1,
                         LoadCases.box(side, side, 30),
                         new Temperature(low),
                         new Temperature(low + 4),
-                        new Minutes(hold),
-                        new Minutes(hold + 30))
+                        new Minutes(bakingTime),
+                        new Minutes(bakingTime + 30))
                 .shaped(new Bake.Hands(Minutes.ZERO, new Minutes(hands)))
                 .dueAt(due);
     }
@@ -77,12 +77,12 @@ public class BoundsTest {
     @Test(dataProvider = "seeds")
     public void noPlanIsUnderABound(long seed) {
         LoadProblem problem = LoadCases.anything(9000 + seed);
-        List<Bake> bakes = new ArrayList<>(Sifting.sift(problem).bakes());
+        List<Bake> bakes = new ArrayList<>(BakeFilter.filter(problem).bakes());
         for (Objective first : Objective.values()) {
             LoadProblem ordered = new LoadProblem(
                     problem.ovens(), problem.makers(), bakes, problem.apart(), List.of(), List.of(first));
             LoadPlan plan = LoadPlanning.plan(ordered, Effort.SEARCH);
-            if (!plan.findings().isEmpty() || bakes.isEmpty()) {
+            if (!plan.advice().isEmpty() || bakes.isEmpty()) {
                 continue;
             }
             Table table = new Table(ordered, bakes);

@@ -61,10 +61,10 @@ public class EveryPlanTest {
                     List.of()));
         }
         List<Bake> bakes = new ArrayList<>();
-        int things = two ? 4 : 5;
-        while (things > 0) {
-            int count = Math.min(things, 1 + random.nextInt(2));
-            things -= count;
+        int items = two ? 4 : 5;
+        while (items > 0) {
+            int count = Math.min(items, 1 + random.nextInt(2));
+            items -= count;
             bakes.add(bake(bakes.size(), count, random));
         }
         List<LoadProblem.Apart> apart =
@@ -75,7 +75,7 @@ public class EveryPlanTest {
 
     private static Bake bake(int j, int count, SplittableRandom random) {
         double low = 110 + 5 * random.nextInt(3);
-        double hold = 10 + 5 * random.nextInt(5);
+        double bakingTime = 10 + 5 * random.nextInt(5);
         return new Bake(
                 "b" + j,
                 "bake " + j,
@@ -85,8 +85,8 @@ public class EveryPlanTest {
                 false,
                 new Temperature(low),
                 new Temperature(low + 5 * random.nextInt(4)),
-                new Minutes(hold),
-                new Minutes(hold + 5 * random.nextInt(6)),
+                new Minutes(bakingTime),
+                new Minutes(bakingTime + 5 * random.nextInt(6)),
                 new Bake.Hands(new Minutes(5 * random.nextInt(6)), new Minutes(5 * random.nextInt(7))),
                 j > 0 && random.nextInt(3) == 0
                         ? List.of(new Bake.Wait("b" + random.nextInt(j), new Minutes(5 * random.nextInt(3))))
@@ -141,13 +141,13 @@ public class EveryPlanTest {
             return best;
         }
 
-        private Bake bake(int thing) {
-            return problem.bakes().get(bakeOf.get(thing));
+        private Bake bake(int item) {
+            return problem.bakes().get(bakeOf.get(item));
         }
 
         /** Thing by thing into a load there is or a new one. */
-        private void part(int thing) {
-            if (thing == bakeOf.size()) {
+        private void part(int item) {
+            if (item == bakeOf.size()) {
                 if (loads.stream().allMatch(this::may)) {
                     order(new ArrayList<>(), new boolean[loads.size()]);
                 }
@@ -155,13 +155,13 @@ public class EveryPlanTest {
             }
             for (int l = 0; l <= loads.size(); l++) {
                 if (l == loads.size()) {
-                    loads.add(new ArrayList<>(List.of(thing)));
-                    part(thing + 1);
+                    loads.add(new ArrayList<>(List.of(item)));
+                    part(item + 1);
                     loads.remove(l);
                     return;
                 }
-                loads.get(l).add(thing);
-                part(thing + 1);
+                loads.get(l).add(item);
+                part(item + 1);
                 loads.get(l).remove(loads.get(l).size() - 1);
             }
         }
@@ -176,11 +176,14 @@ public class EveryPlanTest {
                     load.stream().mapToDouble(i -> bake(i).unit().width().mm()).sum();
             List<String> keys = load.stream().map(i -> bake(i).key()).toList();
             boolean apart = problem.apart().stream().noneMatch(p -> keys.contains(p.one()) && keys.contains(p.other()));
-            return low <= high && hold(load) <= most && wide <= TRAY && apart;
+            return low <= high && bakingTime(load) <= most && wide <= TRAY && apart;
         }
 
-        private double hold(List<Integer> load) {
-            return load.stream().mapToDouble(i -> bake(i).hold().min()).max().orElseThrow();
+        private double bakingTime(List<Integer> load) {
+            return load.stream()
+                    .mapToDouble(i -> bake(i).bakingTime().min())
+                    .max()
+                    .orElseThrow();
         }
 
         private void order(List<Integer> order, boolean[] used) {
@@ -275,7 +278,10 @@ public class EveryPlanTest {
                         .orElseThrow();
                 double lead = of.cold() ? 0 : of.preheat().min();
                 double heat = Math.max(free[oven[at]], shaped - lead);
-                end[at] = heat + of.preheat().min() + hold(load) + of.unload().min();
+                end[at] = heat
+                        + of.preheat().min()
+                        + bakingTime(load)
+                        + of.unload().min();
                 free[oven[at]] = end[at];
                 for (int i : load) {
                     done[bakeOf.get(i)] = Math.max(done[bakeOf.get(i)], end[at]);
@@ -299,7 +305,7 @@ public class EveryPlanTest {
             double kwh = 0;
             for (int at = 0; at < oven.length; at++) {
                 Oven of = problem.ovens().get(oven[at]).oven();
-                kwh += of.preheatEnergy().kwh() + of.holdKw() * hold(loads.get(order.get(at))) / 60;
+                kwh += of.preheatEnergy().kwh() + of.keepHotKw() * bakingTime(loads.get(order.get(at))) / 60;
             }
             double[] scores = {late, oven.length, kwh, Arrays.stream(end).max().orElse(0)};
             best = Optional.of(scores).filter(s -> compare(s, best) < 0).orElse(best);

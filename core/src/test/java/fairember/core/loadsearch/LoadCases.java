@@ -55,7 +55,7 @@ final class LoadCases {
             double low = 110 + 5 * random.nextInt(5);
             for (int s = 0; s < stages; s++) {
                 boolean last = s == stages - 1;
-                double hold = last ? 20 + 5 * random.nextInt(9) : 10 + random.nextInt(3) * 5;
+                double bakingTime = last ? 20 + 5 * random.nextInt(9) : 10 + random.nextInt(3) * 5;
                 int j = bakes.size();
                 Bake bake = new Bake(
                         "b" + j,
@@ -66,8 +66,8 @@ final class LoadCases {
                         random.nextInt(4) > 0,
                         new Temperature(low),
                         new Temperature(low + 5 + 5 * random.nextInt(4)),
-                        new Minutes(hold),
-                        new Minutes(hold + 20 + random.nextInt(60)),
+                        new Minutes(bakingTime),
+                        new Minutes(bakingTime + 20 + random.nextInt(60)),
                         new Bake.Hands(
                                 new Minutes(random.nextInt(5) == 0 ? random.nextInt(n * 20) : 0),
                                 new Minutes(random.nextInt(6) == 0 ? 0 : 10 + random.nextInt(50))),
@@ -104,10 +104,10 @@ final class LoadCases {
         String any = "b" + random.nextInt(bakes.size());
         List<LoadProblem.Apart> apart = random.nextBoolean() ? List.of() : List.of(new LoadProblem.Apart("b0", any));
         Bake pinned = bakes.get(random.nextInt(bakes.size()));
-        List<LoadProblem.Pin> pins = random.nextInt(3) > 0
+        List<LoadProblem.PinnedLoad> pins = random.nextInt(3) > 0
                 ? List.of()
-                : List.of(new LoadProblem.Pin(
-                        0, List.of(new LoadProblem.Held(pinned.key(), pinned.count())), Optional.empty()));
+                : List.of(new LoadProblem.PinnedLoad(
+                        0, List.of(new LoadProblem.PinnedItem(pinned.key(), pinned.count())), Optional.empty()));
         List<Objective> order = random.nextBoolean() ? LoadProblem.USUAL : List.of(Objective.KWH, Objective.FINISH);
         return new LoadProblem(
                 ovens,
@@ -132,7 +132,7 @@ final class LoadCases {
         SplittableRandom random = new SplittableRandom(seed);
         List<Bake> bakes = new ArrayList<>();
         for (int j = 0; j < jobs; j++) {
-            double hold = 1 + random.nextInt(longest);
+            double bakingTime = 1 + random.nextInt(longest);
             double size = 10 * (1 + random.nextInt(10));
             bakes.add(new Bake(
                     "j" + j,
@@ -143,7 +143,7 @@ final class LoadCases {
                     false,
                     new Temperature(110),
                     new Temperature(130),
-                    new Minutes(hold),
+                    new Minutes(bakingTime),
                     new Minutes(1440),
                     Bake.Hands.NONE,
                     List.of(),

@@ -121,7 +121,7 @@ public final class LoadMeasures {
 
     /** The best of so many plans by random keys: each bake has one, the best so far are changed a little. */
     private static Outcome simulations(LoadProblem problem) {
-        List<Bake> bakes = Sifting.sift(problem).bakes();
+        List<Bake> bakes = BakeFilter.filter(problem).bakes();
         Table table = new Table(problem, bakes);
         Timetable times = new Timetable(table);
         FirstPlans rules = new FirstPlans(table, new Slots(table), times);
@@ -173,14 +173,14 @@ public final class LoadMeasures {
 
     static double firstFitLongest(List<Bake> jobs) {
         List<Bake> longest = new ArrayList<>(jobs);
-        longest.sort(Comparator.comparingDouble((Bake b) -> -b.hold().min()));
+        longest.sort(Comparator.comparingDouble((Bake b) -> -b.bakingTime().min()));
         List<double[]> loads = new ArrayList<>();
         for (Bake job : longest) {
             double width = job.unit().width().mm();
             double[] fits =
                     loads.stream().filter(l -> l[0] + width <= 100).findFirst().orElse(null);
             if (fits == null) {
-                loads.add(new double[] {width, job.hold().min()});
+                loads.add(new double[] {width, job.bakingTime().min()});
             } else {
                 fits[0] += width;
             }

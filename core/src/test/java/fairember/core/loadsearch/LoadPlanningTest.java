@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.core.Refusals;
 import fairember.core.Samples;
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Temperature;
@@ -26,14 +26,21 @@ import org.testng.annotations.Test;
 /** The oven is 300 × 200 mm with a gap of 5, 10 min and 0.2 kWh to preheat, 0.6 kW to hold. */
 public class LoadPlanningTest {
     private static Bake bake(
-            String key, int count, double side, double low, double high, double hold, double most, String... after) {
+            String key,
+            int count,
+            double side,
+            double low,
+            double high,
+            double bakingTime,
+            double most,
+            String... after) {
         return Bake.plain(
                         key,
                         count,
                         LoadCases.box(side, side, 30),
                         new Temperature(low),
                         new Temperature(high),
-                        new Minutes(hold),
+                        new Minutes(bakingTime),
                         new Minutes(most))
                 .after(Stream.of(after)
                         .map(k -> new Bake.Wait(k, new Minutes(15)))
@@ -50,11 +57,11 @@ public class LoadPlanningTest {
         assertThat(plan.loads()).hasSize(1);
         PlannedLoad load = plan.loads().get(0);
         assertThat(load.temperature().c()).isEqualTo(125);
-        assertThat(load.hold().min()).isEqualTo(30);
+        assertThat(load.bakingTime().min()).isEqualTo(30);
         // 0.2 kWh to preheat, half an hour at 0.6 kW.
         assertThat(load.energy().kwh()).isEqualTo(0.5);
         assertThat(load.places()).hasSize(12);
-        assertThat(load.why().get(0).says()).contains("125 to 130 °C suits all 2");
+        assertThat(load.why().get(0).message()).contains("125 to 130 °C suits all 2");
         assertThat(plan.scores()).allMatch(s -> s.proven());
     }
 
@@ -69,10 +76,10 @@ public class LoadPlanningTest {
         List<String> reasons = plan.loads().stream()
                 .flatMap(l -> l.why().stream())
                 .filter(f -> f.rule().equals("not-earlier"))
-                .map(Finding::says)
+                .map(Advice::message)
                 .toList();
         assertThat(reasons).anyMatch(r -> r.contains("no temperature suits both"));
-        assertThat(reasons).anyMatch(r -> r.contains("no hold suits both"));
+        assertThat(reasons).anyMatch(r -> r.contains("no baking time suits both"));
         assertThat(reasons).anyMatch(r -> r.endsWith("b is built on a."));
     }
 
@@ -83,13 +90,13 @@ public class LoadPlanningTest {
         assertThat(plan.loads()).hasSize(2);
         assertThat(plan.loads().stream().flatMap(l -> l.why().stream()))
                 .anyMatch(f ->
-                        f.rule().equals("would-free") && f.says().startsWith("Bake flags at 135 instead of 130 °C"));
+                        f.rule().equals("would-free") && f.message().startsWith("Bake flags at 135 instead of 130 °C"));
         assertThat(plan(bake("flags", 8, 20, 120, 135, 15, 60), bake("lighthouses", 4, 40, 135, 140, 30, 90))
                         .loads())
                 .hasSize(1);
-        LoadPlan held = plan(bake("flags", 8, 20, 120, 130, 15, 25), bake("lighthouses", 4, 40, 125, 140, 30, 90));
-        assertThat(held.loads().stream().flatMap(l -> l.why().stream()))
-                .anyMatch(f -> f.says().startsWith("Let flags stay 30 min instead of 25 min"));
+        LoadPlan saved = plan(bake("flags", 8, 20, 120, 130, 15, 25), bake("lighthouses", 4, 40, 125, 140, 30, 90));
+        assertThat(saved.loads().stream().flatMap(l -> l.why().stream()))
+                .anyMatch(f -> f.message().startsWith("Allow flags to bake for 30 min instead of at most 25 min"));
     }
 
     @Test
@@ -113,8 +120,8 @@ public class LoadPlanningTest {
                 ringed,
                 bake("ring 2", 1, 20, 125, 135, 30, 90, "ring"),
                 bake("fine", 1, 20, 125, 135, 30, 90));
-        assertThat(plan.findings())
-                .extracting(Finding::rule)
+        assertThat(plan.advice())
+                .extracting(Advice::rule)
                 .containsExactlyInAnyOrder("too-large", "waits", "no-temperature", "due-past", "ring", "ring");
         assertThat(plan.loads()).hasSize(1);
         assertThat(plan.loads().get(0).items()).hasSize(2);
@@ -122,8 +129,8 @@ public class LoadPlanningTest {
         assertThat(plan.value(Objective.LATENESS)).isEqualTo(100);
         LoadProblem ovenless = new LoadProblem(
                 List.of(), Makers.ONE, List.of(ringed.after(List.of())), List.of(), List.of(), List.of());
-        assertThat(LoadPlanning.plan(ovenless, Effort.PROOF).findings())
-                .extracting(Finding::rule)
+        assertThat(LoadPlanning.plan(ovenless, Effort.PROOF).advice())
+                .extracting(Advice::rule)
                 .containsExactly("no-oven");
     }
 
@@ -141,7 +148,7 @@ public class LoadPlanningTest {
                 true,
                 six.low(),
                 six.high(),
-                six.hold(),
+                six.bakingTime(),
                 six.most(),
                 six.hands(),
                 List.of(),
@@ -161,12 +168,12 @@ public class LoadPlanningTest {
                 true,
                 six.low(),
                 six.high(),
-                six.hold(),
+                six.bakingTime(),
                 six.most(),
                 six.hands(),
                 List.of(),
                 six.due());
-        assertThat(plan(seven).findings()).extracting(Finding::rule).containsExactly("too-many");
+        assertThat(plan(seven).advice()).extracting(Advice::rule).containsExactly("too-many");
     }
 
     /** A large oven that may run for half an hour and a small one that may run all day: the large thing has neither. */
@@ -183,7 +190,7 @@ public class LoadPlanningTest {
                 List.of(),
                 LoadProblem.USUAL);
         LoadPlan plan = LoadPlanning.plan(two, Effort.PROOF);
-        assertThat(plan.findings()).extracting(Finding::rule).containsExactly("hours-short");
+        assertThat(plan.advice()).extracting(Advice::rule).containsExactly("hours-short");
         assertThat(plan.loads()).hasSize(1);
         PlanReviewer.review(two, plan);
     }
@@ -213,7 +220,7 @@ public class LoadPlanningTest {
                 LoadProblem.USUAL);
         LoadPlan plan = LoadPlanning.plan(hour, Effort.SEARCH);
         assertThat(plan.loads()).hasSize(1);
-        assertThat(plan.findings()).extracting(Finding::rule).containsExactly("no-hours");
+        assertThat(plan.advice()).extracting(Advice::rule).containsExactly("no-hours");
         PlanReviewer.review(hour, plan);
     }
 
@@ -226,16 +233,17 @@ public class LoadPlanningTest {
                 bakes,
                 List.of(new LoadProblem.Apart("a", "a")),
                 List.of(
-                        new LoadProblem.Pin(0, List.of(new LoadProblem.Held("a", 1)), Optional.of(new Minutes(200))),
-                        new LoadProblem.Pin(0, List.of(new LoadProblem.Held("b", 3)), Optional.empty())),
+                        new LoadProblem.PinnedLoad(
+                                0, List.of(new LoadProblem.PinnedItem("a", 1)), Optional.of(new Minutes(200))),
+                        new LoadProblem.PinnedLoad(0, List.of(new LoadProblem.PinnedItem("b", 3)), Optional.empty())),
                 LoadProblem.USUAL);
         LoadPlan plan = LoadPlanning.plan(pinned, Effort.PROOF);
         assertThat(plan.loads()).filteredOn(PlannedLoad::pinned).hasSize(1);
-        PlannedLoad held =
+        PlannedLoad saved =
                 plan.loads().stream().filter(PlannedLoad::pinned).findFirst().orElseThrow();
-        assertThat(held.in().min()).isEqualTo(200);
-        assertThat(held.items()).extracting(PlannedLoad.Item::count).containsExactly(1);
-        assertThat(plan.findings()).extracting(Finding::rule).containsExactly("pin-broken");
+        assertThat(saved.in().min()).isEqualTo(200);
+        assertThat(saved.items()).extracting(PlannedLoad.Item::count).containsExactly(1);
+        assertThat(plan.advice()).extracting(Advice::rule).containsExactly("pin-broken");
     }
 
     @DataProvider
@@ -253,15 +261,15 @@ public class LoadPlanningTest {
         double ruled = LoadPlanning.plan(problem, Effort.RULES).value(Objective.LATENESS);
         for (int askings : new int[] {0, 1, 2, 40, 160, 170, 175, 180, 190, 400}) {
             AtomicInteger left = new AtomicInteger(askings);
-            List<LoadPlan> told = new ArrayList<>();
+            List<LoadPlan> given = new ArrayList<>();
             LoadPlan plan = LoadPlanning.plan(
-                    problem, Effort.PROOF, Optional.empty(), () -> left.getAndDecrement() <= 0, told::add);
+                    problem, Effort.PROOF, Optional.empty(), () -> left.getAndDecrement() <= 0, given::add);
             PlanReviewer.review(problem, plan);
             assertThat(plan.value(Objective.LATENESS)).isLessThanOrEqualTo(ruled);
-            assertThat(told).isNotEmpty();
-            for (int i = 1; i < told.size(); i++) {
-                assertThat(told.get(i).value(Objective.LATENESS))
-                        .isLessThanOrEqualTo(told.get(i - 1).value(Objective.LATENESS));
+            assertThat(given).isNotEmpty();
+            for (int i = 1; i < given.size(); i++) {
+                assertThat(given.get(i).value(Objective.LATENESS))
+                        .isLessThanOrEqualTo(given.get(i - 1).value(Objective.LATENESS));
             }
         }
     }

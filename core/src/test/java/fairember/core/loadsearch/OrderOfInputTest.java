@@ -3,7 +3,7 @@ package fairember.core.loadsearch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.core.Refusals;
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Temperature;
@@ -54,7 +54,7 @@ public class OrderOfInputTest {
         }
     }
 
-    private static Bake bake(String key, int count, double hold, String... after) {
+    private static Bake bake(String key, int count, double bakingTime, String... after) {
         return new Bake(
                 key,
                 key,
@@ -64,7 +64,7 @@ public class OrderOfInputTest {
                 true,
                 new Temperature(125),
                 new Temperature(135),
-                new Minutes(hold),
+                new Minutes(bakingTime),
                 new Minutes(90),
                 Bake.Hands.NONE,
                 List.of(after).stream()
@@ -74,7 +74,7 @@ public class OrderOfInputTest {
     }
 
     private static LoadProblem problem(
-            List<Stretch> hours, List<LoadProblem.Apart> apart, List<LoadProblem.Pin> pins, Bake... bakes) {
+            List<Stretch> hours, List<LoadProblem.Apart> apart, List<LoadProblem.PinnedLoad> pins, Bake... bakes) {
         return new LoadProblem(
                 List.of(new LoadProblem.OvenUse(LoadCases.oven(200, 100, List.of(new Length(150)), 5, false), hours)),
                 Makers.ONE,
@@ -85,7 +85,7 @@ public class OrderOfInputTest {
     }
 
     @Test
-    public void aBakeMayBeToldBeforeTheOneItWaitsFor() {
+    public void aBakeMayBeGivenBeforeTheOneItWaitsFor() {
         for (Effort effort : Effort.values()) {
             LoadPlan plan = LoadPlanning.plan(
                     problem(List.of(), List.of(), List.of(), bake("b", 1, 20, "a"), bake("a", 1, 20)), effort);
@@ -100,19 +100,20 @@ public class OrderOfInputTest {
     public void everyLoadMayBePinned() {
         LoadProblem free = LoadCases.bench(8, 77);
         LoadPlan plan = LoadPlanning.plan(free, Effort.SEARCH);
-        List<LoadProblem.Pin> pins = plan.loads().stream()
-                .map(load -> new LoadProblem.Pin(
+        List<LoadProblem.PinnedLoad> pins = plan.loads().stream()
+                .map(load -> new LoadProblem.PinnedLoad(
                         load.oven(),
                         load.items().stream()
-                                .map(item -> new LoadProblem.Held(item.bake().key(), item.count()))
+                                .map(item ->
+                                        new LoadProblem.PinnedItem(item.bake().key(), item.count()))
                                 .toList(),
                         Optional.empty()))
                 .toList();
-        LoadPlan held = LoadPlanning.plan(
+        LoadPlan saved = LoadPlanning.plan(
                 new LoadProblem(free.ovens(), free.makers(), free.bakes(), List.of(), pins, free.order()),
                 Effort.SEARCH);
-        assertThat(held.loads()).hasSameSizeAs(plan.loads()).allMatch(PlannedLoad::pinned);
-        assertThat(held.findings()).extracting(Finding::rule).doesNotContain("pin-broken");
+        assertThat(saved.loads()).hasSameSizeAs(plan.loads()).allMatch(PlannedLoad::pinned);
+        assertThat(saved.advice()).extracting(Advice::rule).doesNotContain("pin-broken");
     }
 
     /** Two lie on the tray; a load of them takes 12 + 20 + 3 minutes, and the oven is open for 80: two loads, four things. */
@@ -131,8 +132,8 @@ public class OrderOfInputTest {
                         .mapToInt(PlannedLoad.Item::count)
                         .sum())
                 .isEqualTo(4);
-        assertThat(plan.findings()).extracting(Finding::says).anyMatch(says -> says.startsWith("3 of 7 eyes"));
-        assertThat(plan.findings()).extracting(Finding::says).anyMatch(says -> says.startsWith("heads"));
+        assertThat(plan.advice()).extracting(Advice::message).anyMatch(message -> message.startsWith("3 of 7 eyes"));
+        assertThat(plan.advice()).extracting(Advice::message).anyMatch(message -> message.startsWith("heads"));
     }
 
     @Test

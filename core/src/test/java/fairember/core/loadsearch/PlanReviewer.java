@@ -57,7 +57,7 @@ final class PlanReviewer {
         }
         for (Bake bake : problem.bakes()) {
             if (!counted.containsKey(bake.key())) {
-                assertThat(plan.findings())
+                assertThat(plan.advice())
                         .as("%s is left out with a word", bake.key())
                         .anyMatch(f -> f.about().contains(bake.name()));
                 leftOut.add(bake.key());
@@ -73,10 +73,10 @@ final class PlanReviewer {
         for (PlannedLoad.Item item : load.items()) {
             Bake b = item.bake();
             assertThat(load.temperature().c()).isBetween(b.low().c(), b.high().c());
-            assertThat(load.hold().min())
-                    .isBetween(b.hold().min() - HAIR, b.most().min() + HAIR);
+            assertThat(load.bakingTime().min())
+                    .isBetween(b.bakingTime().min() - HAIR, b.most().min() + HAIR);
             assertThat(load.places()).filteredOn(p -> p.key().equals(b.key())).hasSize(item.count());
-            longest = Math.max(longest, b.hold().min());
+            longest = Math.max(longest, b.bakingTime().min());
             for (PlannedLoad.Item other : load.items()) {
                 assertThat(above(b, other.bake().key())).isFalse();
                 assertThat(problem.apart())
@@ -86,9 +86,11 @@ final class PlanReviewer {
         }
         double heating = oven.cold() ? 0 : oven.preheat().min();
         assertThat(load.in().min() - load.heatFrom().min()).isCloseTo(heating, within(HAIR));
-        double whole = oven.preheat().min() + load.hold().min() + oven.unload().min();
+        double whole =
+                oven.preheat().min() + load.bakingTime().min() + oven.unload().min();
         assertThat(load.end().min() - load.heatFrom().min()).isCloseTo(whole, within(HAIR));
-        double kwh = oven.preheatEnergy().kwh() + oven.holdKw() * load.hold().min() / 60;
+        double kwh = oven.preheatEnergy().kwh()
+                + oven.keepHotKw() * load.bakingTime().min() / 60;
         assertThat(load.energy().kwh()).isCloseTo(kwh, within(HAIR));
         lies(
                 load.heatFrom().min(),

@@ -21,7 +21,7 @@ public class FiguresTest {
             {0.00012345, "0.0001234"},
             {1e9, "1000000000"},
             {Double.NaN, "not a number"},
-            {Double.NEGATIVE_INFINITY, "no finite number"},
+            {Double.NEGATIVE_INFINITY, "an infinite number"},
         };
     }
 

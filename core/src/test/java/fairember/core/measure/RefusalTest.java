@@ -18,7 +18,7 @@ public class RefusalTest {
             {ShapeKind.BALL, List.of(0.0), "diameterMm", "0 mm"},
             {ShapeKind.BALL, List.of(-3.0), "diameterMm", "-3 mm"},
             {ShapeKind.BALL, List.of(Double.NaN), "diameterMm", "not a number"},
-            {ShapeKind.BALL, List.of(Double.POSITIVE_INFINITY), "diameterMm", "no finite number"},
+            {ShapeKind.BALL, List.of(Double.POSITIVE_INFINITY), "diameterMm", "an infinite number"},
             {ShapeKind.ROD, List.of(10.0, 1e9), "lengthMm", "1000000000 mm"},
             {ShapeKind.DISC, List.of(20.0, 0.05), "thicknessMm", "0.05 mm"},
             {ShapeKind.CAPSULE, List.of(20.0, 11.0), "lengthMm", "11 mm"},
@@ -28,33 +28,39 @@ public class RefusalTest {
     @Test(dataProvider = "wrongDimensions")
     public void aDimensionOutsideItsSpanIsRefusedAtItsField(
             ShapeKind kind, List<Double> mm, String field, String found) {
-        List<Wrong> wrongs = Refusals.of(() -> kind.make(mm));
-        assertThat(wrongs).hasSize(1);
-        assertThat(wrongs.get(0).field()).isEqualTo(field);
-        assertThat(wrongs.get(0).found()).startsWith(found);
-        assertThat(wrongs.get(0).allowed()).contains("mm");
-        assertThat(wrongs.get(0).mend()).isNotBlank();
+        List<InputError> errors = Refusals.of(() -> kind.make(mm));
+        assertThat(errors).hasSize(1);
+        assertThat(errors.get(0).field()).isEqualTo(field);
+        assertThat(errors.get(0).found()).startsWith(found);
+        assertThat(errors.get(0).allowed()).contains("mm");
+        assertThat(errors.get(0).fix()).isNotBlank();
     }
 
     @Test
-    public void allThatIsWrongIsToldAtOnceWithItsPath() {
+    public void allThatIsWrongIsGivenAtOnceWithItsPath() {
         Gathering gathering = new Gathering();
         gathering.at("parts[2].shape", () -> ShapeKind.FRUSTUM.make(List.of(-1.0, 20.0, 900.0)));
         gathering.at("parts[2].core", () -> new CoreSpec(new Length(31), Packing.FIRM));
         assertThat(Refusals.of(gathering::orRefuse))
-                .extracting(Wrong::field)
+                .extracting(InputError::field)
                 .containsExactly("parts[2].shape.bottomMm", "parts[2].shape.heightMm", "parts[2].core.shellMm");
     }
 
     @Test
-    public void aSpanTakesBothItsEndsAndSaysWhichWayToMend() {
+    public void aSpanTakesBothItsEndsAndSaysWhichWayToFix() {
         assertThat(CoreSpec.SHELL.check(0.5)).isEqualTo(0.5);
         assertThat(CoreSpec.SHELL.check(30)).isEqualTo(30);
-        Wrong wrong = Refusals.of(() -> CoreSpec.SHELL.check(31)).get(0);
-        assertThat(wrong).isEqualTo(new Wrong("shellMm", "31 mm", "0.5 to 30 mm", "Make the shell at most 30 mm."));
-        Wrong broken =
+        InputError error = Refusals.of(() -> CoreSpec.SHELL.check(31)).get(0);
+        assertThat(error)
+                .isEqualTo(new InputError(
+                        "shellMm",
+                        "31 mm",
+                        "0.5 to 30 mm",
+                        "Make the shell at most 30 mm.",
+                        "Shell must be between 0.5 and 30 mm; you entered 31 mm."));
+        InputError broken =
                 Refusals.of(() -> Span.count("count", "count", 1, 9).check(2.5)).get(0);
-        assertThat(broken.mend()).isEqualTo("Give a whole number for the count.");
+        assertThat(broken.fix()).isEqualTo("Enter a whole number for the count.");
     }
 
     @Test

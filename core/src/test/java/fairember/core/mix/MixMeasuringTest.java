@@ -8,7 +8,7 @@ import fairember.core.Samples;
 import fairember.core.bake.ClayWindow;
 import fairember.core.measure.Density;
 import fairember.core.measure.Mass;
-import fairember.core.stock.ClayLine;
+import fairember.core.stock.ClayRange;
 import fairember.core.stock.StockClay;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +18,7 @@ import org.testng.annotations.Test;
 public class MixMeasuringTest {
     private static StockClay clay(long id, double density) {
         ClayWindow window = Samples.FIRM.window();
-        ClayLine line = new ClayLine(id, "Line " + id, window, new Density(density));
+        ClayRange line = new ClayRange(id, "Line " + id, window, new Density(density));
         return Samples.clay(id, "Clay " + id, line, "#888888", 0);
     }
 
@@ -50,11 +50,11 @@ public class MixMeasuringTest {
             measured.portions()
                     .forEach(p -> assertThat(p.mass().g()).isCloseTo(perPart * p.parts(), within(1e-9 * wanted)));
             double least = ingredients.stream()
-                    .mapToDouble(i -> i.clay().line().density().gPerCm3())
+                    .mapToDouble(i -> i.clay().range().density().gPerCm3())
                     .min()
                     .orElseThrow();
             double most = ingredients.stream()
-                    .mapToDouble(i -> i.clay().line().density().gPerCm3())
+                    .mapToDouble(i -> i.clay().range().density().gPerCm3())
                     .max()
                     .orElseThrow();
             assertThat(measured.density().gPerCm3()).isBetween(least - 1e-9, most + 1e-9);

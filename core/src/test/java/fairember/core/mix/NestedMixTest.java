@@ -26,7 +26,7 @@ import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Mixes that hold mixes, things strewn in, other lots. */
+/** Mixes that hold mixes, things added, other lots. */
 public class NestedMixTest {
     @DataProvider
     public Object[][] seeds() {
@@ -39,7 +39,7 @@ public class NestedMixTest {
         Opacity opacity = Opacity.values()[random.nextInt(3)];
         Pigment pigment = new Pigment(raw, cured, opacity, Strength.values()[random.nextInt(4)]);
         StockClay plain = Samples.clay(id, "clay " + id, Samples.FIRM, "#808080", 40);
-        return new StockClay(id, plain.name(), plain.line(), pigment, plain.open(), plain.blocks());
+        return new StockClay(id, plain.name(), plain.range(), pigment, plain.open(), plain.blocks());
     }
 
     private static Mix mix(SplittableRandom random, long id, List<Mix> inner) {
@@ -100,7 +100,7 @@ public class NestedMixTest {
     }
 
     @Test(dataProvider = "seeds")
-    public void whatIsStrewnIntoAnInnerMixIsNoClayOfTheOuterOneAndIsPaidOnce(int seed) {
+    public void whatIsInclusionsIntoAnInnerMixIsNoClayOfTheOuterOneAndIsPaidOnce(int seed) {
         SplittableRandom random = new SplittableRandom(seed + 70);
         Inclusion mica = new Inclusion("mica", Share.ofPercent(random.nextInt(1, 50)), Effect.SHIMMER, new Money(900));
         Inclusion sand = new Inclusion("sand", Share.ofPercent(random.nextInt(1, 50)), Effect.STONE, new Money(200));
@@ -111,10 +111,13 @@ public class NestedMixTest {
                 + top.allParts() * (sand.ofClay().of1() + mica.ofClay().of1());
         double clay =
                 measured.portions().stream().mapToDouble(p -> p.mass().g()).sum();
-        double strewn =
-                top.strewn().stream().mapToDouble(Mix.StrewnParts::parts).sum() * 80 / total;
-        assertThat(clay + strewn).isCloseTo(80, within(1e-9));
-        assertThat(top.strewn()).hasSize(2);
+        double inclusions = top.allInclusions().stream()
+                        .mapToDouble(Mix.InclusionParts::parts)
+                        .sum()
+                * 80
+                / total;
+        assertThat(clay + inclusions).isCloseTo(80, within(1e-9));
+        assertThat(top.allInclusions()).hasSize(2);
         assertThat(measured.effects()).containsExactly(Effect.SHIMMER, Effect.STONE);
         // Line by line: the inner mix at its own cost, clays at theirs, its own sand and mica.
         double lines = measured.lines().stream()
@@ -143,13 +146,13 @@ public class NestedMixTest {
     }
 
     @Test
-    public void whatIsStrewnInIsWeighedPaidAndSaidButNotPainted() {
+    public void whatIsInclusionsInIsWeighedPaidAndSaidButNotPainted() {
         Inclusion mica = new Inclusion("mica", Share.ofPercent(20), Effect.SHIMMER, new Money(500));
         Inclusion beads = new Inclusion("beads", Share.ofPercent(5), Effect.GLITTER, new Money(0));
         Mix plain = Samples.ROSE;
-        Mix strewn = new Mix(5, "Rose", plain.ingredients(), List.of(mica, beads));
+        Mix inclusions = new Mix(5, "Rose", plain.ingredients(), List.of(mica, beads));
         // 125 g = 100 g of clay, 20 g of mica at 5.00 for 100 g, 5 g of beads; 75 g and 25 g at 600/200 g.
-        MeasuredMix measured = MixMeasuring.measure(strewn, new Mass(125));
+        MeasuredMix measured = MixMeasuring.measure(inclusions, new Mass(125));
         assertThat(measured.portions()).extracting(p -> p.mass().g()).containsExactly(75.0, 25.0);
         assertThat(measured.inclusions()).extracting(Mass::g).containsExactly(20.0, 5.0);
         assertThat(measured.costOf(new Mass(125)).minor()).isEqualTo(300 + 100);

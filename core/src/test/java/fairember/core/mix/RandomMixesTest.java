@@ -14,7 +14,7 @@ import fairember.core.measure.Density;
 import fairember.core.measure.Mass;
 import fairember.core.measure.Money;
 import fairember.core.stock.BlockSize;
-import fairember.core.stock.ClayLine;
+import fairember.core.stock.ClayRange;
 import fairember.core.stock.StockClay;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -24,7 +24,7 @@ import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Recipes by lot: what has to hold of any mix, whatever is in it. */
+/** Recipes by lot: what has to baking time of any mix, whatever is in it. */
 public class RandomMixesTest {
     private static final int CLAYS = 8;
 
@@ -43,8 +43,8 @@ public class RandomMixesTest {
                 Strength.values()[random.nextInt(4)],
                 Effect.values()[id % 5 == 0 ? random.nextInt(4) : 0],
                 Habit.NONE);
-        ClayLine firm = Samples.FIRM;
-        ClayLine line = new ClayLine(firm.id(), firm.name(), firm.window(), new Density(random.nextDouble(1.4, 2.2)));
+        ClayRange firm = Samples.FIRM;
+        ClayRange line = new ClayRange(firm.id(), firm.name(), firm.window(), new Density(random.nextDouble(1.4, 2.2)));
         return new StockClay(
                 id,
                 "clay " + id,
@@ -73,7 +73,7 @@ public class RandomMixesTest {
         assertThat(mix.portions().stream().mapToDouble(p -> p.mass().g()).sum())
                 .isCloseTo(wanted.g(), within(1e-9 * wanted.g()));
         double[] densities = in.stream()
-                .mapToDouble(i -> i.clay().line().density().gPerCm3())
+                .mapToDouble(i -> i.clay().range().density().gPerCm3())
                 .sorted()
                 .toArray();
         assertThat(mix.density().gPerCm3()).isBetween(densities[0] - 1e-9, densities[densities.length - 1] + 1e-9);
@@ -84,7 +84,7 @@ public class RandomMixesTest {
         assertThat((double) mix.costOf(wanted).minor()).isBetween(prices[0] - 1, prices[prices.length - 1] + 1);
         // Volumes add: what the mix takes up is what its clays take up.
         double volume = mix.portions().stream()
-                .mapToDouble(p -> p.mass().g() / p.clay().line().density().gPerCm3())
+                .mapToDouble(p -> p.mass().g() / p.clay().range().density().gPerCm3())
                 .sum();
         assertThat(wanted.g() / mix.density().gPerCm3()).isCloseTo(volume, within(1e-9 * volume));
     }

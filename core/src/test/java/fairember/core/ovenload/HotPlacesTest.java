@@ -3,7 +3,7 @@ package fairember.core.ovenload;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.core.Samples;
-import fairember.core.finding.Finding;
+import fairember.core.advice.Advice;
 import fairember.core.measure.Length;
 import fairember.core.measure.Minutes;
 import fairember.core.measure.Temperature;
@@ -29,7 +29,7 @@ public class HotPlacesTest {
                 plain.preheat(),
                 plain.unload(),
                 plain.preheatEnergy(),
-                plain.holdKw(),
+                plain.keepHotKw(),
                 plain.cold(),
                 List.of(spots));
     }
@@ -57,8 +57,8 @@ public class HotPlacesTest {
     /** One flag of 40 × 30 mm at the back left. */
     private static List<String> rules(double left, double back, double offC) {
         HotPlaces hot = new HotPlaces(oven(spot(left, back, offC)), LOAD, List.of(bake("flag", 130, 40, 30)));
-        return hot.findings(List.of(place("flag", 0, 0, 40, 30))).stream()
-                .map(Finding::rule)
+        return hot.advice(List.of(place("flag", 0, 0, 40, 30))).stream()
+                .map(Advice::rule)
                 .toList();
     }
 
@@ -119,9 +119,8 @@ public class HotPlacesTest {
             List<Place> before = packed.get();
             List<Place> after = SparedPlaces.of(oven, hot, before);
             TrayPackingTest.apart(after);
-            assertThat(after.stream().map(HotPlacesTest::thing).sorted().toList())
-                    .isEqualTo(
-                            before.stream().map(HotPlacesTest::thing).sorted().toList());
+            assertThat(after.stream().map(HotPlacesTest::item).sorted().toList())
+                    .isEqualTo(before.stream().map(HotPlacesTest::item).sorted().toList());
             long bad = before.stream().filter(hot::unfit).count();
             long left = after.stream().filter(hot::unfit).count();
             assertThat(left).isLessThanOrEqualTo(bad);
@@ -130,7 +129,7 @@ public class HotPlacesTest {
         assertThat(better).isGreaterThan(60);
     }
 
-    private static String thing(Place p) {
+    private static String item(Place p) {
         return p.key() + " " + p.shelf() + " " + p.width().mm() + " "
                 + p.depth().mm();
     }

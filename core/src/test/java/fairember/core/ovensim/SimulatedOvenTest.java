@@ -90,7 +90,7 @@ public class SimulatedOvenTest {
     }
 
     @Test
-    public void theProbeReadsTenthsLagsAndFailsAsToldAndRepeats() {
+    public void theProbeReadsTenthsLagsAndFailsAsGivenAndRepeats() {
         SimulatedOven oven = warm(OvenPreset.SMALL);
         SimulatedOven twin = warm(OvenPreset.SMALL);
         for (int i = 0; i < 50; i++) {

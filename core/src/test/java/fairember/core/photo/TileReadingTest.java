@@ -100,14 +100,14 @@ public class TileReadingTest {
         Srgb tile = new Srgb(90, 120, 140);
         BufferedImage good = photo(grey(0.18), tile, even, random);
         assertThat(refused(photo(new double[] {0.5, 0.1, 0.05}, tile, even, random), CARD))
-                .isEqualTo("onCard a place that is coloured");
+                .isEqualTo("onCard a spot that is coloured");
         assertThat(refused(photo(grey(0.004), tile, even, random), CARD))
-                .isEqualTo("onCard a place that is nearly black");
-        assertThat(refused(photo(grey(1.4), tile, even, random), CARD)).isEqualTo("onCard a place that is burnt out");
-        assertThat(refused(good, new Spot(0.5, 0.5))).startsWith("onCard a place that is uneven");
+                .isEqualTo("onCard a spot that is nearly black");
+        assertThat(refused(photo(grey(1.4), tile, even, random), CARD)).isEqualTo("onCard a spot that is overexposed");
+        assertThat(refused(good, new Spot(0.5, 0.5))).startsWith("onCard a spot that is uneven");
         // Wood or brown paper, under a neutral light.
         assertThat(refused(photo(new double[] {0.102, 0.08, 0.045}, tile, even, random), CARD))
-                .isEqualTo("onCard a place that is coloured");
+                .isEqualTo("onCard a spot that is coloured");
         for (Spot again : new Spot[] {new Spot(0.26, 0.5), TILE}) {
             assertThat(Refusals.of(() -> TileReading.read(
                             good, new TileReading.OnCard(CARD, Optional.of(again)), TILE, Card.GREY, 0.18)))
@@ -116,17 +116,17 @@ public class TileReadingTest {
         }
         // A white tile beside a grey card that lies in the shade would be lighter than white.
         assertThat(refused(photo(grey(0.12), new Srgb(240, 240, 240), even, random), CARD))
-                .isEqualTo("onTile a place lighter than the card allows");
+                .isEqualTo("onTile a spot lighter than the card allows");
         assertThat(Refusals.of(() -> new Spot(1.2, Double.NaN)))
                 .extracting(w -> w.field())
                 .containsExactly("across", "down");
     }
 
     private static String refused(BufferedImage picture, Spot card) {
-        var wrong = Refusals.of(() -> TileReading.read(
+        var error = Refusals.of(() -> TileReading.read(
                         picture, new TileReading.OnCard(card, Optional.empty()), TILE, Card.GREY, 0.18))
                 .get(0);
-        assertThat(wrong.mend()).isNotEmpty();
-        return wrong.field() + " " + wrong.found();
+        assertThat(error.fix()).isNotEmpty();
+        return error.field() + " " + error.found();
     }
 }

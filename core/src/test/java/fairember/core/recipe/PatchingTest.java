@@ -70,16 +70,16 @@ public class PatchingTest {
                 new Patch.Grams(shelf.get(1), random.nextInt(5, 90)));
         Lab target = colour(needs);
         double wanted = needs.get(0).g() + needs.get(1).g();
-        double held = needs.stream()
+        double saved = needs.stream()
                 .mapToDouble(n -> Math.min(n.g(), n.choice().onHandG()))
                 .sum();
         Optional<Patch> found = Patching.patch(needs, shelf, target, LOOK);
-        if (held >= wanted) {
+        if (saved >= wanted) {
             assertThat(found).isEmpty();
             return;
         }
         List<Choice> plain = shelf.stream().filter(c -> c.effects().isEmpty()).toList();
-        double least = nearestByHand(needs, plain, target, wanted - held);
+        double least = nearestByHand(needs, plain, target, wanted - saved);
         assertThat(found.isPresent()).isEqualTo(least < Double.POSITIVE_INFINITY);
         found.ifPresent(patch -> {
             assertThat(patch.difference().total()).isCloseTo(least, within(1e-9));

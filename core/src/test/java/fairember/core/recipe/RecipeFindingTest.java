@@ -266,8 +266,10 @@ public class RecipeFindingTest {
     @Test
     public void ratiosAreAsManyAsWereCounted() {
         // Coprime ratios with sum ≤ 12: 45 pairs, 196 triples, 479 quadruples; ≤ 16: 79, 493, 1745.
-        assertThat(IntStream.rangeClosed(2, 4).map(k -> Ratios.of(k, 12).ways)).containsExactly(45, 196, 479);
-        assertThat(IntStream.rangeClosed(2, 4).map(k -> Ratios.of(k, 16).ways)).containsExactly(79, 493, 1745);
+        assertThat(IntStream.rangeClosed(2, 4).map(k -> Ratios.of(k, 12).settings))
+                .containsExactly(45, 196, 479);
+        assertThat(IntStream.rangeClosed(2, 4).map(k -> Ratios.of(k, 16).settings))
+                .containsExactly(79, 493, 1745);
     }
 
     @Test
@@ -276,13 +278,13 @@ public class RecipeFindingTest {
         Lab grey = new Lab(50, 0, 0);
         Mass some = new Mass(10);
         assertThat(Refusals.of(() -> new RecipeSearch(grey, List.of(), 2, 8, some, false)))
-                .extracting(wrong -> wrong.field())
+                .extracting(error -> error.field())
                 .containsExactly("choices");
         assertThat(Refusals.of(() -> new RecipeSearch(grey, Collections.nCopies(61, shelf.get(0)), 2, 8, some, false)))
-                .extracting(wrong -> wrong.field())
+                .extracting(error -> error.field())
                 .containsExactly("choices");
         assertThat(Refusals.of(() -> new RecipeSearch(grey, shelf, 5, 17, some, false)))
-                .extracting(wrong -> wrong.field())
+                .extracting(error -> error.field())
                 .containsExactly("mostKinds", "mostParts");
     }
 }

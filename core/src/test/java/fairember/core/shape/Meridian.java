@@ -77,8 +77,8 @@ final class Meridian {
             double dx = b.acrossMm() - a.acrossMm();
             double dz = b.upMm() - a.upMm();
             double along = ((x - a.acrossMm()) * dx + (z - a.upMm()) * dz) / (dx * dx + dz * dz);
-            double held = Math.max(0, Math.min(1, along));
-            least = Math.min(least, Math.hypot(x - a.acrossMm() - held * dx, z - a.upMm() - held * dz));
+            double saved = Math.max(0, Math.min(1, along));
+            least = Math.min(least, Math.hypot(x - a.acrossMm() - saved * dx, z - a.upMm() - saved * dz));
         }
         return least;
     }

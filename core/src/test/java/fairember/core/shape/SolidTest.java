@@ -220,7 +220,7 @@ public class SolidTest {
                 .isPositive();
     }
 
-    /** A quarter of a winding of 40 with a cord of 4: from the axis to 22 both ways; a half: 44 wide and 22 deep. */
+    /** A quarter of a winding of 40 with a cord of 4: from the axis to 22 both settings; a half: 44 wide and 22 deep. */
     @Test
     public void aPartOfATurnHasTheBoxOfItsPart() {
         Solid quarter = ShapeKind.COIL.make(List.of(4.0, 40.0, 0.25, 8.0));

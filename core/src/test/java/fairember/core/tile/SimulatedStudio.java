@@ -30,7 +30,7 @@ final class SimulatedStudio {
     private static final double PRINT_SD = 4;
 
     private final SplittableRandom random;
-    final List<TaughtClay> clays = new ArrayList<>();
+    final List<ClayPrior> clays = new ArrayList<>();
     private final List<Pigment> truth = new ArrayList<>();
 
     SimulatedStudio(long seed, int count) {
@@ -44,7 +44,7 @@ final class SimulatedStudio {
             MixedColour alone = ColourMixing.mix(List.of(new MixPart("clay " + id, real, 1)));
             Pigment packet = new Pigment(
                     printed(alone.raw().srgb()), printed(alone.cured().srgb()), opacity, real.strength());
-            clays.add(new TaughtClay(id, packet, false));
+            clays.add(new ClayPrior(id, packet, false));
             truth.add(real);
         }
     }

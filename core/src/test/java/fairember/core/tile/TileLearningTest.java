@@ -82,7 +82,7 @@ public class TileLearningTest {
     public void nothingIsLearnedOfClaysWithoutATile() {
         SimulatedStudio studio = new SimulatedStudio(3, 6);
         LearnedClays none = TileLearning.learn(studio.clays, List.of());
-        for (TaughtClay clay : studio.clays) {
+        for (ClayPrior clay : studio.clays) {
             // A swatch alone is met as it is.
             assertThat(none.habit(clay.id()).strength()).isCloseTo(0, within(1e-9));
             assertThat(none.habit(clay.id()).rawBend()).allMatch(bend -> Math.abs(bend) < 1e-6);
@@ -123,34 +123,34 @@ public class TileLearningTest {
     public void aTileLoggedTheWrongWayRoundIsHeldBackUntilItIsConfirmed() {
         double clean = 0;
         double spoilt = 0;
-        int held = 0;
+        int saved = 0;
         int studios = 12;
         for (int seed = 40; seed < 40 + studios; seed++) {
             SimulatedStudio studio = new SimulatedStudio(seed, 8 + seed % 5);
             List<TrialTile> good = byLot(studio, 12);
             int clay = 3 + seed % 4;
             TrialTile right = studio.made(List.of(new TrialTile.ClayParts(0, 3), new TrialTile.ClayParts(clay, 1)));
-            TrialTile wrong = new TrialTile(
+            TrialTile error = new TrialTile(
                     List.of(new TrialTile.ClayParts(0, 1), new TrialTile.ClayParts(clay, 3)),
                     right.raw(),
                     right.cured(),
                     true);
             List<TrialTile> all = new ArrayList<>(good);
-            all.add(wrong);
+            all.add(error);
             LearnedClays without = TileLearning.learn(studio.clays, good);
             LearnedClays with = TileLearning.learn(studio.clays, all);
             List<List<TrialTile.ClayParts>> unseen =
                     Stream.generate(studio::anyMix).limit(100).toList();
             clean += studio.meanError(without, unseen) / studios;
             spoilt += studio.meanError(with, unseen) / studios;
-            held += with.heldBack(wrong) ? 1 : 0;
-            assertThat(good).as("studio %d", seed).noneMatch(with::heldBack).noneMatch(without::heldBack);
-            assertThat(with.tiles()).hasSize(with.heldBack(wrong) ? 12 : 13);
-            TrialTile confirmed = new TrialTile(wrong.parts(), wrong.raw(), wrong.cured(), true, true);
+            saved += with.leftOut(error) ? 1 : 0;
+            assertThat(good).as("studio %d", seed).noneMatch(with::leftOut).noneMatch(without::leftOut);
+            assertThat(with.tiles()).hasSize(with.leftOut(error) ? 12 : 13);
+            TrialTile confirmed = new TrialTile(error.parts(), error.raw(), error.cured(), true, true);
             all.set(12, confirmed);
             assertThat(TileLearning.learn(studio.clays, all).tiles()).contains(confirmed);
         }
-        assertThat(held).isGreaterThanOrEqualTo(9);
+        assertThat(saved).isGreaterThanOrEqualTo(9);
         assertThat(spoilt).isLessThan(clean + 0.35);
     }
 
@@ -166,10 +166,10 @@ public class TileLearningTest {
                     tiles.stream().filter(other -> !other.equals(tile)).toList();
             LearnedClays without = TileLearning.learn(studio.clays, others);
             for (Face face : Face.values()) {
-                double told = all.missed(tile, face).orElseThrow().total();
+                double given = all.missed(tile, face).orElseThrow().total();
                 double truly = without.missed(tile, face).orElseThrow().total();
-                assertThat(told).isCloseTo(truly, within(0.6 + 0.25 * truly));
-                shown += told;
+                assertThat(given).isCloseTo(truly, within(0.6 + 0.25 * truly));
+                shown += given;
                 unseen += truly;
             }
         }

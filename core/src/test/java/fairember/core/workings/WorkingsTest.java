@@ -7,12 +7,14 @@ import fairember.core.Samples;
 import fairember.core.bake.BakeNeedWorkings;
 import fairember.core.bake.BakeNeeding;
 import fairember.core.bake.BakeRules;
-import fairember.core.bake.School;
+import fairember.core.bake.BakingMethod;
 import fairember.core.bake.StageKind;
 import fairember.core.balance.BalanceWorkings;
 import fairember.core.balance.Balancing;
 import fairember.core.colour.Effect;
 import fairember.core.colour.MixedColourWorkings;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.MeasuredPart;
 import fairember.core.foilcore.SizedCoreWorkings;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
@@ -27,9 +29,10 @@ import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.MeasuredMixWorkings;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
-import fairember.core.piece.MeasuredPart;
-import fairember.core.piece.MeasuredPiece;
 import fairember.core.portion.PortionWorkings;
+import fairember.core.price.DesignCostWorkings;
+import fairember.core.price.DesignCosting;
+import fairember.core.price.Rates;
 import fairember.core.shape.ShapeKind;
 import fairember.core.shape.ShapeWorkings;
 import fairember.core.shape.Shapes;
@@ -45,9 +48,6 @@ import fairember.core.sheet.PlannedBlendWorkings;
 import fairember.core.sheet.ReducedCaneWorkings;
 import fairember.core.sheet.SheetSizing;
 import fairember.core.sheet.SizedSheetWorkings;
-import fairember.core.worth.PieceCostWorkings;
-import fairember.core.worth.PieceCosting;
-import fairember.core.worth.Rates;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -72,7 +72,7 @@ public class WorkingsTest {
         Sleeve sleeve = Sleeve.size(new Length(7), new Length(40), 6, new Length(2.5), new Length(1), Samples.ROLL);
         all.add(BalanceWorkings.of(Balancing.balance(Samples.measured(Samples.seal()))));
         all.add(SleeveWorkings.of(sleeve, Samples.ROLL));
-        MeasuredPiece seal = Samples.measured(Samples.seal());
+        MeasuredDesign seal = Samples.measured(Samples.seal());
         for (MeasuredPart part : seal.parts()) {
             all.add(PortionWorkings.of(part.portion()));
             if (part.core() != null) {
@@ -84,21 +84,21 @@ public class WorkingsTest {
         all.add(MixedColourWorkings.of(rose.colour()));
         Inclusion mica = new Inclusion("mica", Share.ofPercent(3), Effect.SHIMMER, Money.ZERO);
         Inclusion sand = new Inclusion("sand", Share.ofPercent(8), Effect.STONE, Money.ZERO);
-        Mix strewn = new Mix(
+        Mix inclusions = new Mix(
                 8,
-                "Strewn",
+                "Inclusions",
                 List.of(Mix.Ingredient.of(Samples.ROSE, 2), Mix.Ingredient.of(Samples.WHITE, 5)),
                 List.of(mica, sand));
-        all.add(MeasuredMixWorkings.of(MixMeasuring.measure(strewn, new Mass(53))));
+        all.add(MeasuredMixWorkings.of(MixMeasuring.measure(inclusions, new Mass(53))));
         sheets(all);
-        BakeRules longHold = new BakeRules(School.LONG_HOLD, new Minutes(45), new Minutes(10));
-        for (BakeRules rules : List.of(Samples.PACKET, longHold)) {
+        BakeRules longAndLow = new BakeRules(BakingMethod.LONG_AND_LOW, new Minutes(45), new Minutes(10));
+        for (BakeRules rules : List.of(Samples.PACKET, longAndLow)) {
             for (StageKind kind : StageKind.values()) {
                 all.add(BakeNeedWorkings.of(BakeNeeding.need("x", rose.window(), new Length(9), kind, rules)));
             }
         }
         Rates rates = Samples.RATES;
-        all.add(PieceCostWorkings.of(PieceCosting.cost(seal, 12, rates, Samples.ROLL, Samples.OVEN)));
+        all.add(DesignCostWorkings.of(DesignCosting.cost(seal, 12, rates, Samples.ROLL, Samples.OVEN)));
         return all.stream().map(w -> new Object[] {w}).toArray(Object[][]::new);
     }
 

@@ -1,0 +1,43 @@
+package fairember.app.batch;
+
+import fairember.app.oven.ConstraintsForm;
+import fairember.app.oven.LoadForm;
+import fairember.core.ovenload.LoadProblem;
+import java.util.List;
+
+/** The keys by which the core knows a batch's jobs and bakes: "run/design" and "run/design/stage". */
+public final class BakeKeys {
+    private BakeKeys() {}
+
+    static String job(long batchId, long designId) {
+        return batchId + "/" + designId;
+    }
+
+    static String bake(LoadForm.LoadItemForm item) {
+        return job(item.batchId(), item.designId()) + "/" + item.stage();
+    }
+
+    static String bake(ConstraintsForm.BakeRef bake) {
+        return job(bake.batchId(), bake.designId()) + "/" + bake.stage();
+    }
+
+    /** Items as a plan holds them. */
+    public static List<LoadProblem.PinnedItem> saved(List<LoadForm.LoadItemForm> items) {
+        return items.stream()
+                .map(item -> new LoadProblem.PinnedItem(bake(item), item.count()))
+                .toList();
+    }
+
+    /** The item that a key and a count stand for. */
+    public static LoadForm.LoadItemForm item(String bakeKey, int count) {
+        String[] ids = bakeKey.split("/", -1);
+        return new LoadForm.LoadItemForm(
+                Long.parseLong(ids[0]), Long.parseLong(ids[1]), Integer.parseInt(ids[2]), count);
+    }
+
+    /** The bake that a key stands for. */
+    static ConstraintsForm.BakeRef ref(String bakeKey) {
+        LoadForm.LoadItemForm one = item(bakeKey, 1);
+        return new ConstraintsForm.BakeRef(one.batchId(), one.designId(), one.stage());
+    }
+}

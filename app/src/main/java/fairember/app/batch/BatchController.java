@@ -1,0 +1,194 @@
+package fairember.app.batch;
+
+import fairember.app.journal.FormStore;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
+import fairember.app.settings.SettingsStore;
+import fairember.app.shelf.CoilStore;
+import fairember.core.batch.BatchCutting;
+import fairember.core.batch.BatchNeeding;
+import fairember.core.batch.BatchNeeds;
+import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.Job;
+import fairember.core.measure.InvalidInputException;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Batches: what they need, when they are done, how far they are. */
+@RestController
+@RequestMapping("/api/batches")
+class BatchController {
+    private final BatchStore store;
+    private final ProgressStore progress;
+    private final Planning planning;
+    private final SettingsStore settings;
+    private final CoilStore coils;
+    private final Journal journal;
+
+    BatchController(
+            BatchStore store,
+            ProgressStore progress,
+            Planning planning,
+            SettingsStore settings,
+            CoilStore coils,
+            Journal journal) {
+        this.store = store;
+        this.progress = progress;
+        this.planning = planning;
+        this.settings = settings;
+        this.coils = coils;
+        this.journal = journal;
+    }
+
+    /** A batch in the list. */
+    record BatchRowView(long id, int edition, BatchForm batch, List<String> designNames, ThreadView thread) {}
+
+    /** A batch with its plan. */
+    record BatchView(long id, int edition, BatchForm batch, BatchPlanView plan) {}
+
+    /** The number of a new run. */
+    record AddedBatchView(long id) {}
+
+    @GetMapping
+    List<BatchRowView> batches() {
+        return planning.all().stream()
+                .map(work -> new BatchRowView(
+                        work.saved().id(),
+                        work.saved().edition(),
+                        work.saved().form(),
+                        work.jobs().stream()
+                                .map(j -> j.design().design().name())
+                                .toList(),
+                        ThreadView.of(work.jobs())))
+                .toList();
+    }
+
+    @GetMapping("/{id}")
+    BatchView run(@PathVariable long id) {
+        Planning.Work work = planning.work(id);
+        return new BatchView(id, work.saved().edition(), work.saved().form(), joint(work));
+    }
+
+    /** Plans a batch that is being typed; nothing is saved. With a number, what is done of that batch is kept in mind. */
+    @PostMapping("/plan")
+    BatchPlanView plan(@RequestParam(required = false) Long id, @RequestBody BatchForm form) {
+        return id == null
+                ? plan(0, form, planning.typed(0, form), new ProgressForm(List.of(), List.of()))
+                : plan(id, form, planning.typed(id, form), done(id));
+    }
+
+    private BatchPlanView plan(long id, BatchForm form, List<Job> jobs, ProgressForm done) {
+        BatchSchedule own = planning.schedule(id, form, jobs);
+        return view(form, jobs, own, own, jobs, done, false);
+    }
+
+    /** A batch as it stands in the plan of all batches: the same loads and times as the oven has. */
+    private BatchPlanView joint(Planning.Work work) {
+        BatchForm form = work.saved().form();
+        if (form.state() == BatchState.FINISHED) {
+            return plan(work.saved().id(), form, work.jobs(), done(work.saved().id()));
+        }
+        Planning.Open open = planning.open();
+        BatchSchedule whole = planning.schedule(open);
+        return view(
+                form,
+                work.jobs(),
+                whole.of(work.jobs()),
+                whole,
+                open.jobs(),
+                done(work.saved().id()),
+                true);
+    }
+
+    private BatchPlanView view(
+            BatchForm form,
+            List<Job> jobs,
+            BatchSchedule own,
+            BatchSchedule whole,
+            List<Job> all,
+            ProgressForm done,
+            boolean joint) {
+        BatchCosting costing = new BatchCosting(settings.settings(), planning.oven());
+        Map<Long, String> names = planning.batchNames();
+        List<PlannedLoadView> loads = own.loads().stream()
+                .map(load -> PlannedLoadView.of(load, whole, all, names))
+                .toList();
+        return BatchPlanView.of(form, jobs, own, loads, costing, done, joint);
+    }
+
+    private ProgressForm done(long id) {
+        return progress.find(id).map(FormStore.Saved::form).orElse(new ProgressForm(List.of(), List.of()));
+    }
+
+    /** How the portions of a batch are cut from blocks and lumps, and its wires from coils. */
+    @GetMapping("/{id}/cutting")
+    CuttingView cutting(@PathVariable long id) {
+        List<Job> jobs = planning.work(id).jobs();
+        BatchNeeds needs = BatchNeeding.needs(jobs, settings.settings().waste());
+        return new CuttingView(
+                BatchCutting.portions(needs).stream()
+                        .map(CuttingView.MixCutView::of)
+                        .toList(),
+                BatchCutting.wires(jobs, coils.coils()).stream()
+                        .map(CuttingView.WireCutView::of)
+                        .toList());
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedBatchView add(@RequestBody BatchForm form) {
+        return new AddedBatchView(journal.add(store, form));
+    }
+
+    @PutMapping("/{id}")
+    BatchView replace(@PathVariable long id, @RequestParam int edition, @RequestBody BatchForm form) {
+        journal.replace(store, id, edition, form);
+        return run(id);
+    }
+
+    @DeleteMapping("/{id}")
+    void remove(@PathVariable long id, @RequestParam int edition) {
+        journal.remove(store, id, edition);
+    }
+
+    /** Ticks or unticks a line of a design's checks. */
+    @PostMapping("/{id}/checks")
+    void tick(@PathVariable long id, @RequestBody CheckTickForm tick) {
+        journal.together(() -> {
+            Planning.Work work = planning.work(id);
+            int lines = work.jobs().stream()
+                    .filter(job -> job.design().design().id() == tick.designId())
+                    .findFirst()
+                    .orElseThrow(() -> new MissingException("design in this batch", tick.designId()))
+                    .design()
+                    .design()
+                    .checkLines()
+                    .size();
+            if (tick.check() < 0 || tick.check() >= lines) {
+                throw new InvalidInputException(
+                        "check", "check " + tick.check(), "0 to " + (lines - 1), "Tick a check of this design.");
+            }
+            String words = work.saved().form().name() + ": check " + (tick.ticked() ? "ticked" : "unticked");
+            journal.change(
+                    progress,
+                    id,
+                    words,
+                    form -> form.with(new ProgressForm.TickForm(tick.designId(), tick.check()), tick.ticked()));
+            return words;
+        });
+    }
+
+    /** A line of a checks, counted from 0, and whether it is ticked. */
+    record CheckTickForm(long designId, int check, boolean ticked) {}
+}

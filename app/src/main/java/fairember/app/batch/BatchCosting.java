@@ -1,0 +1,19 @@
+package fairember.app.batch;
+
+import fairember.app.settings.Settings;
+import fairember.core.batch.Job;
+import fairember.core.mix.MixWaste;
+import fairember.core.ovenload.Oven;
+import fairember.core.price.DesignCost;
+import fairember.core.price.DesignCosting;
+
+/** Costs the designs of a batch by the studio's settings and oven. */
+record BatchCosting(Settings settings, Oven oven) {
+    MixWaste waste() {
+        return settings.waste();
+    }
+
+    DesignCost of(Job job) {
+        return DesignCosting.cost(job.design(), job.quantity(), settings.rates(), settings.roll(), oven);
+    }
+}

@@ -1,0 +1,101 @@
+package fairember.app.batch;
+
+import fairember.app.web.AdviceView;
+import fairember.core.batch.BatchNeeding;
+import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.Job;
+import fairember.core.measure.Money;
+import fairember.core.price.DesignCost;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * A batch with all its sums: needs, hands and oven in time, where the designs stand, what it costs.
+ *
+ * @param joint whether its loads and times are those of the plan of all batches; false for a preview of it alone
+ */
+public record BatchPlanView(
+        NeedsView needs,
+        List<TaskView> tasks,
+        List<PlannedLoadView> loads,
+        double handsMin,
+        double energyKwh,
+        LocalDateTime finish,
+        long daysSpare,
+        ThreadView thread,
+        List<ChecksView> checks,
+        List<PriceRowView> price,
+        long costMinor,
+        long priceMinor,
+        boolean joint,
+        List<AdviceView> advice) {
+
+    /** The checks of a design in this batch. */
+    public record ChecksView(long designId, String designName, List<CheckView> lines) {}
+
+    /** A line of the checks. */
+    public record CheckView(String words, boolean ticked) {}
+
+    /** Cost and price of one design when so many are made. */
+    public record PriceRowView(
+            long designId, String designName, int quantity, long costMinor, long priceMinor, long profitMinor) {
+        static PriceRowView of(Job job, DesignCost cost) {
+            return new PriceRowView(
+                    job.design().design().id(),
+                    job.design().design().name(),
+                    job.quantity(),
+                    cost.cost().minor(),
+                    cost.price().minor(),
+                    cost.kept().minor());
+        }
+    }
+
+    static BatchPlanView of(
+            BatchForm form,
+            List<Job> jobs,
+            BatchSchedule schedule,
+            List<PlannedLoadView> loads,
+            BatchCosting costing,
+            ProgressForm done,
+            boolean joint) {
+        NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing.waste()));
+        List<PriceRowView> price =
+                jobs.stream().map(job -> PriceRowView.of(job, costing.of(job))).toList();
+        return new BatchPlanView(
+                needs,
+                schedule.tasks().stream().map(TaskView::of).toList(),
+                loads,
+                schedule.hands().min(),
+                schedule.energy().kwh(),
+                schedule.finish(),
+                ChronoUnit.DAYS.between(schedule.finish().toLocalDate(), form.dueOn()),
+                ThreadView.of(jobs),
+                jobs.stream().map(job -> checks(job, done)).toList(),
+                price,
+                sum(price.stream().map(w -> new Money(w.costMinor()).times(w.quantity()))),
+                sum(price.stream().map(w -> new Money(w.priceMinor()).times(w.quantity()))),
+                joint,
+                AdviceView.all(Stream.concat(
+                                jobs.stream().flatMap(j -> j.design().advice().stream()), schedule.advice().stream())
+                        .toList()));
+    }
+
+    private static long sum(Stream<Money> amounts) {
+        return amounts.reduce(Money.ZERO, Money::plus).minor();
+    }
+
+    private static ChecksView checks(Job job, ProgressForm done) {
+        long designId = job.design().design().id();
+        List<String> words = job.design().design().checkLines();
+        return new ChecksView(
+                designId,
+                job.design().design().name(),
+                Stream.iterate(0, i -> i + 1)
+                        .limit(words.size())
+                        .map(i -> new CheckView(
+                                words.get(i), done.ticks().contains(new ProgressForm.TickForm(designId, i))))
+                        .toList());
+    }
+}

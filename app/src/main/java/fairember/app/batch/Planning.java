@@ -1,0 +1,309 @@
+package fairember.app.batch;
+
+import fairember.app.clock.StudioClock;
+import fairember.app.design.DesignStore;
+import fairember.app.journal.FormStore;
+import fairember.app.journal.MissingException;
+import fairember.app.oven.ConstraintsForm;
+import fairember.app.oven.ConstraintsStore;
+import fairember.app.oven.LoadForm;
+import fairember.app.oven.LoadStore;
+import fairember.app.oven.OvenForm;
+import fairember.app.oven.OvenStore;
+import fairember.app.settings.Settings;
+import fairember.core.batch.BatchBakes;
+import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.BatchScheduling;
+import fairember.core.batch.Bench;
+import fairember.core.batch.Job;
+import fairember.core.batch.Progress;
+import fairember.core.batch.WorkHours;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.ovenload.LoadProblem;
+import fairember.core.ovenload.Oven;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+
+/** Makes the core's jobs out of batches as they are kept, and schedules them from now on. */
+@Service
+public class Planning {
+    /** Longer than anything takes to cool. */
+    private static final int STILL_WARM_HOURS = 5;
+
+    private final BatchStore batches;
+    private final ProgressStore progress;
+    private final LoadStore loads;
+    private final OvenStore ovens;
+    private final ConstraintsStore constraints;
+    private final LoadPlans plans;
+    private final DesignStore designs;
+    private final StudioClock clock;
+
+    Planning(
+            BatchStore batches,
+            ProgressStore progress,
+            LoadStore loads,
+            OvenStore ovens,
+            ConstraintsStore constraints,
+            DesignStore designs,
+            LoadPlans plans,
+            StudioClock clock) {
+        this.batches = batches;
+        this.progress = progress;
+        this.loads = loads;
+        this.ovens = ovens;
+        this.constraints = constraints;
+        this.designs = designs;
+        this.plans = plans;
+        this.clock = clock;
+    }
+
+    /**
+     * A batch at work.
+     *
+     * @param saved as it is kept
+     * @param jobs one for each of its lines, in order
+     */
+    public record Work(FormStore.Saved<BatchForm> saved, List<Job> jobs) {}
+
+    /** What the clock on the wall shows now, to the second. */
+    public LocalDateTime now() {
+        return clock.local(instant());
+    }
+
+    /** Now, to the second. */
+    public Instant instant() {
+        return clock.instant().truncatedTo(ChronoUnit.SECONDS);
+    }
+
+    /** A batch with what is done of it. */
+    public Work work(long batchId) {
+        FormStore.Saved<BatchForm> saved =
+                batches.find(batchId).orElseThrow(() -> new MissingException("batch", batchId));
+        return work(saved, designs.measuring());
+    }
+
+    /** All runs, the earliest due first. */
+    public List<Work> all() {
+        DesignStore.Measuring measuring = designs.measuring();
+        return batches.all().stream().map(saved -> work(saved, measuring)).toList();
+    }
+
+    /** All runs on the bench, the earliest due first. */
+    public List<Work> onBench() {
+        DesignStore.Measuring measuring = designs.measuring();
+        return batches.all().stream()
+                .filter(saved -> saved.form().state() == BatchState.ON_BENCH)
+                .map(saved -> work(saved, measuring))
+                .toList();
+    }
+
+    private Work work(FormStore.Saved<BatchForm> saved, DesignStore.Measuring measuring) {
+        ProgressForm done =
+                progress.find(saved.id()).map(FormStore.Saved::form).orElse(new ProgressForm(List.of(), List.of()));
+        Map<String, Integer> baked = new HashMap<>();
+        Map<String, Integer> in = new HashMap<>();
+        for (FormStore.Saved<LoadForm> load : loads.all()) {
+            for (LoadForm.LoadItemForm item : load.form().items()) {
+                if (item.batchId() == saved.id()) {
+                    Map<String, Integer> counts = load.form().outAt() == null ? in : baked;
+                    counts.merge(item.designId() + "/" + item.stage(), item.count(), Integer::sum);
+                }
+            }
+        }
+        Map<Long, Integer> editions =
+                saved.form().state() == BatchState.PLANNED ? Map.of() : batches.editions(saved.id());
+        List<Job> jobs = saved.form().lines().stream()
+                .map(line -> job(
+                        saved.id(),
+                        line,
+                        measuring.of(line.designId(), editions.get(line.designId())),
+                        done,
+                        baked,
+                        in))
+                .toList();
+        return new Work(saved, jobs);
+    }
+
+    private static Job job(
+            long batchId,
+            BatchForm.BatchLineForm line,
+            MeasuredDesign design,
+            ProgressForm done,
+            Map<String, Integer> baked,
+            Map<String, Integer> in) {
+        List<Integer> steps = new ArrayList<>();
+        int lost = 0;
+        for (int i = 0; i < design.design().steps().size(); i++) {
+            ProgressForm.TallyForm tally = done.tally(line.designId(), i);
+            steps.add(tally.done());
+            lost += tally.lost();
+        }
+        List<Integer> units = new ArrayList<>();
+        List<Integer> unitsIn = new ArrayList<>();
+        for (int i = 0; i < design.stages().size(); i++) {
+            units.add(baked.getOrDefault(line.designId() + "/" + i, 0));
+            unitsIn.add(in.getOrDefault(line.designId() + "/" + i, 0));
+        }
+        int checks = design.design().checkLines().size();
+        long ticked = done.ticks().stream()
+                .filter(t -> t.designId() == line.designId() && t.check() < checks)
+                .count();
+        boolean passed = ticked == checks;
+        return new Job(
+                BakeKeys.job(batchId, line.designId()),
+                design,
+                line.quantity(),
+                new Progress(steps, units, unitsIn, lost, passed));
+    }
+
+    /** The jobs of a batch that is only being typed, with what is done of run {@code batchId} so far; 0 for a new one. */
+    List<Job> typed(long batchId, BatchForm form) {
+        form.check();
+        return work(new FormStore.Saved<>(batchId, 0, form), designs.measuring())
+                .jobs();
+    }
+
+    /** What is left of these jobs, from now or from the opening of the day the batch begins, whichever is later. */
+    BatchSchedule schedule(long batchId, BatchForm form, List<Job> jobs) {
+        LocalDateTime opening = form.beginsOn().atTime(hours().from());
+        boolean waits = form.state() == BatchState.PLANNED && opening.isAfter(now());
+        BatchScheduling.Start start = waits ? BatchScheduling.Start.at(opening) : fromNow();
+        FormStore.Saved<BatchForm> saved = new FormStore.Saved<>(batchId, 0, form);
+        Bench bench = bench(List.of(new Work(saved, jobs)), ConstraintsForm.NONE);
+        return BatchScheduling.schedule(jobs, bench, start, problem -> plans.plan("run " + batchId, problem));
+    }
+
+    /** What is left of all batches that are not finished, from now. */
+    public BatchSchedule scheduleAll() {
+        return schedule(open());
+    }
+
+    /** Sets what has to be planned now in time. */
+    public BatchSchedule schedule(Open open) {
+        return BatchScheduling.schedule(
+                open.jobs(), open.bench(), open.start(), problem -> plans.plan(LoadPlans.ALL, problem));
+    }
+
+    /**
+     * What has to be planned now.
+     *
+     * @param jobs of all batches that are not finished
+     * @param bench to do them with
+     * @param start where they stand
+     * @param constraints of the plan, as far as they can still come true
+     */
+    public record Open(List<Job> jobs, Bench bench, BatchScheduling.Start start, ConstraintsForm constraints) {
+        public LoadProblem problem() {
+            return BatchScheduling.problem(jobs, bench, start);
+        }
+    }
+
+    /** All that has to be planned now, by the wishes that are kept. */
+    public Open open() {
+        return open(constraints.saved().form());
+    }
+
+    /** The same by other wishes. */
+    public Open open(ConstraintsForm wanted) {
+        List<Work> works = all().stream()
+                .filter(w -> w.saved().form().state() != BatchState.FINISHED)
+                .toList();
+        List<Job> jobs = works.stream().flatMap(w -> w.jobs().stream()).toList();
+        Map<ConstraintsForm.BakeRef, Integer> left = new HashMap<>();
+        BatchBakes.of(jobs).forEach(bake -> left.put(BakeKeys.ref(bake.key()), bake.count()));
+        ConstraintsForm still = wanted.left(left);
+        return new Open(jobs, bench(works, still), fromNow(), still);
+    }
+
+    private WorkHours hours() {
+        return designs.measuring().settings().hours();
+    }
+
+    private Bench bench(List<Work> works, ConstraintsForm wanted) {
+        Settings settings = designs.measuring().settings();
+        WorkHours hours = settings.hours();
+        List<FormStore.Saved<OvenForm>> saved = ovens.all();
+        List<Long> ids = saved.stream().map(FormStore.Saved::id).toList();
+        Map<String, LocalDateTime> begins = new HashMap<>();
+        Map<String, LocalDateTime> due = new HashMap<>();
+        for (Work work : works) {
+            BatchForm batch = work.saved().form();
+            for (Job job : work.jobs()) {
+                due.put(job.key(), batch.dueOn().atTime(hours.to()));
+                if (batch.state() == BatchState.PLANNED) {
+                    begins.put(job.key(), batch.beginsOn().atTime(hours.from()));
+                }
+            }
+        }
+        return new Bench(
+                saved.stream()
+                        .map(h -> new Bench.Use(h.form().parse(), h.form().hours()))
+                        .toList(),
+                hours,
+                settings.makers(),
+                begins,
+                due,
+                wanted.apart().stream()
+                        .map(a -> new LoadProblem.Apart(BakeKeys.bake(a.one()), BakeKeys.bake(a.other())))
+                        .toList(),
+                wanted.pins().stream()
+                        .map(p -> new Bench.Pin(ids.indexOf(p.ovenId()), BakeKeys.saved(p.items()), p.inAt()))
+                        .toList());
+    }
+
+    /** The names of all batches, by number. */
+    public Map<Long, String> batchNames() {
+        Map<Long, String> names = new HashMap<>();
+        batches.all().forEach(saved -> names.put(saved.id(), saved.form().name()));
+        return names;
+    }
+
+    /** The oven that costs are reckoned with. */
+    public Oven oven() {
+        return ovens.first();
+    }
+
+    /** The number by which an oven of the plan is kept. */
+    public long ovenId(int oven) {
+        return ovens.all().get(oven).id();
+    }
+
+    private BatchScheduling.Start fromNow() {
+        LocalDateTime now = now();
+        List<Long> ids = ovens.all().stream().map(FormStore.Saved::id).toList();
+        Map<String, LocalDateTime> cooledAt = new HashMap<>();
+        Map<Integer, LocalDateTime> ovenFree = new HashMap<>();
+        for (FormStore.Saved<LoadForm> load : loads.all()) {
+            LoadForm form = load.form();
+            LocalDateTime out = clock.local(form.outAt() == null ? form.dueOut() : form.outAt());
+            if (out.isBefore(now.minusHours(STILL_WARM_HOURS))) {
+                continue;
+            }
+            if (form.outAt() == null && out.isAfter(now)) {
+                ovenFree.put(ids.indexOf(form.oven()), out);
+            }
+            for (LoadForm.LoadItemForm item : form.items()) {
+                LocalDateTime cooled = out.plusSeconds(coolingSeconds(item));
+                if (cooled.isAfter(now)) {
+                    cooledAt.merge(BakeKeys.bake(item), cooled, (a, b) -> a.isAfter(b) ? a : b);
+                }
+            }
+        }
+        return new BatchScheduling.Start(now, ovenFree, cooledAt);
+    }
+
+    private long coolingSeconds(LoadForm.LoadItemForm item) {
+        return designs.find(item.designId())
+                .map(saved -> saved.form().stages())
+                .filter(stages -> item.stage() < stages.size())
+                .map(stages -> Math.round(stages.get(item.stage()).coolingMin() * 60))
+                .orElse(0L);
+    }
+}

@@ -1,0 +1,5 @@
+/** Start at {@link fairember.app.batch.BatchController}: runs, their needs, plan and progress. */
+@NullMarked
+package fairember.app.batch;
+
+import org.jspecify.annotations.NullMarked;

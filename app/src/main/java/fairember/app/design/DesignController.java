@@ -1,0 +1,169 @@
+package fairember.app.design;
+
+import static fairember.app.web.Given.given;
+
+import fairember.app.journal.FormStore;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
+import fairember.app.shelf.FindingStore;
+import fairember.core.design.Design;
+import fairember.core.design.DesignHeating;
+import fairember.core.design.DesignKind;
+import fairember.core.design.DesignScaling;
+import fairember.core.design.DesignScaling.ScaledDesign;
+import fairember.core.design.DesignTemplates;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.heat.Air;
+import fairember.core.measure.InvalidInputException;
+import fairember.core.measure.Length;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The studio's designs. */
+@RestController
+@RequestMapping("/api/designs")
+class DesignController {
+    private final DesignStore store;
+    private final DesignVersions versions;
+    private final FindingStore findings;
+    private final Journal journal;
+
+    DesignController(DesignStore store, DesignVersions versions, FindingStore findings, Journal journal) {
+        this.store = store;
+        this.versions = versions;
+        this.findings = findings;
+        this.journal = journal;
+    }
+
+    /** A design with its number and edition, measured. */
+    record DesignView(long id, int edition, DesignForm design, MeasuredDesignView measured) {}
+
+    /** The number of a new design. */
+    record AddedDesignView(long id) {}
+
+    @GetMapping
+    List<DesignView> designs() {
+        DesignStore.Measuring measuring = store.measuring();
+        return store.all().stream().map(saved -> view(saved, measuring)).toList();
+    }
+
+    @GetMapping("/{id}")
+    DesignView design(@PathVariable long id) {
+        return store.find(id)
+                .map(saved -> view(saved, store.measuring()))
+                .orElseThrow(() -> new MissingException("design", id));
+    }
+
+    private static DesignView view(FormStore.Saved<DesignForm> saved, DesignStore.Measuring measuring) {
+        return view(saved.id(), saved.edition(), saved.form(), measuring);
+    }
+
+    private static DesignView view(long id, int edition, DesignForm form, DesignStore.Measuring measuring) {
+        MeasuredDesignView measured = MeasuredDesignView.of(measuring.of(id, form), measuring.settings());
+        return new DesignView(id, edition, form, measured);
+    }
+
+    /** Measures a design that is being typed; nothing is saved. */
+    @PostMapping("/measure")
+    MeasuredDesignView measure(@RequestBody DesignForm form) {
+        DesignStore.Measuring measuring = store.measuring();
+        return MeasuredDesignView.of(measuring.of(0, form), measuring.settings());
+    }
+
+    /** How heat goes through each stage bake of a design that is being typed; nothing is saved. */
+    @PostMapping("/heat")
+    List<HeatedStageView> heat(@RequestParam(defaultValue = "STILL") Air air, @RequestBody DesignForm form) {
+        MeasuredDesign design = store.measuring().of(0, form);
+        return IntStream.range(0, design.stages().size())
+                .mapToObj(stage -> HeatedStageView.of(DesignHeating.heat(design, stage, air)))
+                .toList();
+    }
+
+    /** A sensible design of a kind to begin from; nothing is saved. */
+    @GetMapping("/templates/{kind}")
+    DesignForm template(@PathVariable DesignKind kind, @RequestParam long mixId) {
+        return DesignForm.of(DesignTemplates.of(kind, mixId));
+    }
+
+    /** A design to scale: all of it by a factor or to a height, or one of its parts by a factor. */
+    record ScaleForm(
+            DesignForm design,
+            @Nullable Double factor,
+            @Nullable Double heightMm,
+            @Nullable Integer part) {}
+
+    /** A scaled design, what it was scaled by, and what stayed. */
+    record ScaledDesignView(DesignForm design, double factor, List<String> stays) {
+        static ScaledDesignView of(ScaledDesign scaled) {
+            return new ScaledDesignView(DesignForm.of(scaled.design()), scaled.factor(), scaled.stays());
+        }
+    }
+
+    /** Scales a design that is being typed; nothing is saved. */
+    @PostMapping("/scale")
+    ScaledDesignView scale(@RequestBody ScaleForm form) {
+        Design design = given("design", form.design()).parse(0, findings.parts());
+        Double height = form.heightMm();
+        Integer part = form.part();
+        if (part != null) {
+            int parts = design.parts().size();
+            if (part < 0 || part >= parts) {
+                throw new InvalidInputException(
+                        "part", "part " + part, "0 to " + (parts - 1), "Choose a part of the design.");
+            }
+            return ScaledDesignView.of(DesignScaling.part(design, part, given("factor", form.factor())));
+        }
+        return ScaledDesignView.of(
+                height == null
+                        ? DesignScaling.whole(design, given("factor", form.factor()))
+                        : DesignScaling.toHeight(design, new Length(DesignScaling.HEIGHT.check(height))));
+    }
+
+    /** A version of a design that was kept because runs used it. */
+    record VersionView(int edition, List<String> batches) {}
+
+    /** The kept versions of a design, the newest first; the design as it is now is not among them. */
+    @GetMapping("/{id}/versions")
+    List<VersionView> versions(@PathVariable long id) {
+        return versions.editions(id).stream()
+                .map(edition -> new VersionView(edition, versions.batches(id, edition)))
+                .toList();
+    }
+
+    /** A design as it was at an edition that was kept. */
+    @GetMapping("/{id}/versions/{edition}")
+    DesignView version(@PathVariable long id, @PathVariable int edition) {
+        DesignForm form = versions.find(id, edition)
+                .orElseThrow(() -> new MissingException("version " + edition + " of piece", id));
+        return view(id, edition, form, store.measuring());
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedDesignView add(@RequestBody DesignForm form) {
+        return new AddedDesignView(journal.add(store, form));
+    }
+
+    @PutMapping("/{id}")
+    DesignView replace(@PathVariable long id, @RequestParam int edition, @RequestBody DesignForm form) {
+        journal.replace(store, id, edition, form);
+        return design(id);
+    }
+
+    @DeleteMapping("/{id}")
+    void remove(@PathVariable long id, @RequestParam int edition) {
+        journal.remove(store, id, edition);
+    }
+}

@@ -1,0 +1,133 @@
+package fairember.app.design;
+
+import fairember.app.settings.Settings;
+import fairember.app.web.AdviceView;
+import fairember.app.web.WorkingsView;
+import fairember.core.bake.BakeNeed;
+import fairember.core.bake.BakeNeedWorkings;
+import fairember.core.balance.Balance;
+import fairember.core.balance.Balancing;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.MeasuredInsert;
+import fairember.core.design.MeasuredStage;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.Sleeve;
+import fairember.core.foilcore.SleeveWorkings;
+import fairember.core.measure.Minutes;
+import fairember.core.wire.Wire;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** A design with its sums, for one design. */
+public record MeasuredDesignView(
+        List<MeasuredPartView> parts,
+        List<MeasuredStageView> stages,
+        List<MeasuredInsertView> inserts,
+        List<MeasuredWireView> wires,
+        List<String> checkLines,
+        BalanceView balance,
+        double clayG,
+        double foilG,
+        double fittedG,
+        double weightG,
+        double claySavedG,
+        double tornMm,
+        MeasuredPartView.BoxView box,
+        List<AdviceView> advice) {
+
+    /** A stage bake with its need of the oven; with minutes in the air instead when it dries there. */
+    public record MeasuredStageView(
+            String name,
+            double lowC,
+            double highC,
+            double bakingMin,
+            @Nullable Double driesMin,
+            double solidBakingMin,
+            double mostMin,
+            double thickestMm,
+            String reason,
+            int unitsEach,
+            MeasuredPartView.BoxView unit,
+            WorkingsView workings) {
+        static MeasuredStageView of(MeasuredStage measured) {
+            BakeNeed need = measured.need();
+            return new MeasuredStageView(
+                    measured.stage().name(),
+                    need.window().low().c(),
+                    need.window().high().c(),
+                    need.bakingTime().min(),
+                    need.drying().map(Minutes::min).orElse(null),
+                    measured.solidBakingTime().min(),
+                    need.most().min(),
+                    need.thickest().mm(),
+                    need.reason(),
+                    measured.unitsEach(),
+                    MeasuredPartView.BoxView.of(measured.unit()),
+                    WorkingsView.of(BakeNeedWorkings.of(need)));
+        }
+    }
+
+    /** An insert with its sleeve and the sheet round it. */
+    public record MeasuredInsertView(
+            String name,
+            double outerMm,
+            double stripMm,
+            double foilG,
+            double sheetMm,
+            double widthMm,
+            WorkingsView workings) {
+        static MeasuredInsertView of(MeasuredInsert measured, FoilRoll roll) {
+            Sleeve sleeve = measured.sleeve();
+            return new MeasuredInsertView(
+                    measured.insert().name(),
+                    sleeve.outer().mm(),
+                    sleeve.strip().mm(),
+                    sleeve.foil().g(),
+                    sleeve.sheet().mm(),
+                    sleeve.covered().mm(),
+                    WorkingsView.of(SleeveWorkings.of(sleeve, roll)));
+        }
+    }
+
+    /** A wire with what to cut for one and where its corners lie when it is bent: across, up, across, up ... */
+    public record MeasuredWireView(String name, double cutMm, double massG, int gaugeNumber, List<Double> corners) {
+        static MeasuredWireView of(Wire wire) {
+            return new MeasuredWireView(
+                    wire.name(),
+                    wire.length().mm(),
+                    wire.mass().g(),
+                    wire.gauge().number(),
+                    wire.corners().stream()
+                            .flatMap(c -> Stream.of(c.acrossMm(), c.upMm()))
+                            .toList());
+        }
+    }
+
+    public static MeasuredDesignView of(MeasuredDesign design, Settings settings) {
+        Balance balance = Balancing.balance(design);
+        double withinMm = PosedViews.withinMm(design.box());
+        return new MeasuredDesignView(
+                design.parts().stream()
+                        .map(part -> MeasuredPartView.of(part, settings.cord(), withinMm))
+                        .toList(),
+                design.stages().stream().map(MeasuredStageView::of).toList(),
+                design.inserts().stream()
+                        .map(insert -> MeasuredInsertView.of(insert, settings.roll()))
+                        .toList(),
+                design.design().armature().wires().stream()
+                        .map(MeasuredWireView::of)
+                        .toList(),
+                design.design().checkLines(),
+                BalanceView.of(balance),
+                design.clay().g(),
+                design.foil().g(),
+                design.fitted().g(),
+                design.weight().g(),
+                design.claySaved().g(),
+                design.torn().mm(),
+                MeasuredPartView.BoxView.of(design.box()),
+                AdviceView.all(Stream.concat(design.advice().stream(), balance.advice().stream())
+                        .toList()));
+    }
+}

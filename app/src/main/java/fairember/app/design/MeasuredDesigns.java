@@ -1,0 +1,42 @@
+package fairember.app.design;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import fairember.core.bake.BakeRules;
+import fairember.core.design.Design;
+import fairember.core.design.DesignMeasuring;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.Palette;
+import fairember.core.design.Part;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.mix.Mix;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/**
+ * Measures designs and remembers what it measured: the heat through a design takes long to work out, and every page that plans asks
+ * for all designs. What is remembered is found by everything its figures rest on, so that it never outlives a change.
+ */
+@Component
+class MeasuredDesigns {
+    private static final int KEPT = 300;
+
+    private final Cache<Known, MeasuredDesign> measured =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+
+    private record Known(Design design, List<Mix> mixes, FoilRoll roll, BakeRules rules) {}
+
+    MeasuredDesign measure(Design design, Palette palette, FoilRoll roll, BakeRules rules) {
+        List<Mix> mixes = design.parts().stream()
+                .map(Part::mixId)
+                .distinct()
+                .map(palette::find)
+                .flatMap(Optional::stream)
+                .map(MeasuredMix::mix)
+                .toList();
+        return measured.get(
+                new Known(design, mixes, roll, rules), known -> DesignMeasuring.measure(design, palette, roll, rules));
+    }
+}

@@ -1,0 +1,38 @@
+package fairember.app.design;
+
+import static fairember.app.web.Given.given;
+
+import fairember.core.cutout.CutShape;
+import fairember.core.cutout.SvgReading;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Reads outlines of cut-outs out of SVG files; nothing is saved and nothing fetched. */
+@RestController
+class OutlineController {
+    /** The text of an SVG file. */
+    record OutlineForm(String svg) {}
+
+    /** The outline in true mm. */
+    record OutlineView(
+            List<List<Double>> rings,
+            double widthMm,
+            double heightMm,
+            double areaMm2,
+            double edgeMm,
+            double inradiusMm) {}
+
+    @PostMapping("/api/outlines")
+    OutlineView read(@RequestBody OutlineForm form) {
+        CutShape shape = SvgReading.read(given("svg", form.svg()));
+        return new OutlineView(
+                ShapeForm.rings(shape),
+                shape.width().mm(),
+                shape.height().mm(),
+                shape.area().mm2(),
+                shape.edge().mm(),
+                shape.inradius().mm());
+    }
+}

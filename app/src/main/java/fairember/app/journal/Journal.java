@@ -1,0 +1,262 @@
+package fairember.app.journal;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Adds, replaces and removes kept things, writes each change into the journal, and undoes and redoes them. */
+@Service
+public class Journal {
+    private final Map<String, FormStore<?>> kinds;
+    private final ChangeStore changes;
+    private final JsonMapper mapper;
+    private final Clock clock;
+
+    /** The step that the changes of this thread belong to, while several are made together. */
+    private static final ThreadLocal<Step> STEPS = new ThreadLocal<>();
+
+    /** A step; it has no number before its first change. */
+    private static final class Step {
+        private @Nullable Long number;
+    }
+
+    Journal(List<FormStore<?>> kinds, ChangeStore changes, JsonMapper mapper, Clock clock) {
+        this.kinds = kinds.stream().collect(Collectors.toMap(FormStore::kind, Function.identity()));
+        this.changes = changes;
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** Adds a new thing and gives its number. */
+    @Transactional
+    public <F> long add(FormStore<F> kept, F form) {
+        long id = changes.nextId(kept.kind());
+        kept.put(id, form);
+        journal(kept.kind(), id, "added " + kept.nameOf(form), null, tree(kept, id));
+        return id;
+    }
+
+    /**
+     * Replaces a thing.
+     *
+     * @param edition the one the change was made to
+     * @throws OutdatedException when it has a newer edition
+     * @throws MissingException when it is not there
+     */
+    @Transactional
+    public <F> void replace(FormStore<F> kept, long id, int edition, F form) {
+        FormStore.Saved<F> saved = current(kept, id, edition);
+        write(kept, id, saved, form, null);
+    }
+
+    /**
+     * Changes whatever edition there is now.
+     *
+     * @param words what the change is called when it is undone
+     * @throws MissingException when it is not there
+     */
+    @Transactional
+    public <F> void change(FormStore<F> kept, long id, String words, UnaryOperator<F> change) {
+        FormStore.Saved<F> saved = existing(kept, id);
+        write(kept, id, saved, change.apply(saved.form()), words);
+    }
+
+    private <F> void write(FormStore<F> kept, long id, FormStore.Saved<F> saved, F form, @Nullable String words) {
+        JsonNode before = mapper.valueToTree(saved.form());
+        kept.put(id, form);
+        JsonNode after = tree(kept, id);
+        if (!before.equals(after)) {
+            String said = words == null ? ChangeWords.of(kept.nameOf(form), before, after) : words;
+            journal(kept.kind(), id, said, before, after);
+        }
+    }
+
+    /**
+     * Removes a thing.
+     *
+     * @param edition the one that is to go
+     * @throws MissingException when it is not there
+     * @throws OutdatedException when it has a newer edition
+     * @throws fairember.app.database.StoreException when something else uses it
+     */
+    @Transactional
+    public <F> void remove(FormStore<F> kept, long id, int edition) {
+        FormStore.Saved<F> saved = current(kept, id, edition);
+        kept.remove(id);
+        journal(kept.kind(), id, "removed " + kept.nameOf(saved.form()), mapper.valueToTree(saved.form()), null);
+    }
+
+    /**
+     * Puts a thing there, new or over the old, or takes it away, whatever edition there is now.
+     *
+     * @param form none to take it away
+     * @param words what the change is called when it is undone
+     */
+    @Transactional
+    public <F> void set(FormStore<F> kept, long id, String words, @Nullable F form) {
+        JsonNode before = kept.find(id)
+                .map(saved -> mapper.<JsonNode>valueToTree(saved.form()))
+                .orElse(null);
+        if (form != null) {
+            kept.put(id, form);
+        } else if (before != null) {
+            kept.remove(id);
+        }
+        JsonNode after = form == null ? null : tree(kept, id);
+        if (!Objects.equals(before, after)) {
+            journal(kept.kind(), id, words, before, after);
+        }
+    }
+
+    /**
+     * Does several things in one transaction; the changes it makes are one step, undone together. What it checks holds until
+     * the changes are made.
+     */
+    @Transactional
+    public <T> T together(Supplier<T> work) {
+        if (STEPS.get() != null) {
+            return work.get();
+        }
+        STEPS.set(new Step());
+        try {
+            return work.get();
+        } finally {
+            STEPS.remove();
+        }
+    }
+
+    /** Calls the step that is being made by these words, when anything was changed in it. */
+    public void call(String words) {
+        Step step = STEPS.get();
+        if (step != null && step.number != null) {
+            changes.call(step.number, words);
+        }
+    }
+
+    /** Puts a thing there as if it had always been: no line in the journal, its number taken. */
+    @Transactional
+    public void plant(String kind, long id, JsonNode form) {
+        put(known(kind), id, form.toString());
+        changes.taken(kind, id);
+    }
+
+    /**
+     * Undoes a step.
+     *
+     * @return what it was called
+     * @throws OutdatedException when it is not the last one that stands, because another window made or undid one
+     */
+    @Transactional
+    public String undo(long step) {
+        Optional<Change> last = changes.last();
+        expect(step, last, "undone");
+        List<Change> all = new ArrayList<>(changes.ofStep(step));
+        Collections.reverse(all);
+        all.forEach(change -> restore(change, change.before()));
+        changes.mark(step, true);
+        return last.orElseThrow().words();
+    }
+
+    /**
+     * Makes a step again that was undone, if nothing else was changed since.
+     *
+     * @return what it is called
+     * @throws OutdatedException when it is not the one that was undone last
+     */
+    @Transactional
+    public String redo(long step) {
+        Optional<Change> first = changes.firstUndone();
+        expect(step, first, "redone");
+        changes.ofStep(step).forEach(change -> restore(change, change.after()));
+        changes.mark(step, false);
+        return first.orElseThrow().words();
+    }
+
+    private static void expect(long step, Optional<Change> next, String done) {
+        Long there = next.map(Change::step).orElse(null);
+        if (there == null || there != step) {
+            throw new OutdatedException(
+                    "The next change to be " + done,
+                    "step " + step,
+                    there == null
+                            ? "nothing to be " + done
+                            : "step " + there + ", " + next.orElseThrow().words(),
+                    null);
+        }
+    }
+
+    private void restore(Change change, @Nullable String form) {
+        FormStore<?> kept = known(change.kind());
+        if (form == null) {
+            kept.remove(change.subjectId());
+        } else {
+            put(kept, change.subjectId(), form);
+        }
+    }
+
+    private FormStore<?> known(String kind) {
+        FormStore<?> kept = kinds.get(kind);
+        if (kept == null) {
+            throw new IllegalStateException("There is no store for " + kind);
+        }
+        return kept;
+    }
+
+    private <F> void put(FormStore<F> kept, long id, String form) {
+        kept.put(id, mapper.readValue(form, kept.form()));
+    }
+
+    private <F> FormStore.Saved<F> existing(FormStore<F> kept, long id) {
+        return kept.find(id).orElseThrow(() -> new MissingException(kept.kind(), id));
+    }
+
+    /**
+     * A thing, when this is its newest edition.
+     *
+     * @throws MissingException when it is not there
+     * @throws OutdatedException when it has a newer edition
+     */
+    public <F> FormStore.Saved<F> current(FormStore<F> kept, long id, int edition) {
+        FormStore.Saved<F> saved = existing(kept, id);
+        if (saved.edition() != edition) {
+            throw new OutdatedException(
+                    kept.nameOf(saved.form()),
+                    "edition " + edition,
+                    "edition " + saved.edition() + ", the newest",
+                    new OutdatedException.Current(saved.edition(), mapper.valueToTree(saved.form())));
+        }
+        return saved;
+    }
+
+    private <F> JsonNode tree(FormStore<F> kept, long id) {
+        return mapper.valueToTree(existing(kept, id).form());
+    }
+
+    private void journal(String kind, long id, String words, @Nullable JsonNode before, @Nullable JsonNode after) {
+        Step step = STEPS.get();
+        long number = changes.add(
+                step == null ? null : step.number,
+                clock.instant(),
+                kind,
+                id,
+                words,
+                before == null ? null : before.toString(),
+                after == null ? null : after.toString());
+        if (step != null) {
+            step.number = number;
+        }
+    }
+}

@@ -1,0 +1,86 @@
+package fairember.app.probe;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Service;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells open pages that a probe has read something: a server-sent event with the oven's number, once a second at most. What
+ * is read within a second of the last event is told at the end of that second, so that the last reading is always told.
+ */
+@Service
+class LiveUpdates {
+    private static final Logger LOG = LoggerFactory.getLogger(LiveUpdates.class);
+    private static final long LEAST_MS = 900;
+
+    private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
+
+    /** When each oven is told next, or was told last; by {@link System#currentTimeMillis}. */
+    private final Map<Long, Long> notifyAt = new ConcurrentHashMap<>();
+
+    private final ScheduledExecutorService later = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "live pages");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /** What a page is told. */
+    record ReadingsTakenView(long ovenId) {}
+
+    SseEmitter open() {
+        SseEmitter page = new SseEmitter(0L);
+        pages.add(page);
+        page.onCompletion(() -> pages.remove(page));
+        page.onError(gone -> pages.remove(page));
+        send(page, SseEmitter.event().comment("open"));
+        return page;
+    }
+
+    void tell(long ovenId) {
+        long now = System.currentTimeMillis();
+        long[] wait = {-1};
+        notifyAt.compute(ovenId, (id, at) -> {
+            if (at != null && at > now) {
+                return at; // It will be told then.
+            }
+            long next = at == null ? now : Math.max(now, at + LEAST_MS);
+            wait[0] = next - now;
+            return next;
+        });
+        if (wait[0] >= 0) {
+            var given = later.schedule(() -> send(ovenId), wait[0], TimeUnit.MILLISECONDS);
+            LOG.trace("Pages notified: {}", given);
+        }
+    }
+
+    private void send(long ovenId) {
+        for (SseEmitter page : pages) {
+            send(page, SseEmitter.event().name("read").data(new ReadingsTakenView(ovenId), MediaType.APPLICATION_JSON));
+        }
+    }
+
+    private void send(SseEmitter page, SseEmitter.SseEventBuilder event) {
+        try {
+            page.send(event);
+        } catch (IOException | IllegalStateException gone) {
+            pages.remove(page);
+        }
+    }
+
+    @PreDestroy
+    void close() {
+        later.shutdownNow();
+        pages.forEach(SseEmitter::complete);
+    }
+}

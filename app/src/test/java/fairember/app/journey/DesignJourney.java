@@ -1,0 +1,98 @@
+package fairember.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.openqa.selenium.By;
+import org.openqa.selenium.WindowType;
+import org.testng.annotations.Test;
+
+/** A design's bakes, checks, route and advice; two windows on one design; a server that goes away. */
+public class DesignJourney extends Journey {
+    @Test
+    public void aBakeIsAddedBeforeTheLastAndTakenOut() {
+        go("/designs/1/bakes");
+        page.press("Add a bake before the last");
+        page.sees("A part-bake of 10 min; a full bake follows.");
+        assertThat(page.all(By.cssSelector("input[aria-label='Name of the bake']")))
+                .hasSize(2);
+        page.press("Remove");
+        page.until(() ->
+                page.all(By.cssSelector("input[aria-label='Name of the bake']")).size() == 1);
+        page.leaves("A part-bake of 10 min");
+    }
+
+    @Test
+    public void aChecksLineIsAddedNamedAndAskedForInTheBatch() {
+        go("/designs/4/bakes");
+        page.press("Add a clay range");
+        page.enter("Check 3", "Backs smooth");
+        page.until(() ->
+                page.text().contains("Backs smooth") || page.value("Check 3").equals("Backs smooth"));
+        page.until(() -> page.text().contains("saved"));
+        go("/batches/3/checks");
+        page.sees("Backs smooth");
+    }
+
+    /** Sanding 6 + 2.5 each becomes 6 + 4.5: two minutes more for each of 12. */
+    @Test
+    public void aSlowerStepMakesTheBatchLongerAndTheHandsDearer() {
+        go("/price/1");
+        page.sees("batch of 12");
+        String before = page.row("work");
+        go("/designs/1/steps");
+        page.enter("wet-sand and buff, minutes per piece, min", "4.5");
+        page.until(() -> page.text().contains("wet-sand and buff each 2.5 to 4.5 min"));
+        go("/price/1");
+        page.until(() -> !page.row("work").equals(before));
+        page.press("Undo");
+        page.until(() -> page.row("work").equals(before));
+    }
+
+    @Test
+    public void aFindingIsFittedAndPriced() {
+        go("/designs/2/steps");
+        page.press("Add a finding");
+        page.choose("Finding 1", "Key-chain end");
+        page.sees("€0.35");
+        page.enter("Finding 1, count", "2");
+        page.sees("€0.70");
+        page.press("Remove finding 1");
+        page.leaves("€0.70");
+    }
+
+    @Test
+    public void aDesignIsMadeAndRemovedAndComesBackWithUndo() {
+        go("/designs");
+        page.press("New design");
+        page.pick("ornament");
+        page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
+        page.enter("Name of the design", "Net float");
+        page.until(() -> page.text().contains("to Net float"));
+        page.press("Remove");
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
+        page.leaves("Net float, ");
+        page.press("Undo");
+        page.until(() -> page.all(By.xpath("//a[contains(., 'Net float')]")).size() == 1);
+        page.press("Undo");
+        page.press("Undo");
+    }
+
+    @Test
+    public void ofTwoWindowsOnOneDesignTheOlderIsGivenAndShowsTheNewer() {
+        go("/designs/3");
+        String first = page.driver().getWindowHandle();
+        page.driver().switchTo().newWindow(WindowType.TAB);
+        page.size(1280, 800);
+        go("/designs/3");
+        page.enter("Field, width, mm", "25");
+        page.until(() -> page.text().contains("Field width 24 to 25 mm"));
+        page.driver().close();
+        page.driver().switchTo().window(first);
+        page.script("window.dispatchEvent(new Event('focus'))");
+        page.enter("Field, height, mm", "18");
+        page.until(() -> page.value("Field, width, mm").equals("25"));
+        page.reload();
+        assertThat(page.value("Field, width, mm")).isEqualTo("25");
+        page.press("Undo");
+    }
+}

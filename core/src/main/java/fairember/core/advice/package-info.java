@@ -1,0 +1,8 @@
+/**
+ * Start at {@link fairember.core.advice.Advice}: what a rule found in a design, a bake or a plan. Findings warn and
+ * explain; what cannot be taken at all is refused with {@link fairember.core.measure.InvalidInputException}.
+ */
+@NullMarked
+package fairember.core.advice;
+
+import org.jspecify.annotations.NullMarked;

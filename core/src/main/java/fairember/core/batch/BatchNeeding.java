@@ -1,0 +1,156 @@
+package fairember.core.batch;
+
+import fairember.core.design.Fitting;
+import fairember.core.design.MeasuredInsert;
+import fairember.core.design.MeasuredPart;
+import fairember.core.foilcore.SizedCore;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.mix.Inclusion;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.mix.Mix;
+import fairember.core.mix.MixMeasuring;
+import fairember.core.mix.MixWaste;
+import fairember.core.stock.BlockBuying;
+import fairember.core.stock.Finding;
+import fairember.core.stock.StockClay;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** Adds up what a batch takes. */
+public final class BatchNeeding {
+    /** A mix whose parts weigh nothing is measured for so little. */
+    private static final Mass LEAST = new Mass(1e-9);
+
+    private final Map<Mix, Double> netByMix = new LinkedHashMap<>();
+    private final Map<StockClay, Double> byClay = new LinkedHashMap<>();
+    private final Map<Inclusion, Double> byInclusion = new LinkedHashMap<>();
+    private final Map<Finding, Integer> byFinding = new LinkedHashMap<>();
+    private final List<BatchNeeds.PortionRow> portions = new ArrayList<>();
+    private final List<BatchNeeds.CoreRow> cores = new ArrayList<>();
+    private final List<BatchNeeds.SleeveRow> sleeves = new ArrayList<>();
+
+    private BatchNeeding() {}
+
+    /**
+     * What the full quantities of these jobs take. A mix that goes into other mixes of the batch is mixed once, for all of them, and
+     * stands before them.
+     *
+     * <pre>grams to mix = grams in designs · (1 + hands) + machine + grams that go into other mixes</pre>
+     *
+     * @param waste what of a mix does not end up in designs
+     */
+    public static BatchNeeds needs(List<Job> jobs, MixWaste waste) {
+        BatchNeeding needing = new BatchNeeding();
+        jobs.forEach(needing::take);
+        List<BatchNeeds.MixNeed> mixes = needing.mixes(waste);
+        return new BatchNeeds(
+                needing.portions,
+                mixes,
+                needing.clays(),
+                needing.inclusions(),
+                needing.cores,
+                needing.sleeves,
+                needing.torn(),
+                needing.findings());
+    }
+
+    private List<BatchNeeds.MixNeed> mixes(MixWaste waste) {
+        List<Mix> order = new ArrayList<>();
+        netByMix.keySet().forEach(mix -> innerFirst(mix, order));
+        Map<Mix, Double> intoOthers = new HashMap<>();
+        Map<Mix, BatchNeeds.MixNeed> needs = new HashMap<>();
+        for (int i = order.size() - 1; i >= 0; i--) {
+            Mix mix = order.get(i);
+            Mass net = new Mass(netByMix.getOrDefault(mix, 0.0));
+            Mass others = new Mass(intoOthers.getOrDefault(mix, 0.0));
+            Mass toMix = waste.toMix(net).plus(others);
+            MeasuredMix scaled = MixMeasuring.measure(mix, toMix.g() > 0 ? toMix : LEAST);
+            needs.put(mix, new BatchNeeds.MixNeed(net, others, scaled));
+            for (int s = 0; s < mix.inclusions().size(); s++) {
+                byInclusion.merge(
+                        mix.inclusions().get(s), scaled.inclusions().get(s).g(), Double::sum);
+            }
+            for (MeasuredMix.Line line : scaled.lines()) {
+                if (line.ingredient() instanceof Mix.OfMix inner) {
+                    intoOthers.merge(inner.mix(), line.mass().g(), Double::sum);
+                } else if (line.ingredient() instanceof Mix.OfClay of) {
+                    byClay.merge(of.clay(), line.mass().g(), Double::sum);
+                }
+            }
+        }
+        return order.stream().flatMap(mix -> Stream.ofNullable(needs.get(mix))).toList();
+    }
+
+    private static void innerFirst(Mix mix, List<Mix> order) {
+        if (order.contains(mix)) {
+            return;
+        }
+        for (Mix.Ingredient ingredient : mix.ingredients()) {
+            if (ingredient instanceof Mix.OfMix inner && inner.parts() > 0) {
+                innerFirst(inner.mix(), order);
+            }
+        }
+        order.add(mix);
+    }
+
+    private void take(Job job) {
+        for (MeasuredPart part : job.design().parts()) {
+            int count = part.part().count() * job.quantity() + part.part().spares();
+            portions.add(new BatchNeeds.PortionRow(job.design(), part, count));
+            netByMix.merge(part.mix().mix(), part.portion().mass().g() * count, Double::sum);
+            SizedCore core = part.core();
+            if (core != null) {
+                cores.add(new BatchNeeds.CoreRow(job.design(), part, count, core.torn()));
+            }
+        }
+        for (MeasuredInsert insert : job.design().inserts()) {
+            if (insert.sleeve().turns() > 0) {
+                sleeves.add(new BatchNeeds.SleeveRow(job.design(), insert, job.quantity()));
+            }
+        }
+        for (Fitting fitting : job.design().design().fittings()) {
+            byFinding.merge(fitting.part(), fitting.count() * job.quantity(), Integer::sum);
+        }
+    }
+
+    private Length torn() {
+        double forCores =
+                cores.stream().mapToDouble(row -> row.torn().mm() * row.count()).sum();
+        double forSleeves = sleeves.stream()
+                .mapToDouble(row -> row.insert().sleeve().torn().mm() * row.count())
+                .sum();
+        return new Length(forCores + forSleeves);
+    }
+
+    private List<BatchNeeds.ClayNeed> clays() {
+        List<BatchNeeds.ClayNeed> clays = new ArrayList<>();
+        byClay.forEach((clay, grams) -> {
+            if (grams > 0) {
+                Mass needed = new Mass(grams);
+                clays.add(new BatchNeeds.ClayNeed(clay, needed, BlockBuying.cover(clay, needed)));
+            }
+        });
+        return clays;
+    }
+
+    private List<BatchNeeds.InclusionNeed> inclusions() {
+        return byInclusion.entrySet().stream()
+                .map(e -> new BatchNeeds.InclusionNeed(e.getKey(), new Mass(e.getValue())))
+                .toList();
+    }
+
+    private List<BatchNeeds.FindingNeed> findings() {
+        List<BatchNeeds.FindingNeed> needs = new ArrayList<>();
+        byFinding.forEach((part, needed) -> {
+            int toBuy = Math.max(0, needed - part.onShelf());
+            needs.add(
+                    new BatchNeeds.FindingNeed(part, needed, toBuy, part.price().times(toBuy)));
+        });
+        return needs;
+    }
+}

@@ -1,0 +1,97 @@
+package fairember.core.batch;
+
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.MeasuredInsert;
+import fairember.core.design.MeasuredPart;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Money;
+import fairember.core.mix.Inclusion;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.stock.BlockCover;
+import fairember.core.stock.Finding;
+import fairember.core.stock.StockClay;
+import java.util.List;
+
+/**
+ * All that a batch takes off the shelf.
+ *
+ * @param portions every part of every design
+ * @param mixes each mix once, in the order it is first used, those that go into others before them
+ * @param clays each stock clay once, in the order it is first used
+ * @param inclusions what is strewn into mixes, each once
+ * @param cores parts with a foil core
+ * @param sleeves foil sleeves to wrap round inserts
+ * @param torn foil to tear off the roll in all
+ * @param findings parts for fitting, each once
+ */
+public record BatchNeeds(
+        List<PortionRow> portions,
+        List<MixNeed> mixes,
+        List<ClayNeed> clays,
+        List<InclusionNeed> inclusions,
+        List<CoreRow> cores,
+        List<SleeveRow> sleeves,
+        Length torn,
+        List<FindingNeed> findings) {
+    public BatchNeeds {
+        portions = List.copyOf(portions);
+        mixes = List.copyOf(mixes);
+        clays = List.copyOf(clays);
+        inclusions = List.copyOf(inclusions);
+        cores = List.copyOf(cores);
+        sleeves = List.copyOf(sleeves);
+        findings = List.copyOf(findings);
+    }
+
+    /**
+     * A part to portion.
+     *
+     * @param count balls to roll in all
+     */
+    public record PortionRow(MeasuredDesign design, MeasuredPart part, int count) {}
+
+    /**
+     * A mix to make.
+     *
+     * @param net grams that end up in designs
+     * @param intoOthers grams that go into other mixes of the batch
+     * @param scaled the recipe for the grams to mix, waste included
+     */
+    public record MixNeed(Mass net, Mass intoOthers, MeasuredMix scaled) {}
+
+    /**
+     * A stock clay to take.
+     *
+     * @param needed grams, waste included
+     * @param cover blocks to open and buy
+     */
+    public record ClayNeed(StockClay clay, Mass needed, BlockCover cover) {}
+
+    /** Something to strew into mixes. */
+    public record InclusionNeed(Inclusion inclusion, Mass needed) {}
+
+    /**
+     * Cores to press.
+     *
+     * @param count of them
+     * @param torn length off the roll for one
+     */
+    public record CoreRow(MeasuredDesign design, MeasuredPart part, int count, Length torn) {}
+
+    /**
+     * Sleeves to wrap.
+     *
+     * @param count of them
+     */
+    public record SleeveRow(MeasuredDesign design, MeasuredInsert insert, int count) {}
+
+    /**
+     * Bought parts to have.
+     *
+     * @param needed in all
+     * @param toBuy beyond what is on the shelf
+     * @param cost of those to buy
+     */
+    public record FindingNeed(Finding part, int needed, int toBuy, Money cost) {}
+}

@@ -1,0 +1,140 @@
+package fairember.core.batch;
+
+import fairember.core.advice.Advice;
+import fairember.core.design.Step;
+import fairember.core.measure.Energy;
+import fairember.core.measure.Minutes;
+import fairember.core.ovenload.PlannedLoad;
+import fairember.core.ovenload.Score;
+import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * When hands and oven do what is left of some jobs.
+ *
+ * @param tasks of the hands in the order they are done
+ * @param loads of the oven in the order they are baked
+ * @param dryings of what dries in the air
+ * @param hands minutes of all tasks
+ * @param energy of all loads
+ * @param finish when the last task is done and the last load has cooled
+ * @param scores of its loads, by objective
+ * @param advice on bakes and hours
+ */
+public record BatchSchedule(
+        List<HandsTask> tasks,
+        List<TimedLoad> loads,
+        List<Drying> dryings,
+        Minutes hands,
+        Energy energy,
+        LocalDateTime finish,
+        List<Score> scores,
+        List<Advice> advice) {
+    public BatchSchedule {
+        tasks = List.copyOf(tasks);
+        loads = List.copyOf(loads);
+        scores = List.copyOf(scores);
+        dryings = List.copyOf(dryings);
+        advice = List.copyOf(advice);
+    }
+
+    /** The part of this schedule that some jobs have in it; its finish is when the last of theirs is done. */
+    public BatchSchedule of(List<Job> jobs) {
+        Set<String> keys = jobs.stream().map(Job::key).collect(Collectors.toSet());
+        Set<String> bakes = new HashSet<>();
+        for (Job job : jobs) {
+            for (int i = 0; i < job.design().stages().size(); i++) {
+                bakes.add(job.bakeKey(i));
+            }
+        }
+        List<HandsTask> own =
+                tasks.stream().filter(t -> keys.contains(t.job().key())).toList();
+        List<TimedLoad> ownLoads = loads.stream()
+                .filter(l -> l.load().items().stream()
+                        .anyMatch(i -> bakes.contains(i.bake().key())))
+                .toList();
+        List<Drying> drying =
+                dryings.stream().filter(d -> keys.contains(d.job().key())).toList();
+        Set<String> names = jobs.stream().map(j -> j.design().design().name()).collect(Collectors.toSet());
+        LocalDateTime last = Stream.of(
+                        own.stream().map(HandsTask::end),
+                        ownLoads.stream().map(TimedLoad::cooled),
+                        drying.stream().map(Drying::to))
+                .flatMap(times -> times)
+                .max(Comparator.naturalOrder())
+                .orElse(finish);
+        return new BatchSchedule(
+                own,
+                ownLoads,
+                drying,
+                new Minutes(own.stream().mapToDouble(t -> t.minutes().min()).sum()),
+                new Energy(ownLoads.stream()
+                        .mapToDouble(l -> l.load().energy().kwh() * share(l.load(), bakes))
+                        .sum()),
+                last,
+                scores,
+                advice.stream()
+                        .filter(f -> f.about().isEmpty()
+                                || f.about().stream()
+                                        .anyMatch(about -> names.stream().anyMatch(about::startsWith)))
+                        .toList());
+    }
+
+    /** The share of a load's things that are among some bakes. */
+    private static double share(PlannedLoad load, Set<String> bakes) {
+        double all = load.items().stream().mapToInt(PlannedLoad.Item::count).sum();
+        double own = load.items().stream()
+                .filter(i -> bakes.contains(i.bake().key()))
+                .mapToInt(PlannedLoad.Item::count)
+                .sum();
+        return all == 0 ? 0 : own / all;
+    }
+
+    /**
+     * A step of a job, for all its designs that still want it.
+     *
+     * @param index of the step in its route
+     * @param pieces to do
+     * @param ready when it may begin
+     * @param slots of time, one for each day it runs over; none when it takes no time
+     */
+    public record HandsTask(
+            Job job,
+            Step step,
+            int index,
+            int pieces,
+            Minutes minutes,
+            LocalDateTime ready,
+            List<WorkHours.Slot> slots) {
+        public HandsTask {
+            slots = List.copyOf(slots);
+        }
+
+        LocalDateTime begin() {
+            return slots.isEmpty() ? ready : slots.get(0).from();
+        }
+
+        LocalDateTime end() {
+            return slots.isEmpty() ? ready : slots.get(slots.size() - 1).to();
+        }
+    }
+
+    /** A stage that dries in the air. */
+    public record Drying(Job job, int stage, LocalDateTime from, LocalDateTime to) {}
+
+    /**
+     * A load with its times.
+     *
+     * @param heatFrom when the oven is switched on
+     * @param in when the tray goes in
+     * @param out when it comes out
+     * @param cooled when designs can be handled
+     */
+    public record TimedLoad(
+            PlannedLoad load, LocalDateTime heatFrom, LocalDateTime in, LocalDateTime out, LocalDateTime cooled) {}
+}

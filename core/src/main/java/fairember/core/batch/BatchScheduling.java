@@ -1,0 +1,263 @@
+package fairember.core.batch;
+
+import fairember.core.design.Step;
+import fairember.core.measure.Energy;
+import fairember.core.measure.Minutes;
+import fairember.core.ovenload.LoadPlan;
+import fairember.core.ovenload.LoadProblem;
+import fairember.core.ovenload.PlannedLoad;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/**
+ * Sets hands and ovens in time, forward from a start: hands of as many makers as there are, which stop at closing and go
+ * on at opening; loads that lie whole within the studio's hours and their oven's own. The loads and the steps that feed
+ * them stand where the planner puts them; steps after a last bake go into the first gap in which they can be done.
+ */
+public final class BatchScheduling {
+    private final List<Job> jobs;
+    private final Bench bench;
+    private final Start start;
+    private final LocalDateTime zero;
+    private final List<BatchSchedule.HandsTask> tasks = new ArrayList<>();
+    private final List<BatchSchedule.Drying> dryings = new ArrayList<>();
+
+    /**
+     * Where the plan starts from.
+     *
+     * @param now earliest moment of anything
+     * @param ovenFree by oven: when the load that is in it comes out; ovens left out are free
+     * @param cooledAt by bake key: when what is in the oven now, or cooling, can be handled
+     */
+    public record Start(LocalDateTime now, Map<Integer, LocalDateTime> ovenFree, Map<String, LocalDateTime> cooledAt) {
+        public Start {
+            ovenFree = Map.copyOf(ovenFree);
+            cooledAt = Map.copyOf(cooledAt);
+        }
+
+        public static Start at(LocalDateTime now) {
+            return new Start(now, Map.of(), Map.of());
+        }
+    }
+
+    /** What plans the loads. */
+    public interface Planner {
+        LoadPlan plan(LoadProblem problem);
+    }
+
+    private BatchScheduling(List<Job> jobs, Bench bench, Start start) {
+        this.jobs = jobs;
+        this.bench = bench;
+        this.start = start;
+        this.zero = zero(start);
+    }
+
+    private static LocalDateTime zero(Start start) {
+        LocalDateTime minute = start.now().truncatedTo(ChronoUnit.MINUTES);
+        return minute.isBefore(start.now()) ? minute.plusMinutes(1) : minute;
+    }
+
+    /** The schedule of what is left of these jobs; the planner gives the loads. */
+    public static BatchSchedule schedule(List<Job> jobs, Bench bench, Start start, Planner planner) {
+        BatchScheduling scheduling = new BatchScheduling(jobs, bench, start);
+        return scheduling.times(planner.plan(problem(jobs, bench, start)));
+    }
+
+    /** The problem that the loads of these jobs are; its zero is the first whole minute not before now. */
+    public static LoadProblem problem(List<Job> jobs, Bench bench, Start start) {
+        return new BatchProblem(jobs, bench, start, zero(start)).problem();
+    }
+
+    private BatchSchedule times(LoadPlan plan) {
+        List<BatchSchedule.TimedLoad> loads =
+                plan.loads().stream().map(this::timed).toList();
+        Map<String, LocalDateTime> cooled = new HashMap<>(start.cooledAt());
+        for (BatchSchedule.TimedLoad load : loads) {
+            load.load()
+                    .items()
+                    .forEach(i -> cooled.merge(
+                            i.bake().key(), load.out().plus(cooling(i.bake().key())), BatchScheduling::later));
+        }
+        for (LoadPlan.Shaping shaping : plan.hands()) {
+            shape(shaping.key(), at(shaping.begin()));
+        }
+        for (Job job : jobs) {
+            dry(job, cooled);
+            LocalDateTime ready =
+                    cooled.getOrDefault(job.bakeKey(job.design().design().lastStage()), zero);
+            finish(job, job.design().design().lastStage() + 1, later(ready, zero));
+        }
+        tasks.sort(Comparator.comparing(BatchSchedule.HandsTask::begin));
+        return new BatchSchedule(
+                tasks,
+                loads,
+                dryings,
+                tasks.stream().map(BatchSchedule.HandsTask::minutes).reduce(Minutes.ZERO, Minutes::plus),
+                loads.stream().map(l -> l.load().energy()).reduce(Energy.ZERO, Energy::plus),
+                finish(loads),
+                plan.scores(),
+                Stream.concat(bench.closed().stream(), plan.advice().stream()).toList());
+    }
+
+    private LocalDateTime at(Minutes minutes) {
+        return zero.plusSeconds(Math.round(minutes.min() * 60));
+    }
+
+    private BatchSchedule.TimedLoad timed(PlannedLoad load) {
+        LocalDateTime in = at(load.in());
+        LocalDateTime out = in.plus(seconds(load.bakingTime()));
+        Duration cooling = load.items().stream()
+                .map(i -> cooling(i.bake().key()))
+                .max(Comparator.naturalOrder())
+                .orElse(Duration.ZERO);
+        return new BatchSchedule.TimedLoad(load, at(load.heatFrom()), in, out, out.plus(cooling));
+    }
+
+    private Duration cooling(String bakeKey) {
+        for (Job job : jobs) {
+            for (int i = 0; i < job.design().stages().size(); i++) {
+                if (job.bakeKey(i).equals(bakeKey)) {
+                    return seconds(job.design().stages().get(i).stage().cooling());
+                }
+            }
+        }
+        return Duration.ZERO;
+    }
+
+    /** The steps before a bake, one after the other from {@code begin}. */
+    private void shape(String bakeKey, LocalDateTime begin) {
+        for (Job job : jobs) {
+            List<Step> steps = job.design().design().steps();
+            LocalDateTime next = begin;
+            for (int i = 0; i < steps.size(); i++) {
+                if (job.bakeKey(steps.get(i).stage()).equals(bakeKey)) {
+                    next = add(job, i, next, UnaryOperator.identity());
+                }
+            }
+        }
+    }
+
+    /** Stages that dry in the air: their steps in the first gaps, then their hours; over when later steps are begun. */
+    private void dry(Job job, Map<String, LocalDateTime> cooled) {
+        for (int i = 0; i < job.design().stages().size(); i++) {
+            if (!BatchBakes.dries(job, i) || job.alive() == 0) {
+                continue;
+            }
+            LocalDateTime ready = later(i == 0 ? zero : cooled.getOrDefault(job.bakeKey(i - 1), zero), zero);
+            ready = later(ready, bench.begins().getOrDefault(job.key(), zero));
+            LocalDateTime shaped = place(job, i, i, ready);
+            Minutes drying = job.design().stages().get(i).need().drying().orElse(Minutes.ZERO);
+            LocalDateTime dried = begun(job, i + 1) ? zero : shaped.plus(seconds(drying));
+            if (dried.isAfter(zero)) {
+                dryings.add(new BatchSchedule.Drying(job, i, shaped, dried));
+            }
+            cooled.merge(job.bakeKey(i), dried, BatchScheduling::later);
+        }
+    }
+
+    private static boolean begun(Job job, int stage) {
+        List<Step> steps = job.design().design().steps();
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).stage() >= stage && job.progress().stepDone(i) > 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The steps after a last bake, each in the first gap that holds it. */
+    private void finish(Job job, int stage, LocalDateTime ready) {
+        place(job, stage, Integer.MAX_VALUE, ready);
+    }
+
+    /** Steps of some stages in the first gaps; when they are done. */
+    private LocalDateTime place(Job job, int from, int to, LocalDateTime ready) {
+        List<Step> steps = job.design().design().steps();
+        LocalDateTime next = ready;
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).stage() >= from && steps.get(i).stage() <= to) {
+                Duration work = seconds(BatchBakes.work(job, steps.get(i), i));
+                next = add(job, i, next, at -> gap(at, work));
+            }
+        }
+        return next;
+    }
+
+    private LocalDateTime add(Job job, int index, LocalDateTime from, UnaryOperator<LocalDateTime> place) {
+        Step step = job.design().design().steps().get(index);
+        Minutes minutes = BatchBakes.work(job, step, index);
+        int pieces = job.alive() - job.progress().stepDone(index);
+        if (pieces <= 0) {
+            return from;
+        }
+        List<WorkHours.Slot> slots = bench.hours().work(place.apply(from), seconds(minutes));
+        LocalDateTime end = slots.isEmpty() ? from : slots.get(slots.size() - 1).to();
+        tasks.add(new BatchSchedule.HandsTask(job, step, index, pieces, minutes, from, slots));
+        return end;
+    }
+
+    /** The first moment from which somebody is free for so much work. */
+    private LocalDateTime gap(LocalDateTime from, Duration work) {
+        List<LocalDateTime> tries = new ArrayList<>(List.of(from));
+        tasks.stream()
+                .map(BatchSchedule.HandsTask::end)
+                .filter(end -> end.isAfter(from))
+                .forEach(tries::add);
+        Collections.sort(tries);
+        for (LocalDateTime tried : tries) {
+            List<WorkHours.Slot> slots = bench.hours().work(tried, work);
+            if (slots.stream().noneMatch(this::busy)) {
+                return tried;
+            }
+        }
+        return tries.get(tries.size() - 1);
+    }
+
+    /** Whether everybody is at work at some moment of a slot: when it begins, or when another one begins in it. */
+    private boolean busy(WorkHours.Slot slot) {
+        List<WorkHours.Slot> others = tasks.stream()
+                .flatMap(t -> t.slots().stream())
+                .filter(s -> s.from().isBefore(slot.to()) && slot.from().isBefore(s.to()))
+                .toList();
+        return others.stream()
+                .map(s -> later(s.from(), slot.from()))
+                .anyMatch(at -> others.stream()
+                                .filter(s -> !s.from().isAfter(at) && s.to().isAfter(at))
+                                .count()
+                        >= bench.makers());
+    }
+
+    private LocalDateTime finish(List<BatchSchedule.TimedLoad> loads) {
+        Stream<LocalDateTime> ends = Stream.concat(
+                loads.stream().map(BatchSchedule.TimedLoad::cooled),
+                tasks.stream().map(BatchSchedule.HandsTask::end));
+        Stream<LocalDateTime> cooling = jobs.stream()
+                .flatMap(job -> Stream.iterate(0, i -> i + 1)
+                        .limit(job.design().stages().size())
+                        .map(job::bakeKey))
+                .map(start.cooledAt()::get)
+                .filter(Objects::nonNull);
+        Stream<LocalDateTime> dried = dryings.stream().map(BatchSchedule.Drying::to);
+        return Stream.concat(dried, Stream.concat(ends, cooling))
+                .max(Comparator.naturalOrder())
+                .orElse(start.now());
+    }
+
+    private static LocalDateTime later(LocalDateTime a, LocalDateTime b) {
+        return a.isAfter(b) ? a : b;
+    }
+
+    private static Duration seconds(Minutes minutes) {
+        return Duration.ofSeconds(Math.round(minutes.min() * 60));
+    }
+}

@@ -1,0 +1,88 @@
+package fairember.core.batch;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The tasks, loads and dryings that keep a schedule from ending earlier: each begins when the one before it lets it, back
+ * from the last.
+ *
+ * @param tasks by their place in the schedule
+ * @param loads by their place in the schedule
+ * @param dryings by their place in the schedule
+ */
+public record CriticalChain(Set<Integer> tasks, Set<Integer> loads, Set<Integer> dryings) {
+    private static final Duration HAIR = Duration.ofSeconds(90);
+
+    public CriticalChain {
+        tasks = Set.copyOf(tasks);
+        loads = Set.copyOf(loads);
+        dryings = Set.copyOf(dryings);
+    }
+
+    private enum Kind {
+        TASK,
+        LOAD,
+        DRYING
+    }
+
+    /** One link: when it lets the next begin, and the moments it may itself have waited for. */
+    private record Link(Kind kind, int at, LocalDateTime lets, List<LocalDateTime> waited) {}
+
+    /** The chain of a schedule that keeps these hours. */
+    public static CriticalChain of(BatchSchedule schedule, WorkHours hours) {
+        List<Link> links = links(schedule);
+        Set<Integer> tasks = new HashSet<>();
+        Set<Integer> loads = new HashSet<>();
+        Set<Integer> dryings = new HashSet<>();
+        Optional<Link> now = links.stream().max((a, b) -> a.lets().compareTo(b.lets()));
+        while (now.isPresent()) {
+            Link link = now.get();
+            Set<Integer> of = switch (link.kind()) {
+                case TASK -> tasks;
+                case LOAD -> loads;
+                case DRYING -> dryings;
+            };
+            if (!of.add(link.at())) {
+                break;
+            }
+            now = before(link, links, hours);
+        }
+        return new CriticalChain(tasks, loads, dryings);
+    }
+
+    private static List<Link> links(BatchSchedule schedule) {
+        List<Link> links = new ArrayList<>();
+        for (int i = 0; i < schedule.tasks().size(); i++) {
+            BatchSchedule.HandsTask task = schedule.tasks().get(i);
+            links.add(new Link(Kind.TASK, i, task.end(), List.of(task.begin())));
+        }
+        for (int i = 0; i < schedule.loads().size(); i++) {
+            BatchSchedule.TimedLoad load = schedule.loads().get(i);
+            links.add(new Link(Kind.LOAD, i, load.cooled(), List.of(load.heatFrom(), load.in())));
+            links.add(new Link(Kind.LOAD, i, load.out(), List.of(load.heatFrom(), load.in())));
+        }
+        for (int i = 0; i < schedule.dryings().size(); i++) {
+            BatchSchedule.Drying drying = schedule.dryings().get(i);
+            links.add(new Link(Kind.DRYING, i, drying.to(), List.of(drying.from())));
+        }
+        return links;
+    }
+
+    /** The link that let this one begin, over closed hours too; the last to do so. */
+    private static Optional<Link> before(Link link, List<Link> links, WorkHours hours) {
+        return links.stream()
+                .filter(other -> other.kind() != link.kind() || other.at() != link.at())
+                .filter(other -> link.waited().stream().anyMatch(begun -> lets(other.lets(), begun, hours)))
+                .max((a, b) -> a.lets().compareTo(b.lets()));
+    }
+
+    private static boolean lets(LocalDateTime let, LocalDateTime begun, WorkHours hours) {
+        return !let.isAfter(begun.plus(HAIR)) && !hours.next(let).plus(HAIR).isBefore(begun);
+    }
+}

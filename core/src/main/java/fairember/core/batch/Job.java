@@ -1,0 +1,39 @@
+package fairember.core.batch;
+
+import fairember.core.design.MeasuredDesign;
+import fairember.core.measure.Span;
+
+/**
+ * So many of one design to make in a batch.
+ *
+ * @param key unique among the jobs of a plan
+ * @param design to make
+ * @param quantity wanted, 1 to 2000
+ * @param progress what is done of it already
+ */
+public record Job(String key, MeasuredDesign design, int quantity, Progress progress) {
+    public static final Span QUANTITY = Span.count("quantity", "how many", 1, 2000);
+
+    public Job {
+        QUANTITY.check(quantity);
+    }
+
+    public Job(String key, MeasuredDesign design, int quantity) {
+        this(key, design, quantity, Progress.NONE);
+    }
+
+    /** Designs that still live: wanted less lost. */
+    public int alive() {
+        return Math.max(0, quantity - progress.lost());
+    }
+
+    /** Whether its last bake may start: every line of its checks is ticked, its inserts' lines too. */
+    public boolean checksOpen() {
+        return design.design().checkLines().isEmpty() || progress.checksPassed();
+    }
+
+    /** The key of the bake of one stage. */
+    public String bakeKey(int stage) {
+        return key + "/" + stage;
+    }
+}

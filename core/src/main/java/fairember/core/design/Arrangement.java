@@ -1,0 +1,19 @@
+package fairember.core.design;
+
+/** Where the copies of a part go. */
+public enum Arrangement {
+    /** Left and right of the middle by turns, mirrored. */
+    MIRRORED("mirrored pair"),
+    /** Evenly around the upright axis. */
+    RING("ring around");
+
+    private final String label;
+
+    Arrangement(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,309 @@
+package fairember.core.design;
+
+import fairember.core.advice.Advice;
+import fairember.core.bake.BakeNeed;
+import fairember.core.bake.BakeNeeding;
+import fairember.core.bake.BakeRules;
+import fairember.core.bake.BakingMethod;
+import fairember.core.bake.SharedWindow;
+import fairember.core.bake.StageKind;
+import fairember.core.foilcore.CoreReview;
+import fairember.core.foilcore.CoreSpec;
+import fairember.core.foilcore.FoilCoreSizing;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.SizedCore;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.InvalidInputException;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Money;
+import fairember.core.mix.MeasuredMix;
+import fairember.core.portion.Portioning;
+import fairember.core.shape.Box;
+import fairember.core.shape.InnerBall;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Works out a design from its parts. */
+public final class DesignMeasuring {
+    private final Palette palette;
+    private final FoilRoll roll;
+    private final BakeRules rules;
+
+    private DesignMeasuring(Palette palette, FoilRoll roll, BakeRules rules) {
+        this.palette = palette;
+        this.roll = roll;
+        this.rules = rules;
+    }
+
+    /**
+     * Every portion, core, weight and need of a design.
+     *
+     * @throws Refused when a part has no known mix or its core does not fit, or a loose stage has no parts
+     */
+    public static MeasuredDesign measure(Design design, Palette palette, FoilRoll roll, BakeRules rules) {
+        return new DesignMeasuring(palette, roll, rulesOf(design, rules)).measure(design);
+    }
+
+    /** The studio's rules, by the baking method of the design when it has its own. */
+    static BakeRules rulesOf(Design design, BakeRules studio) {
+        BakingMethod own = design.bakingMethod();
+        return own == null ? studio : new BakeRules(own, studio.longAndLow(), studio.set(), studio.byHeat());
+    }
+
+    private MeasuredDesign measure(Design design) {
+        Gathering gathering = new Gathering();
+        List<Supplier<MeasuredPart>> suppliers = design.parts().stream()
+                .<Supplier<MeasuredPart>>map(p -> () -> part(p, design.parts()))
+                .toList();
+        List<MeasuredPart> parts = gathering.all("parts", suppliers);
+        List<Supplier<MeasuredInsert>> insertSuppliers = design.armature().inserts().stream()
+                .<Supplier<MeasuredInsert>>map(i -> () -> InsertMeasuring.measure(i, design.parts(), roll))
+                .toList();
+        List<MeasuredInsert> inserts = gathering.all("inserts", insertSuppliers);
+        gathering.orRefuse();
+        List<MeasuredStage> stages = new ArrayList<>();
+        for (int i = 0; i < design.stages().size(); i++) {
+            int stage = i;
+            gathering.at("stages[" + i + "]", () -> stage(design, stage, parts)).ifPresent(stages::add);
+        }
+        gathering.orRefuse();
+        int last = stages.size() - 1;
+        stages.set(
+                last,
+                stages.get(last).and(LightHeat.advice(design, parts, stages)).and(neverCured(design, stages)));
+        return new MeasuredDesign(
+                design,
+                parts,
+                stages,
+                inserts,
+                total(parts, p -> p.portion().mass()),
+                total(parts, MeasuredPart::foil),
+                torn(parts, inserts),
+                new Mass(design.fittings().stream()
+                        .mapToDouble(f -> f.part().mass().g() * f.count())
+                        .sum()),
+                built(design.armature()),
+                total(parts, MeasuredPart::claySaved),
+                DesignBox.around(design.parts()));
+    }
+
+    private static Mass total(List<MeasuredPart> parts, Function<MeasuredPart, Mass> of) {
+        return new Mass(parts.stream()
+                .mapToDouble(p -> of.apply(p).g() * p.part().count())
+                .sum());
+    }
+
+    private static Length torn(List<MeasuredPart> parts, List<MeasuredInsert> inserts) {
+        double cores = parts.stream()
+                .mapToDouble(p -> p.torn().mm() * p.part().count())
+                .sum();
+        double sleeves =
+                inserts.stream().mapToDouble(i -> i.sleeve().torn().mm()).sum();
+        return new Length(cores + sleeves);
+    }
+
+    private static Mass built(Armature armature) {
+        double wires = armature.wires().stream()
+                .mapToDouble(wire -> wire.mass().g() * wire.count())
+                .sum();
+        double inserts = armature.inserts().stream()
+                .filter(Insert::stays)
+                .mapToDouble(insert -> insert.mass().g())
+                .sum();
+        return new Mass(wires + inserts);
+    }
+
+    private MeasuredPart part(Part part, List<Part> all) {
+        MeasuredMix mix = palette.mix(part.mixId());
+        Length greatest = mix.window().greatest();
+        SizedCore core = core(part, greatest);
+        Integer around = part.around();
+        if (core != null) {
+            return cored(part, mix, core);
+        }
+        if (around != null) {
+            return nested(part, mix, all.get(around));
+        }
+        return new MeasuredPart(
+                part,
+                mix,
+                Portioning.portion(part.solid().volume(), mix.density()),
+                null,
+                part.solid().thickest(),
+                Money.ZERO,
+                Minutes.ZERO,
+                CoreReview.ofSolid(
+                        part.name(), part.solid().box().shortest(), part.solid().thickestSection(), greatest));
+    }
+
+    private MeasuredPart cored(Part part, MeasuredMix mix, SizedCore core) {
+        Mass saved = mix.density().of(core.claySaved());
+        double solid = bakingTime(part, mix, part.solid().thickestSection());
+        double hollow = bakingTime(part, mix, core.thickest().diameter());
+        return new MeasuredPart(
+                part,
+                mix,
+                Portioning.portion(core.clay(), mix.density()),
+                core,
+                core.thickest(),
+                mix.costOf(saved),
+                new Minutes(Math.max(0, solid - hollow)),
+                core.advice());
+    }
+
+    private double bakingTime(Part part, MeasuredMix mix, Length thickest) {
+        return BakeNeeding.need(part.name(), mix.window(), thickest, StageKind.FULL_BAKE, rules)
+                .bakingTime()
+                .min();
+    }
+
+    private MeasuredPart nested(Part part, MeasuredMix mix, Part inner) {
+        Nesting.Between between = Nesting.between(part, inner);
+        InnerBall thickest =
+                new InnerBall(between.thickest(), part.solid().thickest().middle());
+        List<Advice> advice = new ArrayList<>(Nesting.advice(part, inner, between));
+        advice.addAll(CoreReview.ofSolid(
+                part.name(),
+                part.solid().box().shortest(),
+                between.thickest(),
+                mix.window().greatest()));
+        return new MeasuredPart(
+                part,
+                mix,
+                Portioning.portion(between.clay(), mix.density()),
+                null,
+                thickest,
+                Money.ZERO,
+                Minutes.ZERO,
+                advice);
+    }
+
+    private @Nullable SizedCore core(Part part, Length greatest) {
+        CoreSpec spec = part.core();
+        if (spec == null) {
+            return null;
+        }
+        Gathering gathering = new Gathering();
+        SizedCore core = gathering
+                .at("core", () -> FoilCoreSizing.size(part.name(), part.solid(), spec, roll, greatest))
+                .orElse(null);
+        gathering.orRefuse();
+        return core;
+    }
+
+    private MeasuredStage stage(Design design, int index, List<MeasuredPart> parts) {
+        Stage stage = design.stages().get(index);
+        List<MeasuredPart> inOven = parts.stream()
+                .filter(p ->
+                        stage.loose() ? p.part().stage() == index : p.part().stage() <= index)
+                .toList();
+        if (inOven.isEmpty()) {
+            throw new InvalidInputException(
+                    "name",
+                    "no parts in " + stage.name(),
+                    "one part or more",
+                    "Choose this bake for a part, or remove the bake.");
+        }
+        SharedWindow clays = inOven.stream()
+                .map(p -> p.mix().window())
+                .reduce(SharedWindow::and)
+                .orElseThrow();
+        List<Insert> inserts = stage.loose() ? List.of() : design.armature().inserts();
+        SharedWindow window = InsertMeasuring.under(clays, inserts);
+        String about = design.name() + ", " + stage.name();
+        List<MeasuredPart> raw = inOven.stream()
+                .filter(p -> !curedBefore(design, p.part(), index))
+                .toList();
+        Length thickest = thickest(raw, index, design.parts());
+        Length solid = thickest(raw, p -> p.part().solid().thickestSection());
+        StageKind kind = kind(design, index);
+        BakeNeed byPacket = BakeNeeding.need(about, window, thickest, kind, rules);
+        Minutes solidBakingTime =
+                BakeNeeding.need(about, window, solid, kind, rules).bakingTime();
+        StageHeat heat = kind == StageKind.FULL_BAKE && byPacket.drying().isEmpty() && !raw.isEmpty()
+                ? DesignHeating.of(raw, byPacket)
+                : null;
+        BakeNeed need = heat == null
+                ? byPacket
+                : BakeNeeding.heated(
+                        byPacket, about, heat.slowest().part().name(), heat.near(), heat.planned(), heat.counting());
+        List<Advice> advice = InsertMeasuring.tooHot(about, clays, inserts);
+        List<Part> given = inOven.stream().map(MeasuredPart::part).collect(Collectors.toList());
+        Box unit = stage.loose() ? largest(given) : design.pose().onTray(DesignBox.around(given));
+        int units = stage.loose() ? given.stream().mapToInt(Part::count).sum() : 1;
+        return new MeasuredStage(stage, need, solidBakingTime, unit, units, heat, advice);
+    }
+
+    /** Whether a part has had a full cure before a stage; the packet's minutes are counted for what is still raw. */
+    private boolean curedBefore(Design design, Part part, int index) {
+        for (int i = part.stage(); i < index; i++) {
+            boolean in = !design.stages().get(i).loose() || i == part.stage();
+            if (in && kind(design, i) == StageKind.FULL_BAKE) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Bakes that only set something, and never cure it. */
+    private List<Advice> neverCured(Design design, List<MeasuredStage> stages) {
+        boolean cures = stages.stream()
+                .anyMatch(s -> s.need().kind() == StageKind.FULL_BAKE
+                        || s.need().drying().isPresent());
+        return cures
+                ? List.of()
+                : List.of(Advice.stop(
+                        "never-cured",
+                        "%s: none of its bakes cures the clay. Part-bakes alone leave it weak."
+                                .formatted(design.name()),
+                        "Make the last bake a full bake.",
+                        design.name()));
+    }
+
+    /** What a stage is for; in the staged baking method all cures before the last are short sets. */
+    private StageKind kind(Design design, int index) {
+        StageKind given = design.stages().get(index).kind();
+        boolean later = design.stages().subList(index + 1, design.stages().size()).stream()
+                .anyMatch(s -> s.kind() == StageKind.FULL_BAKE);
+        return rules.bakingMethod() == BakingMethod.STAGED && given == StageKind.FULL_BAKE && later
+                ? StageKind.PART_BAKE
+                : given;
+    }
+
+    /**
+     * What heat has to cross: the thickest clay of any part; when a part is raw around one that is raw too, both together, as
+     * thick as the outer solid.
+     */
+    private static Length thickest(List<MeasuredPart> inOven, int stage, List<Part> all) {
+        return thickest(inOven, measured -> {
+            Part part = measured.part();
+            Integer around = part.around();
+            boolean bothRaw = around != null
+                    && all.get(around).stage() == part.stage()
+                    && all.get(around).core() == null
+                    && part.stage() == stage;
+            return bothRaw
+                    ? part.solid().thickestSection()
+                    : measured.thickest().diameter();
+        });
+    }
+
+    private static Length thickest(List<MeasuredPart> inOven, Function<MeasuredPart, Length> of) {
+        return inOven.stream().map(of).max(Comparator.naturalOrder()).orElse(Length.ZERO);
+    }
+
+    private static Box largest(List<Part> parts) {
+        Function<Function<Box, Length>, Length> most = side -> parts.stream()
+                .map(p -> side.apply(p.posed().box()))
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        return new Box(most.apply(Box::width), most.apply(Box::depth), most.apply(Box::height));
+    }
+}

@@ -1,0 +1,43 @@
+package fairember.core.design;
+
+import fairember.core.heat.HeatedPiece;
+import fairember.core.measure.Minutes;
+import java.util.List;
+
+/**
+ * A stage bake as heat goes through it, in an oven that is hot already.
+ *
+ * @param slowest the part whose middle is warm last
+ * @param setC temperature of the oven: the low end of the stage's window
+ * @param bakingTime that the stage is to have
+ * @param heated the slowest part, over that hold
+ * @param planned hold after loading a hot oven: the stage's, or longer when the middle needs it
+ * @param coolsSlowly until it can be handled, in the air
+ * @param quenched until it can be handled, in cold water
+ * @param bakingMethods what each way of counting gives, and how many minutes of it count
+ */
+public record HeatedStage(
+        MeasuredPart slowest,
+        double setC,
+        Minutes bakingTime,
+        HeatedPiece heated,
+        Minutes planned,
+        List<ByMethod> bakingMethods,
+        Minutes coolsSlowly,
+        Minutes quenched) {
+    public HeatedStage {
+        bakingMethods = List.copyOf(bakingMethods);
+    }
+
+    /**
+     * A hold, and what of it counts.
+     *
+     * @param name of the way it is counted
+     */
+    public record ByMethod(String name, Minutes bakingTime, Minutes counting) {}
+
+    /** Whether the stage's own baking time is too short for its slowest part. */
+    public boolean tooShort() {
+        return planned.min() > bakingTime.min() + 0.5;
+    }
+}

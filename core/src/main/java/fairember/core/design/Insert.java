@@ -1,0 +1,90 @@
+package fairember.core.design;
+
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Length;
+import fairember.core.measure.Mass;
+import fairember.core.measure.Span;
+import fairember.core.measure.Temperature;
+import fairember.core.measure.Words;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something upright that a design is built on or round: a pencil, a pen, a pick, a stick.
+ *
+ * @param name 1 to 60 characters
+ * @param across its thickness
+ * @param length of all of it, 1 to 400 mm
+ * @param covered length that clay covers
+ * @param mass of it, 0 to 500 g
+ * @param stays whether it stays in through the oven
+ * @param ceiling the hottest it may get when it stays in, or null when it may get as hot as the clay
+ * @param contents what must come out of it first, such as an ink refill; may be empty
+ * @param turns of foil round it, so that the design slides off, 0 to 30
+ * @param sheet thickness of the clay wrapped round it
+ * @param seam by which the sheet overlaps
+ * @param acrossMm right of the design's axis, −400 to 400
+ * @param upMm its lower end above the ground, −400 to 400
+ */
+public record Insert(
+        String name,
+        Length across,
+        Length length,
+        Length covered,
+        Mass mass,
+        boolean stays,
+        @Nullable Temperature ceiling,
+        String contents,
+        int turns,
+        Length sheet,
+        Length seam,
+        double acrossMm,
+        double upMm) {
+    public static final Span LENGTH = Span.of("lengthMm", "length", 1, 400, "mm");
+    public static final Span MASS = Span.of("massG", "weight", 0, 500, "g");
+    public static final Span CEILING = Span.of("ceilingC", "hottest it may get", 40, 300, "°C");
+    public static final Span ACROSS = Placement.ACROSS;
+    public static final Span UP = Span.of("upMm", "height of its lower end", -400, 400, "mm");
+
+    /**
+     * An insert that can be.
+     *
+     * @throws fairember.core.measure.Refused with everything that is wrong
+     */
+    public Insert {
+        Gathering gathering = new Gathering();
+        String given = name;
+        String inside = contents.strip();
+        Length long0 = length;
+        Mass heavy = mass;
+        Temperature hottest = ceiling;
+        double aside = acrossMm;
+        double low = upMm;
+        name = gathering.at("", () -> Words.name("name", given)).orElse("");
+        gathering.at("", () -> LENGTH.check(long0.mm()));
+        gathering.at("", () -> MASS.check(heavy.g()));
+        gathering.at("", () -> ACROSS.check(aside));
+        gathering.at("", () -> UP.check(low));
+        if (hottest != null) {
+            gathering.at("", () -> CEILING.check(hottest.c()));
+        }
+        if (!inside.isEmpty()) {
+            gathering.at("", () -> Words.name("contents", inside));
+        }
+        gathering.orRefuse();
+        contents = inside;
+    }
+
+    /** What must be ticked before the oven. */
+    List<String> checkLines() {
+        List<String> lines = new ArrayList<>();
+        if (!contents.isEmpty()) {
+            lines.add("Take out before baking: " + contents);
+        }
+        if (!stays) {
+            lines.add(turns > 0 ? "Slide out, leave the sleeve: " + name : "Slide out: " + name);
+        }
+        return lines;
+    }
+}

@@ -1,0 +1,96 @@
+package fairember.core.design;
+
+import fairember.core.advice.Advice;
+import fairember.core.bake.SharedWindow;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.Sleeve;
+import fairember.core.measure.Figures;
+import fairember.core.measure.Length;
+import fairember.core.measure.Temperature;
+import fairember.core.shape.Band;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Works out the sleeves of inserts, and what a stage bake must keep for those that stay in. */
+final class InsertMeasuring {
+    /** A wrapped band this much narrower than the sleeve does not go round it. */
+    private static final double TIGHT_MM = 0.2;
+    /** A wrapped band this near in size is taken to go round the insert. */
+    private static final double NEAR_MM = 3;
+
+    private InsertMeasuring() {}
+
+    static MeasuredInsert measure(Insert insert, List<Part> parts, FoilRoll roll) {
+        Sleeve sleeve =
+                Sleeve.size(insert.across(), insert.covered(), insert.turns(), insert.sheet(), insert.seam(), roll);
+        List<Advice> advice = new ArrayList<>();
+        for (Part part : parts) {
+            if (part.solid() instanceof Band band) {
+                double short0 = sleeve.outer().mm() - band.around().mm();
+                if (short0 > TIGHT_MM && short0 < NEAR_MM) {
+                    advice.add(Advice.caution(
+                            "band-tight",
+                            "%s is wrapped around %s, but %s with its foil is %s."
+                                    .formatted(part.name(), mm(band.around()), insert.name(), mm(sleeve.outer())),
+                            "Wrap it around %s, or use fewer turns of foil.".formatted(mm(sleeve.outer())),
+                            part.name(),
+                            insert.name()));
+                }
+            }
+        }
+        if (insert.covered().compareTo(insert.length()) > 0) {
+            advice.add(Advice.caution(
+                    "insert-short",
+                    "%s is %s long, but %s of it is covered."
+                            .formatted(insert.name(), mm(insert.length()), mm(insert.covered())),
+                    "Check its two lengths.",
+                    insert.name()));
+        }
+        return new MeasuredInsert(insert, sleeve, advice);
+    }
+
+    /** The window with every insert that stays in kept under its ceiling; no window at all when one is under the clay's. */
+    static SharedWindow under(SharedWindow window, List<Insert> inserts) {
+        SharedWindow saved = window;
+        for (Insert insert : inserts) {
+            Temperature ceiling = insert.ceiling();
+            if (insert.stays() && ceiling != null) {
+                saved = saved.under(ceiling);
+            }
+        }
+        return saved;
+    }
+
+    /** Inserts that cannot take the coolest bake that cures the clay. */
+    static List<Advice> tooHot(String about, SharedWindow window, List<Insert> inserts) {
+        List<Advice> advice = new ArrayList<>();
+        for (Insert insert : inserts) {
+            Temperature ceiling = insert.ceiling();
+            if (insert.stays() && ceiling == null) {
+                advice.add(Advice.caution(
+                        "insert-unknown",
+                        "%s: %s stays in during baking, and its highest safe temperature is unknown."
+                                .formatted(about, insert.name()),
+                        "Enter its highest safe temperature, or take it out before baking.",
+                        insert.name()));
+            }
+            if (insert.stays() && ceiling != null && ceiling.compareTo(window.low()) < 0) {
+                advice.add(Advice.stop(
+                        "insert-ceiling",
+                        "%s: %s is safe up to %s °C, but its clay needs %s °C or more."
+                                .formatted(
+                                        about,
+                                        insert.name(),
+                                        Figures.show(ceiling.c()),
+                                        Figures.show(window.low().c())),
+                        "Take it out before baking, or use a clay that cures at a lower temperature.",
+                        insert.name()));
+            }
+        }
+        return advice;
+    }
+
+    private static String mm(Length length) {
+        return Figures.show(Math.round(length.mm() * 100) / 100.0, "mm");
+    }
+}

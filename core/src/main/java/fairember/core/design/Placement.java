@@ -1,0 +1,92 @@
+package fairember.core.design;
+
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Span;
+import fairember.core.shape.Facing;
+import fairember.core.shape.Point3;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Where the middle of a part's base stands in the design, and how it leans.
+ *
+ * @param acrossMm to the right of the design's axis, mm, −400 to 400
+ * @param upMm above the ground, mm, −50 to 400
+ * @param frontMm towards the one who looks, mm, −400 to 400
+ * @param tiltDeg lean in the plane of the front view, degrees clockwise, −180 to 180
+ * @param arrangement of the copies when there are several
+ * @param facing which way its top points
+ */
+public record Placement(
+        double acrossMm, double upMm, double frontMm, double tiltDeg, Arrangement arrangement, Facing facing) {
+    public static final Span ACROSS = Span.of("acrossMm", "across from the middle", -400, 400, "mm");
+    public static final Span UP = Span.of("upMm", "height of its base", -50, 400, "mm");
+    public static final Span FRONT = Span.of("frontMm", "to the front", -400, 400, "mm");
+    public static final Span TILT = Span.of("tiltDeg", "tilt", -180, 180, "°");
+    public static final Placement MIDDLE = new Placement(0, 0, 0, 0, Arrangement.MIRRORED, Facing.UP);
+
+    /**
+     * A place within reach.
+     *
+     * @throws fairember.core.measure.Refused when a measure is outside its span
+     */
+    public Placement {
+        Gathering gathering = new Gathering();
+        double across = acrossMm;
+        double up = upMm;
+        double front = frontMm;
+        double tilt = tiltDeg;
+        gathering.at("", () -> ACROSS.check(across));
+        gathering.at("", () -> UP.check(up));
+        gathering.at("", () -> FRONT.check(front));
+        gathering.at("", () -> TILT.check(tilt));
+        gathering.orRefuse();
+    }
+
+    /**
+     * Where one copy of a part stands.
+     *
+     * @param acrossMm right of the axis
+     * @param upMm above the ground
+     * @param frontMm towards the one who looks
+     * @param tiltDeg clockwise lean
+     * @param mirrored whether it is the mirror image, left for right
+     */
+    public record Spot(double acrossMm, double upMm, double frontMm, double tiltDeg, boolean mirrored) {
+        /** Where a point of the part, told from the middle of its base, comes to lie in the design. */
+        public Point3 of(Point3 own) {
+            double lean = Math.toRadians(tiltDeg);
+            double across = mirrored ? -own.acrossMm() : own.acrossMm();
+            return new Point3(
+                    acrossMm + across * Math.cos(lean) + own.upMm() * Math.sin(lean),
+                    frontMm + own.frontMm(),
+                    upMm - across * Math.sin(lean) + own.upMm() * Math.cos(lean));
+        }
+    }
+
+    /** The same lean and arrangement elsewhere. */
+    Placement at(double across, double up, double front) {
+        return new Placement(across, up, front, tiltDeg, arrangement, facing);
+    }
+
+    /** The spots of {@code count} copies; every one the same height. */
+    public List<Spot> spots(int count) {
+        List<Spot> spots = new ArrayList<>();
+        for (int k = 0; k < count; k++) {
+            spots.add(arrangement == Arrangement.RING ? ringed(k, count) : mirrored(k));
+        }
+        return spots;
+    }
+
+    private Spot mirrored(int k) {
+        int side = k % 2 == 0 ? 1 : -1;
+        return new Spot(side * acrossMm, upMm, frontMm, side * tiltDeg, side < 0);
+    }
+
+    private Spot ringed(int k, int count) {
+        double turn = 2 * Math.PI * k / count;
+        double cos = Math.cos(turn);
+        double sin = Math.sin(turn);
+        return new Spot(acrossMm * cos + frontMm * sin, upMm, frontMm * cos - acrossMm * sin, tiltDeg * cos, false);
+    }
+}

@@ -1,0 +1,38 @@
+package fairember.core.design;
+
+import fairember.core.measure.InvalidInputException;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Span;
+import fairember.core.measure.Words;
+
+/**
+ * A step of a route, done for the whole batch before the next.
+ *
+ * @param name 1 to 60 characters
+ * @param station where it is done; a handwork one
+ * @param setup minutes once for the batch, 0 to 480
+ * @param each minutes for one design, 0 to 480
+ * @param stage the stage bake it must be done before, counted from 0; the number of stages when it comes after the last
+ */
+public record Step(String name, Station station, Minutes setup, Minutes each, int stage) {
+    public static final Span SETUP = Span.of("setupMin", "set-up", 0, 480, "min");
+    public static final Span EACH = Span.of("eachMin", "minutes per piece", 0, 480, "min");
+
+    /**
+     * A step of handwork.
+     *
+     * @throws Refused when the station is not one of handwork, or minutes are outside their span
+     */
+    public Step {
+        name = Words.name("name", name);
+        if (!station.handwork()) {
+            throw new InvalidInputException(
+                    "station",
+                    station.label(),
+                    "Cores, Mix, Weigh out, Shape, Finish or Fit",
+                    "Choose the station where the work is done.");
+        }
+        SETUP.check(setup.min());
+        EACH.check(each.min());
+    }
+}

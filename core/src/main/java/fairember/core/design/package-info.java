@@ -1,0 +1,8 @@
+/**
+ * Start at {@link fairember.core.design.DesignMeasuring#measure}: a design is a list of parts with their places, its stage
+ * bakes, its route and its advice; measuring it gives every portion, core, weight, box and need of the oven.
+ */
+@NullMarked
+package fairember.core.design;
+
+import org.jspecify.annotations.NullMarked;

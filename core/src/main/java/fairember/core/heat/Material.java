@@ -1,0 +1,42 @@
+package fairember.core.heat;
+
+import fairember.core.measure.Density;
+import fairember.core.measure.Gathering;
+import fairember.core.measure.Span;
+
+/**
+ * What clay does with heat. Starting values, to be calibrated; times scale with density · capacity, conductivity hardly matters.
+ *
+ * @param conducts k, 0.17 to 0.35 W/(m·K)
+ * @param holds c, 1000 to 1450 J/(kg·K)
+ * @param density of the clay
+ */
+public record Material(double conducts, double holds, Density density) {
+    public static final Span CONDUCTS = Span.of("conductsWPerMk", "conductivity", 0.1, 0.6, "W/mK");
+    public static final Span HOLDS = Span.of("holdsJPerKgK", "heat capacity", 600, 2000, "J/kgK");
+    /** k of polymer clay. */
+    public static final double USUAL_CONDUCTS = 0.22;
+    /** c of polymer clay. */
+    public static final double USUAL_TIMES = 1200;
+    /** c of the air and aluminium of a foil core. */
+    static final double FOIL_HOLDS = 900;
+
+    public Material {
+        Gathering g = new Gathering();
+        double k = conducts;
+        double c = holds;
+        g.at("", () -> CONDUCTS.check(k));
+        g.at("", () -> HOLDS.check(c));
+        g.orRefuse();
+    }
+
+    /** Clay of this density with the usual constants. */
+    public static Material of(Density density) {
+        return new Material(USUAL_CONDUCTS, USUAL_TIMES, density);
+    }
+
+    /** ρc, J/(m³·K). */
+    double perVolume() {
+        return density.gPerCm3() * 1000 * holds;
+    }
+}

@@ -1,0 +1,37 @@
+package fairember.core.price;
+
+import fairember.core.measure.Money;
+import java.util.List;
+
+/** Adds up the cost of one design, rung by rung. */
+public final class CostLadder {
+    private CostLadder() {}
+
+    /**
+     * The cost and the price of one of a batch. Set-up minutes and oven loads are shared by the designs of the batch.
+     *
+     * <pre>
+     * hands = hour·(set-up + n·each)/(60·n)
+     * oven  = kWh price·energy/n
+     * price = cost/(1 − margin), raised to the next price step, unless the maker set it
+     * </pre>
+     *
+     * Each rung is rounded once to a whole minor unit; the cost is the sum of the rounded rungs.
+     */
+    public static DesignCost of(CostInputs in) {
+        Rates rates = in.rates();
+        double clay = in.clays().stream().mapToDouble(CostInputs.Clay::minor).sum();
+        List<DesignCost.Rung> rungs = List.of(
+                new DesignCost.Rung("clay", new Money(1).times(clay)),
+                new DesignCost.Rung("foil", in.roll().costOf(in.foil())),
+                new DesignCost.Rung("findings", in.findings()),
+                new DesignCost.Rung("oven", rates.kwh().times(in.energy().kwh() / in.quantity())),
+                new DesignCost.Rung("work", rates.hour().times(in.hands().min() / 60 / in.quantity())));
+        Money cost = rungs.stream().map(DesignCost.Rung::cost).reduce(Money.ZERO, Money::plus);
+        Money asked = in.asked();
+        Money price = asked != null
+                ? asked
+                : cost.times(1 / (1 - rates.margin().of1())).roundedUpTo(rates.step());
+        return new DesignCost(in, rungs, cost, price, price.minus(cost));
+    }
+}

@@ -1,0 +1,32 @@
+package fairember.core.price;
+
+import fairember.core.measure.Money;
+import java.util.List;
+
+/**
+ * What one design costs when it is made in a batch; money is per design.
+ *
+ * @param in what it was reckoned from
+ * @param rungs clay, foil, findings, oven, hands, in this order
+ * @param cost sum of the rungs
+ * @param price asked, or reckoned from the margin
+ * @param kept price less cost
+ */
+public record DesignCost(CostInputs in, List<Rung> rungs, Money cost, Money price, Money kept) {
+    public DesignCost {
+        rungs = List.copyOf(rungs);
+    }
+
+    /**
+     * A rung of the ladder.
+     *
+     * @param name "clay", "foil", "findings", "oven" or "work"
+     * @param cost for one design
+     */
+    public record Rung(String name, Money cost) {}
+
+    /** Share of the price that is kept, in per cent; 0 when the price is nothing. */
+    public double marginPercent() {
+        return price.minor() == 0 ? 0 : 100.0 * kept.minor() / price.minor();
+    }
+}

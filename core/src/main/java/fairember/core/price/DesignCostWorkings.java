@@ -1,0 +1,48 @@
+package fairember.core.price;
+
+import fairember.core.measure.Money;
+import fairember.core.workings.Source;
+import fairember.core.workings.Workings;
+
+/** How the hands, the oven, the cost and the price of a design come about. */
+public final class DesignCostWorkings {
+    private DesignCostWorkings() {}
+
+    public static Workings of(DesignCost cost) {
+        CostInputs in = cost.in();
+        Rates rates = in.rates();
+        Workings.Steps steps = Workings.of("Cost and price of one in a batch of " + in.quantity());
+        steps.given("n", "pieces in the batch", in.quantity(), "", Source.ENTERED)
+                .given("u", "set-up", in.setup().min(), "min", Source.ENTERED)
+                .given("i", "work for one piece", in.each().min(), "min", Source.ENTERED)
+                .worked("H", "work for the batch", in.hands().min(), "min", "u + n·i")
+                .given("h", "an hour of work", minor(rates.hour()), "minor", Source.ENTERED)
+                .given("E", "oven for the batch", in.energy().kwh(), "kWh", Source.WORKED)
+                .given("e", "a kilowatt-hour", minor(rates.kwh()), "minor", Source.ENTERED);
+        int i = 0;
+        StringBuilder sum = new StringBuilder();
+        for (DesignCost.Rung rung : cost.rungs()) {
+            i++;
+            sum.append(i == 1 ? "" : " + ").append("c").append(i);
+            String symbol = "c" + i;
+            switch (rung.name()) {
+                case "oven" -> steps.worked(symbol, "oven, rounded", minor(rung.cost()), "minor", "round(e·E/n)");
+                case "work" -> steps.worked(symbol, "work, rounded", minor(rung.cost()), "minor", "round(h·H/(60·n))");
+                default -> steps.given(symbol, rung.name(), minor(rung.cost()), "minor", Source.WORKED);
+            }
+        }
+        steps.worked("C", "cost", minor(cost.cost()), "minor", sum.toString());
+        if (in.asked() != null) {
+            steps.given("P", "price", minor(cost.price()), "minor", Source.ENTERED);
+        } else {
+            steps.given("m", "margin wanted", rates.margin().percent(), "%", Source.ENTERED)
+                    .given("s", "price step", minor(rates.step()), "minor", Source.ENTERED)
+                    .worked("P", "price", minor(cost.price()), "minor", "s·ceil(round(C/(1 − m/100))/s)");
+        }
+        return steps.worked("K", "profit", minor(cost.kept()), "minor", "P − C").done();
+    }
+
+    private static double minor(Money money) {
+        return (double) money.minor();
+    }
+}

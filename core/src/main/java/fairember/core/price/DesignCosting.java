@@ -1,0 +1,62 @@
+package fairember.core.price;
+
+import fairember.core.batch.BatchBakes;
+import fairember.core.batch.BatchNeeding;
+import fairember.core.batch.BatchNeeds;
+import fairember.core.batch.Job;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.Step;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.loadsearch.Effort;
+import fairember.core.loadsearch.LoadPlanning;
+import fairember.core.measure.Energy;
+import fairember.core.measure.Minutes;
+import fairember.core.measure.Money;
+import fairember.core.mix.MixWaste;
+import fairember.core.ovenload.LoadPlan;
+import fairember.core.ovenload.LoadProblem;
+import fairember.core.ovenload.Oven;
+import fairember.core.ovenload.PlannedLoad;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Works out what a design costs in a batch of its own. */
+public final class DesignCosting {
+    private DesignCosting() {}
+
+    /**
+     * The cost of one of a batch: what the design takes, its set-up minutes and its oven loads planned for the batch
+     * alone, as {@link CostLadder#of} adds them up.
+     */
+    public static DesignCost cost(MeasuredDesign design, int quantity, Rates rates, FoilRoll roll, Oven oven) {
+        BatchNeeds needs = BatchNeeding.needs(List.of(new Job("one", design, 1)), MixWaste.ofHands(rates.waste()));
+        LoadPlan loads = LoadPlanning.plan(
+                LoadProblem.of(oven, BatchBakes.of(List.of(new Job("batch", design, quantity)))), Effort.RULES);
+        List<Step> steps = design.design().steps();
+        return CostLadder.of(new CostInputs(
+                quantity,
+                Stream.concat(
+                                needs.clays().stream()
+                                        .map(c -> new CostInputs.Clay(
+                                                c.clay().name(),
+                                                c.needed(),
+                                                c.clay().bestValue())),
+                                needs.inclusions().stream()
+                                        .map(s -> new CostInputs.Clay(
+                                                s.inclusion().name(),
+                                                s.needed(),
+                                                s.inclusion().priced())))
+                        .toList(),
+                needs.torn(),
+                roll,
+                design.design().fittings().stream()
+                        .map(f -> f.part().price().times(f.count()))
+                        .reduce(Money.ZERO, Money::plus),
+                steps.stream().map(Step::setup).reduce(Minutes.ZERO, Minutes::plus),
+                steps.stream().map(Step::each).reduce(Minutes.ZERO, Minutes::plus),
+                loads.loads().size(),
+                loads.loads().stream().map(PlannedLoad::energy).reduce(Energy.ZERO, Energy::plus),
+                rates,
+                design.design().price()));
+    }
+}

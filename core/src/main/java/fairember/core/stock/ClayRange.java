@@ -1,0 +1,19 @@
+package fairember.core.stock;
+
+import fairember.core.bake.ClayWindow;
+import fairember.core.measure.Density;
+import fairember.core.measure.Words;
+
+/**
+ * A clay range: one packet text for many colours.
+ *
+ * @param id its number in the studio
+ * @param name 1 to 60 characters
+ * @param window what the packet says of the oven
+ * @param density of the clay
+ */
+public record ClayRange(long id, String name, ClayWindow window, Density density) {
+    public ClayRange {
+        name = Words.name("name", name);
+    }
+}

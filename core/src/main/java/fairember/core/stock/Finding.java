@@ -1,0 +1,28 @@
+package fairember.core.stock;
+
+import fairember.core.measure.Mass;
+import fairember.core.measure.Money;
+import fairember.core.measure.Span;
+import fairember.core.measure.Words;
+
+/**
+ * Bought hardware that is fitted to a design: a ring, pin, hook or cord.
+ *
+ * @param id its number in the studio
+ * @param name 1 to 60 characters
+ * @param price of one
+ * @param onShelf how many lie ready, 0 to 99 999
+ * @param mass of one, 0 to 500 g
+ */
+public record Finding(long id, String name, Money price, int onShelf, Mass mass) {
+    public static final Span PRICE = BlockSize.PRICE;
+    public static final Span ON_SHELF = Span.count("onShelf", "on the shelf", 0, 99_999);
+    public static final Span MASS = Span.of("massG", "weight of one", 0, 500, "g");
+
+    public Finding {
+        name = Words.name("name", name);
+        PRICE.check((double) price.minor());
+        ON_SHELF.check(onShelf);
+        MASS.check(mass.g());
+    }
+}

@@ -1,0 +1,49 @@
+package fairember.core.design;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairember.core.Refusals;
+import fairember.core.measure.InputError;
+import fairember.core.shape.Facing;
+import java.util.List;
+import org.testng.annotations.Test;
+
+public class PlacementTest {
+    @Test
+    public void aMirroredPairStandsLeftAndRightAndLeansApart() {
+        List<Placement.Spot> spots = new Placement(12, 5, 3, 20, Arrangement.MIRRORED, Facing.UP).spots(2);
+        assertThat(spots)
+                .containsExactly(new Placement.Spot(12, 5, 3, 20, false), new Placement.Spot(-12, 5, 3, -20, true));
+    }
+
+    @Test
+    public void aRingIsEvenAndHasTheAxisInItsMiddle() {
+        for (int count = 2; count <= 9; count++) {
+            List<Placement.Spot> spots = new Placement(15, 2, 0, 10, Arrangement.RING, Facing.UP).spots(count);
+            assertThat(spots).hasSize(count);
+            double across = 0;
+            double front = 0;
+            for (int i = 0; i < count; i++) {
+                Placement.Spot spot = spots.get(i);
+                Placement.Spot next = spots.get((i + 1) % count);
+                across += spot.acrossMm();
+                front += spot.frontMm();
+                assertThat(Math.hypot(spot.acrossMm(), spot.frontMm())).isCloseTo(15, within(1e-9));
+                // Neighbours on a circle of radius 15 are 30·sin(180°/n) apart.
+                double apart = Math.hypot(spot.acrossMm() - next.acrossMm(), spot.frontMm() - next.frontMm());
+                assertThat(apart).isCloseTo(30 * Math.sin(Math.PI / count), within(1e-9));
+                assertThat(spot.upMm()).isEqualTo(2);
+            }
+            assertThat(across).isCloseTo(0, within(1e-9));
+            assertThat(front).isCloseTo(0, within(1e-9));
+        }
+    }
+
+    @Test
+    public void aPlaceOutOfReachIsRefusedForEachOfItsMeasures() {
+        assertThat(Refusals.of(() -> new Placement(500, -60, Double.NaN, 181, Arrangement.RING, Facing.UP)))
+                .extracting(InputError::field)
+                .containsExactly("acrossMm", "upMm", "frontMm", "tiltDeg");
+    }
+}

@@ -1,0 +1,69 @@
+package fairember.core.price;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fairember.core.Samples;
+import fairember.core.design.Design;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.measure.Money;
+import org.testng.annotations.Test;
+
+public class DesignCostingTest {
+    private static final MeasuredDesign SEAL = Samples.measured(Samples.seal());
+
+    private static DesignCost cost(int quantity) {
+        return DesignCosting.cost(SEAL, quantity, Samples.RATES, Samples.ROLL, Samples.OVEN);
+    }
+
+    private static long rung(DesignCost cost, String name) {
+        return cost.rungs().stream()
+                .filter(r -> r.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .cost()
+                .minor();
+    }
+
+    /**
+     * Twelve seals by hand, in cents. Clay: 39.425 g · 1.1 at 6.00 for 200 g = 130.1. Foil: 7.069 g spread is
+     * 163 625 mm², 545.4 mm of a 10 m roll at 3.00 = 16.4. Pin 10. Oven: loads of 10 and 15 min, 0.4 + 0.25 kWh at 30 over
+     * 12 = 1.6. Hands: 13 + 12·13.5 = 175 min at 12.00 an hour over 12 = 291.7.
+     */
+    @Test
+    public void oneOfTwelveSealsCosts4Euro50AndSellsFor9Euro() {
+        DesignCost cost = cost(12);
+        assertThat(rung(cost, "clay")).isEqualTo(130);
+        assertThat(rung(cost, "foil")).isEqualTo(16);
+        assertThat(rung(cost, "findings")).isEqualTo(10);
+        assertThat(rung(cost, "oven")).isEqualTo(2);
+        assertThat(rung(cost, "work")).isEqualTo(292);
+        assertThat(cost.cost().minor()).isEqualTo(450);
+        // 450/(1 − 0.5) = 900, a whole number of 50s.
+        assertThat(cost.price().minor()).isEqualTo(900);
+        assertThat(cost.marginPercent()).isEqualTo(50.0);
+    }
+
+    @Test
+    public void aLargerBatchNeverCostsMoreHandsForADesignAndTheLadderAddsUp() {
+        long before = Long.MAX_VALUE;
+        for (int quantity : new int[] {1, 2, 3, 6, 12, 24, 100}) {
+            DesignCost cost = cost(quantity);
+            assertThat(rung(cost, "work")).isLessThanOrEqualTo(before);
+            before = rung(cost, "work");
+            long sum = cost.rungs().stream().mapToLong(r -> r.cost().minor()).sum();
+            assertThat(cost.cost().minor()).isEqualTo(sum);
+            assertThat(cost.kept().minor()).isEqualTo(cost.price().minor() - sum);
+            assertThat(cost.price().minor() % 50).isZero();
+            assertThat(cost.marginPercent()).isGreaterThanOrEqualTo(50);
+        }
+    }
+
+    @Test
+    public void aPriceTheMakerAsksIsKeptAndItsMarginReckoned() {
+        Design asked = Samples.seal(new Money(400));
+        DesignCost cost = DesignCosting.cost(Samples.measured(asked), 12, Samples.RATES, Samples.ROLL, Samples.OVEN);
+        assertThat(cost.price().minor()).isEqualTo(400);
+        assertThat(cost.kept().minor()).isEqualTo(-50);
+        assertThat(cost.marginPercent()).isEqualTo(-12.5);
+    }
+}

@@ -1,0 +1,153 @@
+import { Link } from 'react-router';
+import { Pair } from '../../controls/place';
+import { Swatch } from '../../controls/swatch';
+import type { BatchPlan } from '../../server/types';
+import { useLeftovers, useMoney, useSettings } from '../../server/use-studio';
+import { grams, plain } from '../../words/figures';
+import { MixBar } from '../mixes/mix-bar';
+import { StepList } from './step-list';
+
+type Clay = BatchPlan['needs']['clays'][number];
+
+/** Mixes to make and clays to take: from opened blocks, blocks to open, blocks to buy. */
+export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number }) {
+  const { settings } = useSettings();
+  return (
+    <Pair
+      ledger={
+        <>
+          <ClayTable plan={plan} />
+          <h2 className="text-figure">Still to do</h2>
+          <StepList plan={plan} station="MIX" batchId={batchId} />
+        </>
+      }
+      drawing={
+        <div className="flex flex-col gap-4 rounded-card border border-line bg-paper p-4">
+          <h2 className="text-figure">
+            Mixes to make{' '}
+            <span className="font-text text-note font-normal text-soft">
+              with {plain(settings.wastePercent)} % waste
+            </span>
+          </h2>
+          <p className="-mt-2 text-note text-soft">
+            Light to dark, to save wiping. A note says where a trace of the mix before would show.
+          </p>
+          {inTurn(plan).map(({ mix, turn }) => (
+            <section key={mix.mixId} aria-label={mix.name}>
+              {turn.wipeBefore && (
+                <p className="mb-2 border-t border-straw pt-1 text-note font-semibold text-straw">
+                  ◦ Wipe hands and machine: 1 % of the mix before would change {mix.name} by a colour difference of{' '}
+                  {plain(Math.round(turn.tintedBy * 10) / 10)}
+                </p>
+              )}
+              <div className="mb-1 flex items-center gap-2.5">
+                <Swatch raw={mix.rawHex} cured={mix.curedHex} size={30} />
+                <Link
+                  to={`/mixes/${mix.mixId}?g=${Math.max(0.1, Math.round(mix.netG * 10) / 10)}`}
+                  className="font-semibold underline decoration-dotted underline-offset-4"
+                >
+                  {mix.name}
+                </Link>
+                <span className="ml-auto figure text-figure font-semibold">{grams(mix.toMixG)} g</span>
+                <span className="w-36 text-right figure text-note whitespace-nowrap text-soft">
+                  {grams(mix.netG)} g in the pieces
+                </span>
+              </div>
+              <MixBar name={mix.name} clays={mix.lines} height={22} />
+              {mix.inclusions.length > 0 && (
+                <p className="text-note">
+                  Then add {mix.inclusions.map((i) => `${grams(i.massG)} g ${i.name}`).join(', ')}.
+                </p>
+              )}
+              {mix.intoOthersG > 0 && (
+                <p className="text-note">
+                  {grams(mix.intoOthersG)} g of this mix go into other mixes: make it before them.
+                </p>
+              )}
+              <LeftOfIt mixId={mix.mixId} toMixG={mix.toMixG} />
+            </section>
+          ))}
+        </div>
+      }
+    />
+  );
+}
+
+/** What is left of a mix from before. */
+function LeftOfIt({ mixId, toMixG }: { mixId: number; toMixG: number }) {
+  const left = useLeftovers().lumps.filter((l) => l.lump.mixId === mixId);
+  if (left.length === 0) return null;
+  const all = left.reduce((sum, l) => sum + l.lump.massG, 0);
+  return (
+    <p className="text-note text-soft">
+      You have {grams(all)} g left over.{' '}
+      {all >= toMixG ? 'That is enough: mix none.' : `Use it and mix only ${grams(toMixG - all)} g.`}
+    </p>
+  );
+}
+
+/** The mixes in the order in which they are handled. */
+function inTurn(plan: BatchPlan) {
+  return plan.needs.handling.flatMap((turn) => {
+    const mix = plan.needs.mixes.find((m) => m.mixId === turn.mixId);
+    return mix ? [{ mix, turn }] : [];
+  });
+}
+
+function blocks(list: Clay['open']): string {
+  return list.map((b) => `${b.count}×${plain(b.massG)} g`).join(', ');
+}
+
+function ClayTable({ plan }: { plan: BatchPlan }) {
+  const money = useMoney();
+  return (
+    <div className="rounded-card border border-line bg-paper">
+      <table className="w-full">
+        <thead className="text-left text-note text-soft">
+          <tr>
+            <th className="py-2 pl-3 font-semibold">Clay</th>
+            <th className="text-right font-semibold">Need, g</th>
+            <th className="pl-3 text-right font-semibold">Opened, g</th>
+            <th className="pl-3 font-semibold">Open</th>
+            <th className="pl-3 font-semibold">Buy</th>
+            <th className="pr-3 text-right font-semibold">Left, g</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.needs.clays.map((clay) => (
+            <tr key={clay.clayId} className="border-t border-line">
+              <td className="py-1.5 pl-3">
+                <span className="inline-flex items-center gap-2 font-semibold whitespace-nowrap">
+                  <Swatch raw={clay.rawHex} cured={clay.curedHex} size={20} /> {clay.name}
+                </span>
+              </td>
+              <td className="text-right figure text-figure font-semibold">{grams(clay.neededG)}</td>
+              <td className="pl-3 text-right figure">{grams(clay.fromOpenG)}</td>
+              <td className="pl-3 figure text-note whitespace-nowrap">{blocks(clay.open) || '–'}</td>
+              <td
+                className={`pl-3 figure text-note whitespace-nowrap ${clay.missingG > 0 ? 'font-semibold text-madder' : clay.buy.length > 0 ? 'font-semibold text-straw' : ''}`}
+              >
+                {clay.missingG > 0 && `✕ ${grams(clay.missingG)} g, no longer sold`}
+                {clay.missingG === 0 && (clay.buy.length > 0 ? `◦ ${blocks(clay.buy)}, ${money(clay.costMinor)}` : '–')}
+              </td>
+              <td className="pr-3 pl-3 text-right figure text-soft">{grams(clay.leftG)}</td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          <tr className="border-t border-ink font-semibold">
+            <td className="py-1.5 pl-3">Total</td>
+            <td className="text-right figure text-figure">
+              {grams(plan.needs.clays.reduce((sum, c) => sum + c.neededG, 0))}
+            </td>
+            <td colSpan={2} />
+            <td className="pl-3 figure whitespace-nowrap">
+              {money(plan.needs.clays.reduce((sum, c) => sum + c.costMinor, 0))}
+            </td>
+            <td />
+          </tr>
+        </tfoot>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,7 @@
+import type { Batch } from '../../server/types';
+
+export const stateWords: Record<Batch['state'], string> = {
+  PLANNED: 'planned',
+  ON_BENCH: 'on the bench',
+  FINISHED: 'finished',
+};

@@ -1,0 +1,63 @@
+import { Button } from '../../controls/button';
+import { useBench, useBenchActs } from '../../server/use-bench';
+import { useSeconds } from '../../server/use-now';
+import { minutes, stopwatch } from '../../words/figures';
+
+/** The current job, large enough for clay on the fingers. */
+export function CurrentJobCard() {
+  const { bench, ahead } = useBench();
+  const { job } = bench;
+  const acts = useBenchActs();
+  const running = useSeconds(job?.startedAt, ahead);
+  if (!job) return null;
+  const share = job.wanted === 0 ? 0 : Math.min(1, job.done / job.wanted);
+  return (
+    <section aria-label="Current job" className="rounded-card border border-verdigris bg-paper p-4">
+      <div className="flex items-start justify-between gap-4">
+        <div>
+          <h2 className="text-large first-letter:uppercase">{job.name}</h2>
+          <p className="text-soft">
+            {job.designName}, {job.batchName}
+          </p>
+        </div>
+        <p className="text-right">
+          <span className={`figure text-title font-bold ${job.startedAt ? 'text-verdigris' : ''}`}>
+            {stopwatch(job.loggedSec + running)}
+          </span>
+          <span className="block text-note text-soft">of {minutes(job.plannedMin)} planned</span>
+        </p>
+      </div>
+      <div className="my-3 h-3 rounded-full bg-tile">
+        <div className="h-3 rounded-full bg-verdigris" style={{ width: `${100 * share}%` }} />
+      </div>
+      <div className="flex flex-wrap gap-2">
+        <Button
+          kind={job.startedAt ? 'plain' : 'main'}
+          className="min-h-12 flex-1 justify-center"
+          keyCap="Space"
+          onClick={() => acts.timer.mutate(!job.startedAt)}
+        >
+          {job.startedAt ? 'Stop timer' : 'Start timer'}
+        </Button>
+        <Button
+          className="min-h-12 flex-1 justify-center"
+          keyCap="."
+          disabled={job.done >= job.wanted}
+          onClick={() => acts.count.mutate({ done: 1, lost: 0 })}
+        >
+          Done {job.done} of {job.wanted}
+        </Button>
+        <Button
+          className="min-h-12 flex-1 justify-center"
+          keyCap="x"
+          onClick={() => acts.count.mutate({ done: 0, lost: 1 })}
+        >
+          Lost {job.lost}
+        </Button>
+        <Button kind="quiet" className="min-h-12" onClick={() => acts.putDown.mutate(undefined)}>
+          Set aside
+        </Button>
+      </div>
+    </section>
+  );
+}

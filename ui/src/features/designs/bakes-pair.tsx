@@ -1,0 +1,282 @@
+import { useState } from 'react';
+import { Button } from '../../controls/button';
+import { Caution } from '../../controls/caution';
+import { Choice } from '../../controls/choice';
+import { AdviceList } from '../../controls/advice-list';
+import { NumberField } from '../../controls/number-field';
+import { Pair } from '../../controls/place';
+import { Segments } from '../../controls/segments';
+import { Switch } from '../../controls/switch';
+import { TextField } from '../../controls/text-field';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
+import type { HeatedStage, MeasuredDesign, Design } from '../../server/types';
+import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { errorAt } from '../../server/use-measured';
+import { useOvens } from '../../server/use-studio';
+import { minutes, mm, plain } from '../../words/figures';
+import { StageHeat, useHeat, type Air } from './stage-heat';
+import type { DesignDraft } from './use-design';
+
+type Stage = Design['stages'][number];
+
+/** The stage bakes of a design with what each needs of the oven, and the checks before the last. */
+export function BakesPair({ design }: { design: DesignDraft }) {
+  const { draft, measured, measuredForm, errors } = design;
+  const limits = useLimits();
+  const [asked, setAsked] = useState<Air | null>(null);
+  const ovens = useOvens();
+  const air = asked ?? ovens[0]?.oven.air ?? 'STILL';
+  const heat = useHeat(measuredForm, air);
+  const setStages = (change: (stages: Stage[]) => Stage[]) => draft.change((p) => ({ ...p, stages: change(p.stages) }));
+  return (
+    <Pair
+      ledger={
+        <>
+          <BakingMethodChoice design={design} />
+          {draft.form.stages.map((stage, i) => (
+            <StageFields
+              key={i}
+              design={design}
+              stage={stage}
+              index={i}
+              onChange={(change) => setStages((all) => all.map((s, j) => (j === i ? change(s) : s)))}
+              onRemove={() => draft.change((p) => withoutStage(p, i))}
+            />
+          ))}
+          <div>
+            <Button
+              onClick={() =>
+                draft.change((p) =>
+                  withStageBefore(p, { name: 'part-bake', kind: 'PART_BAKE', loose: false, coolingMin: 10 }),
+                )
+              }
+            >
+              Add a bake before the last
+            </Button>
+          </div>
+          <CheckLines design={design} />
+        </>
+      }
+      drawing={
+        <>
+          <Segments
+            label="Oven air"
+            value={air}
+            options={choicesOf(limits, 'air').map((a) => ({ value: a.value as Air, label: a.label }))}
+            onChange={setAsked}
+          />
+          {measured.stages.map((stage, i) => (
+            <StageNeed key={i} stage={stage} heated={heat?.[i]} quench={measuredForm.stages[i]?.quench ?? false} />
+          ))}
+          <AdviceList
+            advice={measured.advice.filter((f) =>
+              ['windows-apart', 'hold-long', 'light-long', 'insert-ceiling', 'air-and-oven'].includes(f.rule),
+            )}
+          />
+          <Caution>
+            Never exceed the packet’s ceiling: overheated clay gives off irritant fumes. Use an oven thermometer, air
+            the room and stay with the oven. The packet and its safety sheet decide.
+          </Caution>
+          {errorAt(errors, 'stages') && <p className="text-madder">{errorAt(errors, 'stages')?.fix}</p>}
+        </>
+      }
+    />
+  );
+}
+
+const STUDIO = 'STUDIO';
+
+/** How this design is baked, when it is not as the studio bakes. */
+function BakingMethodChoice({ design }: { design: DesignDraft }) {
+  const limits = useLimits();
+  const { draft } = design;
+  const set = (bakingMethod: string) =>
+    draft.change(({ bakingMethod: _, ...rest }) =>
+      bakingMethod === STUDIO ? rest : { ...rest, bakingMethod: bakingMethod as NonNullable<Design['bakingMethod']> },
+    );
+  return (
+    <label className="inline-flex items-center gap-2">
+      Baking method{' '}
+      <Choice
+        label="Baking method of this design"
+        value={draft.form.bakingMethod ?? STUDIO}
+        options={[{ value: STUDIO, label: 'as in Settings' }, ...choicesOf(limits, 'bakingMethod')]}
+        onChange={set}
+      />
+    </label>
+  );
+}
+
+function withStageBefore(design: Design, stage: Stage): Design {
+  const at = design.stages.length - 1;
+  return {
+    ...design,
+    stages: [...design.stages.slice(0, at), stage, ...design.stages.slice(at)],
+    parts: design.parts.map((p, i) => (p.stage >= at && i > 0 ? { ...p, stage: p.stage + 1 } : p)),
+    steps: design.steps.map((s) => (s.stage >= at ? { ...s, stage: s.stage + 1 } : s)),
+  };
+}
+
+function withoutStage(design: Design, at: number): Design {
+  const earlier = (stage: number) => (stage > at ? stage - 1 : stage);
+  return {
+    ...design,
+    stages: design.stages.filter((_, i) => i !== at),
+    parts: design.parts.map((p) => ({ ...p, stage: Math.min(earlier(p.stage), design.stages.length - 2) })),
+    steps: design.steps.map((s) => ({ ...s, stage: earlier(s.stage) })),
+  };
+}
+
+interface StageProps {
+  design: DesignDraft;
+  stage: Stage;
+  index: number;
+  onChange: (change: (stage: Stage) => Stage) => void;
+  onRemove: () => void;
+}
+
+function StageFields({ design, stage, index, onChange, onRemove }: StageProps) {
+  const limits = useLimits();
+  const { draft, errors } = design;
+  const last = index === draft.form.stages.length - 1;
+  const at = `stages[${index}]`;
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-card border border-line bg-paper px-4 py-2">
+      <span className="figure text-large text-soft">{index + 1}</span>
+      <TextField
+        label="Name of the bake"
+        value={stage.name}
+        error={errorAt(errors, `${at}.name`)}
+        onChange={(name) => onChange((s) => ({ ...s, name }))}
+        onSettle={draft.settle}
+        className="w-32 font-semibold"
+      />
+      <Choice
+        label="Purpose of the bake"
+        value={stage.kind}
+        options={choicesOf(limits, 'stageKind')}
+        onChange={(kind) => onChange((s) => ({ ...s, kind: kind as Stage['kind'] }))}
+      />
+      <label className="inline-flex items-baseline gap-1 text-note text-soft">
+        cooling{' '}
+        <NumberField
+          label={`${stage.name}, cooling`}
+          value={stage.coolingMin}
+          span={spanOf(limits, 'stage', 'coolingMin')}
+          chars={3}
+          error={errorAt(errors, `${at}.coolingMin`)}
+          onChange={(coolingMin) => onChange((s) => ({ ...s, coolingMin }))}
+          onSettle={draft.settle}
+        />{' '}
+        min
+      </label>
+      <Switch label="quench" on={stage.quench ?? false} onChange={(quench) => onChange((s) => ({ ...s, quench }))} />
+      {!last && (
+        <Switch label="separate parts" on={stage.loose} onChange={(loose) => onChange((s) => ({ ...s, loose }))} />
+      )}
+      {draft.form.stages.length > 1 && !last && (
+        <Button kind="quiet" className="ml-auto text-note" onClick={onRemove}>
+          Remove
+        </Button>
+      )}
+    </div>
+  );
+}
+
+interface NeedProps {
+  stage: MeasuredDesign['stages'][number];
+  heated: HeatedStage | undefined;
+  quench: boolean;
+}
+
+function StageNeed({ stage, heated, quench }: NeedProps) {
+  return (
+    <article className="rounded-card border border-line bg-paper px-4 py-3">
+      <h2 className="text-figure">{stage.name}</h2>
+      <p className="mt-1">
+        {stage.driesMin === undefined ? (
+          <>
+            <span className="figure text-large font-semibold text-ember-deep">{minutes(stage.bakingMin)}</span>{' '}
+            <span className="text-soft">
+              at {plain(stage.lowC)} to {plain(stage.highC)} °C, at most {minutes(stage.mostMin)}
+            </span>
+          </>
+        ) : (
+          <>
+            <span className="figure text-large font-semibold">{minutes(stage.driesMin)}</span>{' '}
+            <span className="text-soft">air-dries, no oven</span>
+          </>
+        )}
+      </p>
+      <p className="mt-1">{stage.reason}</p>
+      {stage.solidBakingMin > stage.bakingMin && (
+        <p className="text-note text-soft">
+          Without its cores: {minutes(stage.solidBakingMin)}. The cores save{' '}
+          {minutes(stage.solidBakingMin - stage.bakingMin)}.
+        </p>
+      )}
+      <p className="text-note text-soft">
+        {stage.unitsEach > 1 ? `${stage.unitsEach} items on the tray per piece, each ` : 'On the tray: '}{' '}
+        {mm(stage.unit.widthMm)} × {mm(stage.unit.depthMm)} mm, {mm(stage.unit.heightMm)} mm high
+      </p>
+      {heated && stage.driesMin === undefined && <StageHeat heated={heated} stage={stage} />}
+      {heated && stage.driesMin === undefined && <CoolingWords heated={heated} quench={quench} />}
+      <ShowWorking>
+        <WorkingsList workings={stage.workings} />
+      </ShowWorking>
+    </article>
+  );
+}
+
+const about = (min: number) => (min < 1 ? 'less than a minute' : `about ${minutes(min)}`);
+
+/** How long until it can be handled, the way it is cooled and the other way, and why either. */
+function CoolingWords({ heated, quench }: { heated: HeatedStage; quench: boolean }) {
+  return (
+    <p className="mt-1 text-note">
+      {quench
+        ? `Cool enough to handle after ${about(heated.quenchedMin)} in cold water, after ${about(heated.coolsSlowlyMin)} on a rack. Water keeps translucents clear; thick and cored pieces may crack in water, and flat ones may warp.`
+        : `Cool enough to handle after ${about(heated.coolsSlowlyMin)} on a rack, after ${about(heated.quenchedMin)} in cold water. Slow cooling suits thick, cored and flat pieces; water keeps translucents clear.`}
+    </p>
+  );
+}
+
+function CheckLines({ design }: { design: DesignDraft }) {
+  const { draft, errors } = design;
+  const setChecks = (change: (checks: string[]) => string[]) =>
+    draft.change((p) => ({ ...p, checks: change(p.checks) }));
+  return (
+    <section className="rounded-card border border-line bg-paper px-4 py-3">
+      <h2 className="text-figure">Checks before the last bake</h2>
+      <ul>
+        {draft.form.checks.map((line, i) => (
+          <li key={i} className="flex items-center gap-2 py-0.5">
+            <TextField
+              label={`Check ${i + 1}`}
+              value={line}
+              error={errorAt(errors, `checks[${i}]`)}
+              onChange={(words) => setChecks((all) => all.map((l, j) => (j === i ? words : l)))}
+              onSettle={draft.settle}
+              className="w-80"
+            />
+            <Button
+              kind="quiet"
+              className="text-note"
+              onClick={() => setChecks((all) => all.filter((_, j) => j !== i))}
+            >
+              Remove
+            </Button>
+          </li>
+        ))}
+        {design.measured.checkLines.slice(design.measuredForm.checks.length).map((line) => (
+          <li key={line} className="py-1 pl-0.5">
+            {line} <span className="text-note text-soft">from the inserts</span>
+          </li>
+        ))}
+      </ul>
+      <Button kind="quiet" onClick={() => setChecks((all) => [...all, 'New check'])}>
+        Add a check
+      </Button>
+    </section>
+  );
+}

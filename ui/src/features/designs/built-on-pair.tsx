@@ -1,0 +1,164 @@
+import { Button } from '../../controls/button';
+import { Card } from '../../controls/card';
+import { InlineNumber } from '../../controls/inline-number';
+import { Pair } from '../../controls/place';
+import { Switch } from '../../controls/switch';
+import { spanOf, useLimits } from '../../server/use-limits';
+import { errorAt } from '../../server/use-measured';
+import { InsertFields } from './insert-fields';
+import { PaperPreview } from './paper-preview';
+import { SectionDrawing } from './section-drawing';
+import type { DesignDraft } from './use-design';
+import { WireFields } from './wire-fields';
+
+/** What a design is built on and hangs from: inserts with their sleeves, wires with their bends, its pin. */
+export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft }) {
+  const { draft, measured, measuredForm } = design;
+  const inserts = draft.form.inserts ?? [];
+  const wires = draft.form.wires ?? [];
+  return (
+    <Pair
+      ledger={
+        <>
+          <PinCard design={design} />
+          {inserts.map((insert, i) => (
+            <InsertFields
+              key={i}
+              insert={insert}
+              index={i}
+              sums={measured.inserts[i]}
+              errors={design.errors}
+              onChange={(change) =>
+                draft.change((p) => ({ ...p, inserts: (p.inserts ?? []).map((x, j) => (j === i ? change(x) : x)) }))
+              }
+              onSettle={draft.settle}
+              onRemove={() => draft.change((p) => ({ ...p, inserts: (p.inserts ?? []).filter((_, j) => j !== i) }))}
+            />
+          ))}
+          {wires.map((wire, i) => (
+            <WireFields
+              key={i}
+              wire={wire}
+              index={i}
+              sums={measured.wires[i]}
+              errors={design.errors}
+              onChange={(change) =>
+                draft.change((p) => ({ ...p, wires: (p.wires ?? []).map((x, j) => (j === i ? change(x) : x)) }))
+              }
+              onSettle={draft.settle}
+              onRemove={() => draft.change((p) => ({ ...p, wires: (p.wires ?? []).filter((_, j) => j !== i) }))}
+            />
+          ))}
+          {inserts.length + wires.length === 0 && (
+            <p className="text-soft">
+              Add the pencil, pen or pick that the design wraps around, a stick that stays in, or a wire inside. Foil
+              sleeves, clay sheets, lengths, weights and heat limits are worked out from them.
+            </p>
+          )}
+          <div className="flex flex-wrap gap-2">
+            <Button
+              onClick={() =>
+                draft.change((p) => ({
+                  ...p,
+                  inserts: [
+                    ...(p.inserts ?? []),
+                    {
+                      name: 'Pencil',
+                      thickMm: 7.4,
+                      lengthMm: 175,
+                      coveredMm: 18,
+                      massG: 4.5,
+                      stays: false,
+                      contents: '',
+                      turns: 8,
+                      sheetMm: 2.5,
+                      seamMm: 1,
+                      acrossMm: 0,
+                      upMm: -157,
+                    },
+                  ],
+                }))
+              }
+            >
+              Add an insert
+            </Button>
+            <Button
+              onClick={() =>
+                draft.change((p) => ({
+                  ...p,
+                  wires: [
+                    ...(p.wires ?? []),
+                    { name: 'Wire', gaugeMm: 0.8, metal: 'STEEL', count: 1, legs: [{ lengthMm: 30, turnDeg: 0 }] },
+                  ],
+                }))
+              }
+            >
+              Add a wire
+            </Button>
+          </div>
+        </>
+      }
+      drawing={
+        <>
+          {wires.length > 0 ? (
+            <PaperPreview
+              title="Bending template"
+              src={`/api/designs/${id}/bends`}
+              edition={design.edition}
+              words="Bend each wire along its line, so that the whole batch has one size. Measure the check bar first."
+            />
+          ) : (
+            <div className="flex min-h-80 flex-1 flex-col rounded-card border border-line bg-paper p-3">
+              <SectionDrawing
+                name={measuredForm.name}
+                design={measured}
+                parts={measuredForm.parts}
+                inserts={measuredForm.inserts}
+                chosen={-1}
+                aspect="cut"
+                onChoose={() => undefined}
+              />
+            </div>
+          )}
+        </>
+      }
+    />
+  );
+}
+
+function PinCard({ design }: { design: DesignDraft }) {
+  const limits = useLimits();
+  const { draft, measured, errors } = design;
+  const pin = draft.form.pin;
+  const number = (field: 'acrossMm' | 'upMm', words: string) => (
+    <InlineNumber
+      of="Pin"
+      words={words}
+      value={pin?.[field] ?? 0}
+      span={spanOf(limits, 'placement', field)}
+      error={errorAt(errors, `pin.${field}`)}
+      onChange={(value) => draft.change((p) => (p.pin ? { ...p, pin: { ...p.pin, [field]: value } } : p))}
+      onSettle={draft.settle}
+    />
+  );
+  return (
+    <Card title="Hung from">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <Switch
+          label="Hangs from an eye"
+          on={Boolean(pin)}
+          onChange={(on) =>
+            draft.change((p) => {
+              const { pin: before, ...rest } = p;
+              return on
+                ? { ...rest, pin: before ?? { acrossMm: 0, upMm: Math.round(measured.box.heightMm + 2) } }
+                : rest;
+            })
+          }
+        />
+        {pin && number('acrossMm', 'across')}
+        {pin && number('upMm', 'up')}
+      </div>
+    </Card>
+  );
+}

@@ -1,0 +1,164 @@
+import { useMutation } from '@tanstack/react-query';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { Button } from '../../controls/button';
+import { Choice } from '../../controls/choice';
+import { Empty } from '../../controls/empty';
+import { Place } from '../../controls/place';
+import { Segments } from '../../controls/segments';
+import { api, take } from '../../server/client';
+import type { Advice, Design, DesignView } from '../../server/types';
+import { choicesOf, useLimits } from '../../server/use-limits';
+import { useMixes, useDesigns } from '../../server/use-studio';
+import { count, grams, mm, plain, whole } from '../../words/figures';
+import { DesignThumb } from './design-thumb';
+import { SideBySide } from './side-by-side';
+import { useDesignActs } from './use-design-acts';
+
+const ALL = 'all';
+
+/** The designs of the studio, each by its own drawing; or side by side at one scale. */
+export function DesignsPlace() {
+  const designs = useDesigns();
+  const mixes = useMixes();
+  const [view, setView] = useState<'cards' | 'scale'>('cards');
+  const [collection, setCollection] = useState(ALL);
+  const collections = [...new Set(designs.map((p) => p.design.collection ?? '').filter((c) => c !== ''))].sort();
+  const shown = designs.filter((p) => collection === ALL || p.design.collection === collection);
+  const first = mixes.find((m) => !m.mix.retired);
+  const begin = first ? (
+    <NewDesign mixId={first.id} />
+  ) : (
+    <Link to="/mixes" className="font-semibold text-verdigris underline">
+      Make a mix first
+    </Link>
+  );
+  return (
+    <Place
+      title="Designs"
+      about={designs.length > 0 && count(shown.length, 'design')}
+      actions={
+        designs.length > 0 && (
+          <>
+            {collections.length > 0 && (
+              <Choice
+                label="Collection"
+                value={collection}
+                options={[
+                  { value: ALL, label: 'all collections' },
+                  ...collections.map((c) => ({ value: c, label: c })),
+                ]}
+                onChange={setCollection}
+              />
+            )}
+            <Segments
+              label="View"
+              value={view}
+              options={[
+                { value: 'cards', label: 'One by one' },
+                { value: 'scale', label: 'Side by side, to scale' },
+              ]}
+              onChange={setView}
+            />
+            {begin}
+          </>
+        )
+      }
+    >
+      {designs.length === 0 && (
+        <Empty title="No designs yet" step={begin}>
+          A design is a list of parts at their true size. Fair Ember works out the grams and ball size of each part, the
+          foil core, the weight and the baking time.
+        </Empty>
+      )}
+      {designs.length > 0 && view === 'cards' && (
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-4 overflow-y-auto pb-2">
+          {shown.map((design) => (
+            <DesignCard key={design.id} design={design} />
+          ))}
+        </ul>
+      )}
+      {designs.length > 0 && view === 'scale' && (
+        <div className="flex min-h-0 flex-1 flex-col rounded-card border border-line bg-paper p-3">
+          <SideBySide designs={shown.map((p) => ({ id: p.id, name: p.design.name, measured: p.measured }))} />
+        </div>
+      )}
+    </Place>
+  );
+}
+
+/** Begins a design of a kind from a sensible one. */
+function NewDesign({ mixId }: { mixId: number }) {
+  const kinds = choicesOf(useLimits(), 'designKind');
+  const go = useNavigate();
+  const { add } = useDesignActs();
+  const template = useMutation({
+    mutationFn: (kind: string) =>
+      take(
+        api.GET('/api/designs/templates/{kind}', {
+          params: { path: { kind: kind as Design['kind'] }, query: { mixId } },
+        }),
+      ),
+    onSuccess: (design) => add.mutate(design, { onSuccess: ({ id }) => void go(`/designs/${id}`) }),
+  });
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>
+        <Button kind="main" aria-label="New design">
+          New design ▾
+        </Button>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={4}
+          className="z-50 rounded-card border border-line bg-paper p-1 shadow-float"
+        >
+          {kinds.map((kind) => (
+            <DropdownMenu.Item
+              key={kind.value}
+              onSelect={() => template.mutate(kind.value)}
+              className="flex min-h-9 cursor-pointer items-center rounded-small px-3 outline-none data-[highlighted]:bg-verdigris data-[highlighted]:text-paper"
+            >
+              {kind.label}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+function DesignCard({ design: { id, design, measured } }: { design: DesignView }) {
+  const kind = choicesOf(useLimits(), 'designKind').find((k) => k.value === design.kind)?.label;
+  const last = measured.stages.at(-1);
+  const of = (grade: Advice['grade']) => measured.advice.filter((f) => f.grade === grade).length;
+  const stops = of('STOP');
+  const flaws = of('CAUTION');
+  return (
+    <li>
+      <Link
+        to={`/designs/${id}`}
+        className="flex h-full flex-col rounded-card border border-line bg-paper p-4 hover:border-verdigris"
+      >
+        <span className="flex h-40 items-end justify-center">
+          <DesignThumb design={measured} width={150} height={156} />
+        </span>
+        <span className="mt-3 font-head text-figure font-bold">{design.name}</span>
+        <span className="text-note text-soft">
+          {kind}, {mm(measured.box.heightMm)} mm tall, {count(design.parts.length, 'part')}
+        </span>
+        {design.collection && <span className="text-note text-soft">{design.collection}</span>}
+        <span className="mt-1 figure text-figure font-semibold">{grams(measured.weightG)} g</span>
+        {last && (
+          <span className="figure text-note whitespace-nowrap text-ember-deep">
+            {whole(last.bakingMin)} min at {plain(last.lowC)} °C
+          </span>
+        )}
+        {stops > 0 && <span className="mt-1 text-note font-semibold text-madder">✕ {count(stops, 'stop')}</span>}
+        {flaws > 0 && <span className="mt-1 text-note font-semibold text-straw">◦ {count(flaws, 'caution')}</span>}
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,65 @@
+import { useMutation } from '@tanstack/react-query';
+import { useId } from 'react';
+import { api, Problem, take } from '../../server/client';
+import type { Part } from '../../server/types';
+import { count, mm } from '../../words/figures';
+
+interface Props {
+  part: Part;
+  onChange: (change: (part: Part) => Part) => void;
+  onSettle: () => void;
+}
+
+/** Most characters of a file that are sent; the server refuses as many. */
+const MOST = 2_000_000;
+
+/** The outline of a cut-out, read out of an SVG file. */
+export function OutlineField({ part, onChange, onSettle }: Props) {
+  const id = useId();
+  const read = useMutation({
+    meta: { form: true },
+    mutationFn: async (file: File) => {
+      if (file.size > MOST * 2)
+        throw new Error(`This file has ${mm(file.size / 1e6)} MB; the limit is 2 MB. Simplify the drawing.`);
+      return take(api.POST('/api/outlines', { body: { svg: await file.text() } }));
+    },
+    onSuccess: ({ rings }) => {
+      onChange((p) => ({ ...p, shape: { ...p.shape, outline: rings } }));
+      onSettle();
+    },
+  });
+  const corners = (part.shape.outline ?? []).reduce((sum, ring) => sum + ring.length / 2, 0);
+  const holes = (part.shape.outline?.length ?? 1) - 1;
+  const error = read.error instanceof Problem ? read.error.errors[0] : undefined;
+  const failure = error ? error.message : read.error?.message;
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+      <label
+        htmlFor={id}
+        className="inline-flex min-h-9 cursor-pointer items-center rounded-small border border-line bg-paper px-3 font-semibold focus-within:outline-2 focus-within:outline-verdigris hover:border-verdigris"
+      >
+        {read.isPending ? 'Reading…' : 'Read an outline from an SVG file'}
+        <input
+          id={id}
+          type="file"
+          accept=".svg,image/svg+xml"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = '';
+            if (file) read.mutate(file);
+          }}
+        />
+      </label>
+      <span className="text-note text-soft">
+        {count(corners, 'corner')}
+        {holes > 0 && `, ${count(holes, 'hole')}`}
+      </span>
+      {failure && (
+        <p role="alert" className="w-full text-note text-madder">
+          {failure} The outline is unchanged.
+        </p>
+      )}
+    </div>
+  );
+}

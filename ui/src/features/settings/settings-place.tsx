@@ -1,0 +1,196 @@
+import { Card, FieldLine } from '../../controls/card';
+import { Check } from '../../controls/check';
+import { Choice } from '../../controls/choice';
+import { NumberField } from '../../controls/number-field';
+import { Place } from '../../controls/place';
+import { TextField } from '../../controls/text-field';
+import { WhenField } from '../../controls/when-field';
+import type { Settings } from '../../server/types';
+import type { Draft } from '../../server/use-draft';
+import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { errorAt } from '../../server/use-measured';
+import { useOvens } from '../../server/use-studio';
+import { minorPerWhole } from '../../words/figures';
+import { CopiesCard } from './copies-card';
+import { OvenCard } from './oven-fields';
+import { useSettingsDraft } from './use-settings-draft';
+import { WeighedCore } from './weighed-core';
+
+type NumberName = {
+  [K in keyof Settings]-?: NonNullable<Settings[K]> extends number ? K : never;
+}[keyof Settings];
+
+const days = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const;
+
+/** The studio's settings: what time and energy cost, how it bakes, when it is open, its foil and its oven. */
+export function SettingsPlace() {
+  const settings = useSettingsDraft();
+  const ovens = useOvens();
+  return (
+    <Place title="Settings" about="The values behind every calculation. Change any of them here.">
+      <div className="grid min-h-0 flex-1 grid-cols-1 content-start items-start gap-4 overflow-y-auto md:grid-cols-2 lg:grid-cols-3">
+        <Studio settings={settings} />
+        <Baking settings={settings} />
+        <Money settings={settings} />
+        <Foil settings={settings} />
+        <Hands settings={settings} />
+        <CopiesCard />
+        {ovens.map((oven) => (
+          <OvenCard key={oven.id} saved={oven} only={ovens.length === 1} />
+        ))}
+      </div>
+    </Place>
+  );
+}
+
+function Amount({
+  settings,
+  field,
+  isMoney = false,
+}: {
+  settings: Draft<Settings>;
+  field: NumberName;
+  isMoney?: boolean;
+}) {
+  const span = spanOf(useLimits(), 'settings', field);
+  const per = isMoney ? minorPerWhole(settings.form.currency) : 1;
+  const label = span.label.replace(' in minor units', '');
+  return (
+    <FieldLine label={label} unit={isMoney ? settings.form.currency : span.unit}>
+      <NumberField
+        label={label}
+        value={settings.form[field] ?? 0}
+        span={span}
+        per={per}
+        chars={6}
+        error={errorAt(settings.errors, field)}
+        onChange={(value) => settings.change((w) => ({ ...w, [field]: value }))}
+        onSettle={settings.settle}
+      />
+    </FieldLine>
+  );
+}
+
+function Studio({ settings }: { settings: Draft<Settings> }) {
+  const { form, change, settle, errors } = settings;
+  const text = (field: 'name' | 'currency', label: string) => (
+    <FieldLine label={label}>
+      <TextField
+        label={label}
+        value={form[field]}
+        error={errorAt(errors, field)}
+        onChange={(value) => change((w) => ({ ...w, [field]: field === 'currency' ? value.toUpperCase() : value }))}
+        onSettle={settle}
+        className="w-40 text-right"
+      />
+    </FieldLine>
+  );
+  const time = (field: 'opens' | 'closes') => (
+    <FieldLine label={field}>
+      <WhenField
+        label={field}
+        type="time"
+        value={form[field].slice(0, 5)}
+        error={errorAt(errors, field)}
+        onChange={(value) => change((w) => ({ ...w, [field]: value }))}
+        onSettle={settle}
+        className="w-40 text-right"
+      />
+    </FieldLine>
+  );
+  return (
+    <Card title="The studio">
+      {text('name', 'name')}
+      {text('currency', 'currency, three letters')}
+      {time('opens')}
+      {time('closes')}
+      <Amount settings={settings} field="makers" />
+      <div role="group" aria-label="Days you work" className="flex flex-wrap gap-1 pt-1">
+        {days.map((day) => {
+          const on = form.days.includes(day);
+          return (
+            <button
+              key={day}
+              type="button"
+              aria-pressed={on}
+              onClick={() =>
+                change((w) => ({ ...w, days: days.filter((d) => (d === day ? !on : w.days.includes(d))) }))
+              }
+              className="min-h-9 rounded-small border border-line px-2.5 aria-pressed:border-verdigris aria-pressed:bg-verdigris aria-pressed:text-paper"
+            >
+              {day.slice(0, 1) + day.slice(1, 3).toLowerCase()}
+            </button>
+          );
+        })}
+      </div>
+      {errorAt(errors, 'days') && <p className="text-madder">{errorAt(errors, 'days')?.fix}</p>}
+    </Card>
+  );
+}
+
+function Baking({ settings }: { settings: Draft<Settings> }) {
+  const limits = useLimits();
+  return (
+    <Card title="Baking">
+      <FieldLine label="baking method">
+        <Choice
+          label="Baking method"
+          value={settings.form.bakingMethod}
+          options={choicesOf(limits, 'bakingMethod')}
+          onChange={(bakingMethod) =>
+            settings.change((w) => ({ ...w, bakingMethod: bakingMethod as Settings['bakingMethod'] }))
+          }
+        />
+      </FieldLine>
+      <Amount settings={settings} field="longAndLowMin" />
+      <Amount settings={settings} field="partBakeMin" />
+      <Check
+        label="bake longer when heat needs more time to reach the middle"
+        on={settings.form.byHeat ?? false}
+        onChange={(byHeat) => settings.change((w) => ({ ...w, byHeat }))}
+      />
+      <p className="text-note text-soft">
+        By the packet: minutes by the thickest section. Long and low: a fixed time at the low end of the window, never
+        less than the packet. In stages: part-bakes, then one full bake by the packet. Where they differ, the packet and
+        the safety sheet decide.
+      </p>
+    </Card>
+  );
+}
+
+function Money({ settings }: { settings: Draft<Settings> }) {
+  return (
+    <Card title="Money">
+      <Amount settings={settings} field="hourMinor" isMoney />
+      <Amount settings={settings} field="kwhMinor" isMoney />
+      <Amount settings={settings} field="wastePercent" />
+      <Amount settings={settings} field="marginPercent" />
+      <Amount settings={settings} field="stepMinor" isMoney />
+    </Card>
+  );
+}
+
+function Foil({ settings }: { settings: Draft<Settings> }) {
+  return (
+    <Card title="Foil">
+      <Amount settings={settings} field="foilUm" />
+      <Amount settings={settings} field="foilWidthMm" />
+      <Amount settings={settings} field="foilLengthM" />
+      <Amount settings={settings} field="foilPriceMinor" isMoney />
+    </Card>
+  );
+}
+
+function Hands({ settings }: { settings: Draft<Settings> }) {
+  return (
+    <Card title="Your hands">
+      <Amount settings={settings} field="looseGPerCm3" />
+      <Amount settings={settings} field="firmGPerCm3" />
+      <Amount settings={settings} field="hardGPerCm3" />
+      <WeighedCore onWeighed={(packed) => settings.change((w) => ({ ...w, ...packed }))} onSettle={settings.settle} />
+      <Amount settings={settings} field="cordMm" />
+      <Amount settings={settings} field="scaleStepG" />
+      <Amount settings={settings} field="machineG" />
+    </Card>
+  );
+}

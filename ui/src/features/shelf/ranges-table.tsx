@@ -1,0 +1,106 @@
+import { Button } from '../../controls/button';
+import { Caution } from '../../controls/caution';
+import { NumberField } from '../../controls/number-field';
+import { DraftText } from '../../controls/draft-text';
+import type { Line, Shelf } from '../../server/types';
+import { useDraft } from '../../server/use-draft';
+import { spanOf, useLimits } from '../../server/use-limits';
+import { errorAt } from '../../server/use-measured';
+import { useShelf } from '../../server/use-studio';
+import { useShelfActs } from './use-shelf-acts';
+
+const fields = [
+  { field: 'lowC', head: 'From', unit: '°C' },
+  { field: 'highC', head: 'To', unit: '°C' },
+  { field: 'ceilingC', head: 'Ceiling', unit: '°C' },
+  { field: 'per6MmMin', head: 'Per 6 mm', unit: 'min' },
+  { field: 'leastMin', head: 'Shortest', unit: 'min' },
+  { field: 'mostMin', head: 'Longest', unit: 'min' },
+  { field: 'greatestMm', head: 'Thickest', unit: 'mm' },
+  { field: 'densityGPerCm3', head: 'Density', unit: 'g/cm³' },
+  { field: 'driesH', head: 'Air-dries, per 6 mm', unit: 'h' },
+] as const;
+
+const newRange: Line = {
+  name: 'New clay range',
+  lowC: 125,
+  highC: 135,
+  ceilingC: 150,
+  per6MmMin: 15,
+  leastMin: 20,
+  mostMin: 90,
+  greatestMm: 12,
+  densityGPerCm3: 1.75,
+};
+
+/** The ranges of clay and what their packets say of the oven. */
+export function RangesTable() {
+  const { ranges } = useShelf();
+  const { addRange, removeRange } = useShelfActs();
+  return (
+    <div className="flex max-w-5xl flex-col gap-3">
+      <div className="relative overflow-x-auto rounded-card border border-line bg-paper">
+        <table className="w-full">
+          <thead className="text-note text-soft">
+            <tr>
+              <th className="py-2 pl-3 text-left font-semibold">Clay range</th>
+              {fields.map((f) => (
+                <th key={f.field} className="pr-2 text-right font-semibold">
+                  {f.head}, {f.unit}
+                </th>
+              ))}
+              <th>
+                <span className="sr-only">Remove</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {ranges.map((range) => (
+              <RangeRow key={range.id} saved={range} onRemove={() => removeRange.mutate(range)} />
+            ))}
+          </tbody>
+        </table>
+        {ranges.length === 0 && <p className="px-3 py-2 text-soft">Type here what the packet of your clay says.</p>}
+        <Button kind="quiet" className="m-1" onClick={() => addRange.mutate(newRange)}>
+          Add a clay range
+        </Button>
+      </div>
+      <Caution>
+        Copy these from the packet in your job. The packet and the maker’s safety sheet decide, not these defaults.
+      </Caution>
+    </div>
+  );
+}
+
+function RangeRow({ saved, onRemove }: { saved: Shelf['ranges'][number]; onRemove: () => void }) {
+  const limits = useLimits();
+  const range = useDraft<Line>(`/api/shelf/ranges/${saved.id}`, saved.range.name, {
+    edition: saved.edition,
+    form: saved.range,
+  });
+  return (
+    <tr className="border-t border-line">
+      <td className="py-1.5 pl-3">
+        <DraftText draft={range} field="name" label="Name of the clay range" className="w-48 font-semibold" />
+      </td>
+      {fields.map(({ field }) => (
+        <td key={field} className="pr-2 text-right">
+          <NumberField
+            label={`${range.form.name}, ${spanOf(limits, 'shelf', field).label}`}
+            value={range.form[field] ?? 0}
+            span={spanOf(limits, 'shelf', field)}
+            chars={4}
+            error={errorAt(range.errors, field)}
+            onChange={(value) => range.change((l) => ({ ...l, [field]: value }))}
+            onSettle={range.settle}
+          />
+        </td>
+      ))}
+      <td className="text-right">
+        <Button kind="quiet" aria-label={`Remove ${range.form.name}`} onClick={onRemove}>
+          ✕
+        </Button>
+      </td>
+    </tr>
+  );
+}
