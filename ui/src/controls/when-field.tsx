@@ -1,5 +1,7 @@
-import { useEffect, useId, useRef, useState } from 'react';
+import { useId, useState } from 'react';
 import type { InputError } from '../server/client';
+import { useBench } from '../server/use-bench';
+import { fullDayName, parseDay, parseTime } from '../words/days';
 import { complaintOf, Hint } from './hint';
 
 interface Props {
@@ -12,50 +14,56 @@ interface Props {
   className?: string;
 }
 
-/** A day or a time of day edited in place. Until it is whole nothing is changed; Escape brings back what there was. */
+const complaints = {
+  date: 'is not a day. Type a day such as 8 Dec 2026.',
+  time: 'is not a time of day. Type a time such as 17:30.',
+};
+
+/**
+ * A day or a time of day edited in place, written as on every page. What is typed and cannot be understood stays, and
+ * changes nothing; Escape brings back what there was.
+ */
 export function WhenField({ label, type, value, onChange, onSettle, error, className = '' }: Props) {
   const id = useId();
-  const input = useRef<HTMLInputElement>(null);
-  const began = useRef(value);
-  const [partial, setPartial] = useState(false);
+  const { now } = useBench().bench;
+  const [typed, setTyped] = useState<string | null>(null);
+  const [began, setBegan] = useState(value);
   const [inside, setInside] = useState(false);
-  const half =
-    partial && !inside
-      ? `This ${type} is incomplete. Fill in all of it, or press Escape to restore the old one.`
-      : null;
-  const complaint = half ?? complaintOf(error);
-  // The browser keeps what is half typed to itself, so the field is only written to while nobody types in it.
-  useEffect(() => {
-    if (input.current && !inside && !partial) input.current.value = value;
-  }, [value, inside, partial]);
+  const shown = type === 'date' ? fullDayName(value) : value.slice(0, 5);
+  const parse = (text: string) => (type === 'date' ? parseDay(text, now) : parseTime(text));
+  const broken = typed !== null && !inside && parse(typed) === null ? `“${typed}” ${complaints[type]}` : null;
+  const complaint = broken ?? complaintOf(error);
   return (
     <Hint id={id} text={complaint} tone="error">
       <input
-        ref={input}
-        type={type}
+        type="text"
+        inputMode={type === 'time' ? 'numeric' : 'text'}
+        autoComplete="off"
         aria-label={label}
         aria-invalid={Boolean(complaint)}
         aria-describedby={complaint ? id : undefined}
-        className={`field ${className}`}
-        defaultValue={value}
+        className={`field ${type === 'date' ? 'w-36' : 'w-14'} ${className}`}
+        value={typed ?? shown}
         onFocus={() => {
           setInside(true);
-          if (!partial) began.current = value;
+          if (typed === null) setBegan(value);
         }}
         onChange={(event) => {
-          setPartial(event.target.value === '');
-          if (event.target.value !== '') onChange(event.target.value);
+          setTyped(event.target.value);
+          const parsed = parse(event.target.value);
+          if (parsed !== null && parsed !== value) onChange(parsed);
         }}
         onKeyDown={(event) => {
-          if (event.key === 'Enter' && !partial) onSettle();
+          if (event.key === 'Enter' && (typed === null || parse(typed) !== null)) onSettle();
           if (event.key !== 'Escape') return;
-          event.currentTarget.value = began.current;
-          setPartial(false);
-          if (value !== began.current) onChange(began.current);
+          setTyped(null);
+          if (value !== began) onChange(began);
         }}
         onBlur={() => {
           setInside(false);
-          if (!partial) onSettle();
+          if (typed !== null && parse(typed) === null) return;
+          setTyped(null);
+          onSettle();
         }}
       />
     </Hint>

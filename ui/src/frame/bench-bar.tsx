@@ -44,7 +44,7 @@ function CurrentJob() {
         <span className="text-soft"> of {minutes(job.plannedMin)}</span>
       </p>
       <Button kind={job.startedAt ? 'plain' : 'main'} keyCap="Space" onClick={() => acts.timer.mutate(!job.startedAt)}>
-        {job.startedAt ? 'Stop' : 'Start'}
+        {job.startedAt ? 'Stop timer' : 'Start timer'}
       </Button>
       <Button keyCap="." disabled={left <= 0} onClick={() => acts.count.mutate({ done: 1, lost: 0 })}>
         Done{' '}

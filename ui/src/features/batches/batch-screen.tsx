@@ -81,7 +81,7 @@ function StateActions({ batch, id, remove }: ActionProps) {
           Put on the bench
         </Button>
         <Button onClick={() => remove({ id, edition: batch.edition }, { onSuccess: () => void go('/batches') })}>
-          Remove
+          Remove this batch
         </Button>
       </>
     );

@@ -49,7 +49,7 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
                   {mix.name}
                 </Link>
                 <span className="ml-auto figure text-figure font-semibold">{grams(mix.toMixG)} g</span>
-                <span className="w-36 text-right figure text-note whitespace-nowrap text-soft">
+                <span className="w-44 text-right figure text-note whitespace-nowrap text-soft">
                   {grams(mix.netG)} g in the pieces
                 </span>
               </div>

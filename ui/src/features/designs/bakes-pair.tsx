@@ -176,7 +176,7 @@ function StageFields({ design, stage, index, onChange, onRemove }: StageProps) {
       )}
       {draft.form.stages.length > 1 && !last && (
         <Button kind="quiet" className="ml-auto text-note" onClick={onRemove}>
-          Remove
+          Remove this bake
         </Button>
       )}
     </div>
@@ -264,7 +264,7 @@ function CheckLines({ design }: { design: DesignDraft }) {
               className="text-note"
               onClick={() => setChecks((all) => all.filter((_, j) => j !== i))}
             >
-              Remove
+              Remove this check
             </Button>
           </li>
         ))}

@@ -126,7 +126,9 @@ function Actions({ id, edition }: Edition) {
   const go = useNavigate();
   return (
     <>
-      <Button onClick={() => remove.mutate({ id, edition }, { onSuccess: () => void go('/designs') })}>Remove</Button>
+      <Button onClick={() => remove.mutate({ id, edition }, { onSuccess: () => void go('/designs') })}>
+        Remove this design
+      </Button>
       <Button kind="main" onClick={() => void go(`/price/${id}`)}>
         Cost and price
       </Button>

@@ -67,7 +67,7 @@ export function InsertFields({ insert, index, sums, errors, onChange, onSettle, 
           onChange={(stays) => onChange((i) => ({ ...i, stays }))}
         />
         <Button kind="quiet" className="ml-auto min-h-8 text-note" onClick={onRemove}>
-          Remove
+          Remove this insert
         </Button>
       </div>
       <div className="flex flex-wrap gap-x-3 gap-y-1">{sizes.map((s) => number(s.field, s.words))}</div>

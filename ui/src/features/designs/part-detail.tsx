@@ -60,7 +60,7 @@ export function PartDetail(props: Props) {
           </label>
         )}
         <Button kind="quiet" className="ml-auto min-h-8 text-note" onClick={onRemove}>
-          Remove
+          Remove this part
         </Button>
       </div>
       {part.shape.kind === 'CUT_OUT' && <OutlineField part={part} onChange={onChange} onSettle={onSettle} />}

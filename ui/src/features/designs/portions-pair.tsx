@@ -63,9 +63,8 @@ export function PortionsPair({ id, design }: { id: number; design: DesignDraft }
           <p className="text-note text-soft">
             Cord thickness is set in{' '}
             <Link className="underline" to="/settings">
-              {' '}
-              Settings{' '}
-            </Link>{' '}
+              Settings
+            </Link>
             . A share is cut from a block on the shelf, of an unmixed clay, where a hand can cut it within 3 %;
             otherwise a length of cord is given.
           </p>

@@ -61,7 +61,7 @@ export function WireFields({ wire, index, sums, errors, onChange, onSettle, onRe
           onChange={(metal) => onChange((w) => ({ ...w, metal: metal as Wire['metal'] }))}
         />
         <Button kind="quiet" className="ml-auto min-h-8 text-note" onClick={onRemove}>
-          Remove
+          Remove this wire
         </Button>
       </div>
       <ol className="flex flex-col gap-1">

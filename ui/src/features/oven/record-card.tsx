@@ -41,6 +41,14 @@ export function RecordCard({ load }: { load: LoggedLoad }) {
             Save readings (CSV)
           </a>
         )}
+        {record.points.length > 0 && (
+          <a
+            href={`/api/baking/loads/${load.id}/readings.csv?decimalCommas=true`}
+            className="text-verdigris underline underline-offset-4"
+          >
+            Save with decimal commas
+          </a>
+        )}
         <ReadingsFile id={load.id} />
       </div>
     </section>

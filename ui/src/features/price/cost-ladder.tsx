@@ -44,7 +44,7 @@ export function CostLadder({ name, costs, money }: Props) {
   const top = Math.max(1, ...costs.map((c) => Math.max(c.priceMinor, c.costMinor)));
   const height = Math.max(0, size.height - 64);
   const step = size.width / Math.max(1, costs.length);
-  const wide = Math.min(120, step * 0.62);
+  const wide = Math.min(120, step * 0.7);
   const y = (minor: number) => 28 + height * (1 - minor / top);
   return (
     <div ref={ref} className="relative min-h-80 flex-1">
@@ -89,17 +89,12 @@ function Ladder({ cost, x, wide, y, money }: LadderProps) {
               strokeWidth="0.75"
             />
             {tall > 17 && (
-              <text
+              <RungLabel
                 x={x + wide / 2}
-                y={y(foot) - tall / 2 + 4.5}
-                textAnchor="middle"
-                className="figure text-note"
-                paintOrder="stroke"
-                stroke={rungLooks[rung.name]?.ink}
-                strokeWidth="5"
-              >
-                {rung.name} {money(rung.costMinor)}
-              </text>
+                middle={y(foot) - tall / 2}
+                lines={tall > 34 ? [rung.name, money(rung.costMinor)] : [rung.name]}
+                ink={rungLooks[rung.name]?.ink}
+              />
             )}
           </g>
         );
@@ -147,4 +142,28 @@ function Ladder({ cost, x, wide, y, money }: LadderProps) {
       </text>
     </g>
   );
+}
+
+interface RungLabelProps {
+  x: number;
+  middle: number;
+  lines: string[];
+  ink: string | undefined;
+}
+
+function RungLabel({ x, middle, lines, ink }: RungLabelProps) {
+  return lines.map((line, i) => (
+    <text
+      key={line}
+      x={x}
+      y={middle + 4.5 + 15 * (i - (lines.length - 1) / 2)}
+      textAnchor="middle"
+      className="text-note"
+      paintOrder="stroke"
+      stroke={ink}
+      strokeWidth="5"
+    >
+      {line}
+    </text>
+  ));
 }

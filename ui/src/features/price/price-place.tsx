@@ -137,7 +137,7 @@ function CostTable({ costs, money }: { costs: Cost[]; money: (minor: number) => 
         <tbody>
           {names.map((name, i) => row(name, (c) => money(c.rungs[i]?.costMinor ?? 0)))}
           {row('cost', (c) => money(c.costMinor), true)}
-          {row('kept', (c) => money(c.profitMinor))}
+          {row('profit', (c) => money(c.profitMinor))}
           {row('margin', (c) => `${percent(c.marginPercent)} %`)}
           {row('price', (c) => money(c.priceMinor), true)}
         </tbody>
@@ -181,9 +181,8 @@ function PriceFields({ id, cost }: { id: number; cost: Cost }) {
         <p className="text-soft">
           Priced for a {plain(settings.marginPercent)} % margin (change it in{' '}
           <Link to="/settings" className="text-verdigris underline">
-            {' '}
-            Settings{' '}
-          </Link>{' '}
+            Settings
+          </Link>
           ).
         </p>
       )}

@@ -79,7 +79,7 @@ export function CopiesCard() {
       {kept.length > 0 && (
         <>
           <h3 className="pt-1">Studios kept before a copy was opened</h3>
-          <ul aria-label="Kept copies" className="flex flex-col gap-1">
+          <ul aria-label="Saved copies" className="flex flex-col gap-1">
             {kept.map((copy) => (
               <li key={copy.name} className="flex items-baseline justify-between gap-2">
                 <span>

@@ -1,6 +1,8 @@
 import { Card, FieldLine } from '../../controls/card';
 import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
+import { Switch } from '../../controls/switch';
+import { useKeysOff, useMuted } from '../../controls/use-flag';
 import { NumberField } from '../../controls/number-field';
 import { Place } from '../../controls/place';
 import { TextField } from '../../controls/text-field';
@@ -35,11 +37,25 @@ export function SettingsPlace() {
         <Foil settings={settings} />
         <Hands settings={settings} />
         <CopiesCard />
+        <ThisBrowser />
         {ovens.map((oven) => (
           <OvenCard key={oven.id} saved={oven} only={ovens.length === 1} />
         ))}
       </div>
     </Place>
+  );
+}
+
+/** What is set for this browser alone, not for the studio. */
+function ThisBrowser() {
+  const [keysOff, setKeysOff] = useKeysOff();
+  const [muted, mute] = useMuted();
+  return (
+    <Card title="This browser">
+      <Switch label="single-key shortcuts" on={!keysOff} onChange={(on) => setKeysOff(!on)} />
+      <Switch label="chime when a load needs you" on={!muted} onChange={(on) => mute(!on)} />
+      <p className="text-note text-soft">Press ? to see the shortcuts. These two are saved in this browser only.</p>
+    </Card>
   );
 }
 

@@ -2,6 +2,7 @@ package fairember.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -223,6 +224,18 @@ public class OvenBordersTest extends ServerTest {
         assertThat(csv.lines().skip(1).map(line -> OffsetDateTime.parse(line.split(",")[0])))
                 .isSorted()
                 .doesNotHaveDuplicates();
+        assertThat(csv.lines().skip(1)).allMatch(line -> line.matches("\\S+T\\d\\d:\\d\\d:\\d\\d\\S*,[-\\d.]+"));
+        byte[] spreadsheet = http().bytes("/api/baking/loads/" + load + "/readings.csv?decimalCommas=true");
+        assertThat(new String(spreadsheet, StandardCharsets.UTF_8)
+                        .replace("\uFEFF", "")
+                        .replace(',', '.')
+                        .replace(';', ','))
+                .isEqualTo(csv);
+        JsonNode again = http().send(
+                        "POST", "/api/baking/loads/" + load + "/readings", spreadsheet, "Content-Type", "text/csv")
+                .json();
+        assertThat(again.path("again").asLong()).isEqualTo(csv.lines().count() - 1);
+        assertThat(again.path("refused").size()).isZero();
     }
 
     private int lines(long load) {

@@ -162,17 +162,18 @@ class LoadRecords {
     }
 
     /** All readings of a load as CSV, as the door takes them. */
-    String csv(long id) {
+    String csv(long id, boolean decimalCommas) {
         LoadForm load = loads.find(id)
                 .orElseThrow(() -> new MissingException("load", id))
                 .form();
         Instant end = load.outAt() == null ? clock.instant() : load.outAt();
-        StringBuilder csv = new StringBuilder("at,temp_c\r\n");
+        StringBuilder csv = new StringBuilder(decimalCommas ? "\uFEFFat;temp_c\r\n" : "at,temp_c\r\n");
         for (Reading reading : readings(load, end)) {
             Instant at = load.inAt().plusMillis(Math.round(reading.atS() * 1000));
+            String c = String.valueOf(reading.c());
             csv.append(DateTimeFormatter.ISO_OFFSET_DATE_TIME.format(at.atZone(clock.getZone())))
-                    .append(',')
-                    .append(reading.c())
+                    .append(decimalCommas ? ';' : ',')
+                    .append(decimalCommas ? c.replace('.', ',') : c)
                     .append("\r\n");
         }
         return csv.toString();

@@ -73,19 +73,23 @@ public class ProbeDoor {
     }
 
     /**
-     * Readings written as CSV with the columns {@code at} and {@code temp_c}.
+     * Readings written as CSV with the columns {@code at} and {@code temp_c}; a byte-order mark, semicolons between the columns and
+     * decimal commas are understood.
      *
      * @throws Refused when it is no such file
      */
     List<SentReading> read(String csv) {
+        String bare = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
+        String columns = bare.lines().findFirst().orElse("");
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
+                .setDelimiter(columns.contains(";") ? ';' : ',')
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .setIgnoreEmptyLines(true)
                 .setTrim(true)
                 .get();
-        try (Reader text = new StringReader(csv);
+        try (Reader text = new StringReader(bare);
                 var parser = format.parse(text)) {
             if (!parser.getHeaderNames().containsAll(List.of("at", "temp_c"))) {
                 throw new InvalidInputException(

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -30,11 +31,12 @@ class RecordController {
         return records.record(id);
     }
 
-    @GetMapping(path = "/loads/{id}/readings.csv", produces = "text/csv")
-    ResponseEntity<String> csv(@PathVariable long id) {
+    /** Its readings; for spreadsheets with decimal commas also with semicolons and a byte-order mark. */
+    @GetMapping(path = "/loads/{id}/readings.csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> csv(@PathVariable long id, @RequestParam(defaultValue = "false") boolean decimalCommas) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=load-" + id + ".csv")
-                .body(records.csv(id));
+                .body(records.csv(id, decimalCommas));
     }
 
     /** Takes the readings of a probe that kept them to itself, for the oven this load was in. */

@@ -66,7 +66,7 @@ record SentReading(@Nullable Instant at, @Nullable Double tempC, String foundAt,
 
     private static @Nullable Double number(String text) {
         try {
-            return Double.valueOf(text.strip());
+            return Double.valueOf(text.strip().replace(',', '.'));
         } catch (NumberFormatException none) {
             return null;
         }

@@ -15,7 +15,7 @@ public class DesignJourney extends Journey {
         page.sees("A part-bake of 10 min; a full bake follows.");
         assertThat(page.all(By.cssSelector("input[aria-label='Name of the bake']")))
                 .hasSize(2);
-        page.press("Remove");
+        page.press("Remove this bake");
         page.until(() ->
                 page.all(By.cssSelector("input[aria-label='Name of the bake']")).size() == 1);
         page.leaves("A part-bake of 10 min");
@@ -24,7 +24,7 @@ public class DesignJourney extends Journey {
     @Test
     public void aChecksLineIsAddedNamedAndAskedForInTheBatch() {
         go("/designs/4/bakes");
-        page.press("Add a clay range");
+        page.press("Add a check");
         page.enter("Check 3", "Backs smooth");
         page.until(() ->
                 page.text().contains("Backs smooth") || page.value("Check 3").equals("Backs smooth"));
@@ -68,7 +68,7 @@ public class DesignJourney extends Journey {
         page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
         page.enter("Name of the design", "Net float");
         page.until(() -> page.text().contains("to Net float"));
-        page.press("Remove");
+        page.press("Remove this design");
         page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
         page.leaves("Net float, ");
         page.press("Undo");

@@ -160,9 +160,9 @@ public class DrawingJourney extends Journey {
     @Test
     public void everyRungIsAsTallAsItsCost() {
         go("/price/1");
-        page.until(() -> boxes("svg[role=img] rect[fill^='#']").size() == 20);
+        page.until(() -> boxes("svg[role=img] rect[fill^='url(#rung']").size() == 20);
         List<Object> batches = list(api("/api/price/1").get("batches"));
-        List<List<Number>> rects = boxes("svg[role=img] rect[fill^='#']");
+        List<List<Number>> rects = boxes("svg[role=img] rect[fill^='url(#rung']");
         double tallest = 0;
         double dearest = 0;
         for (int i = 0; i < 20; i++) {
@@ -246,7 +246,7 @@ public class DrawingJourney extends Journey {
     }
 
     private void byHeat() {
-        WebElement switched = page.one(By.xpath("//label[contains(., 'bake longer where the heat')]//button"));
+        WebElement switched = page.one(By.xpath("//label[contains(., 'bake longer when heat')]//button"));
         Object before = map(api("/api/settings").get("settings")).get("byHeat");
         switched.click();
         page.until(

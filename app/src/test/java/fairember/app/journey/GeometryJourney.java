@@ -25,7 +25,7 @@ public class GeometryJourney extends Journey {
     }
 
     private void removed() {
-        page.press("Remove");
+        page.press("Remove this design");
         page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
     }
 
@@ -91,7 +91,7 @@ public class GeometryJourney extends Journey {
         page.enter("Pencil, at most, °C", "90");
         page.until(() -> page.text().contains("saved"));
         go("/designs/" + id);
-        page.sees("take it out before baking");
+        page.sees("Take it out before baking");
         go("/designs/" + id + "/balance");
         page.sees("of the length; above 80 % is top-heavy");
         removed();
@@ -136,7 +136,7 @@ public class GeometryJourney extends Journey {
         go("/designs/1/size");
         page.sees("First lighthouses");
         page.sees("version ");
-        page.one(By.xpath("//button[starts-with(normalize-space(.), 'Bring version')]"))
+        page.one(By.xpath("//button[starts-with(normalize-space(.), 'Restore version')]"))
                 .click();
         page.sees("shell 6 to 4.5");
         go("/designs/1");
@@ -272,7 +272,7 @@ public class GeometryJourney extends Journey {
         tabTo("Size and versions");
         page.keys(Keys.ENTER);
         page.until(() -> page.driver().getCurrentUrl().endsWith("/size"));
-        tabTo("Remove");
+        tabTo("Remove this design");
         page.keys(Keys.ENTER);
         page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
     }

@@ -51,7 +51,7 @@ public class MainJobJourney extends Journey {
         page.sees("7.5");
         page.choose("Shape", "block");
         page.sees("block");
-        page.press("Remove");
+        page.press("Remove this part");
         page.until(() -> page.all(By.cssSelector("tbody tr")).size() == 7);
     }
 

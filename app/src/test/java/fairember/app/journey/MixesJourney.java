@@ -19,7 +19,7 @@ public class MixesJourney extends Journey {
     public void aRecipeIsFoundForAColourOfAMixAndKept() {
         go("/mixes/4");
         page.press("Other recipes for this colour");
-        page.sees(" clays may go in");
+        page.sees(" clays may be used");
         assertThat(page.value("Grams in the pieces, g")).isEqualTo("100");
         page.sees("Finished;");
         page.sees("the same to the eye");
@@ -61,7 +61,7 @@ public class MixesJourney extends Journey {
         page.enter("Clay 1, parts, parts", "2");
         page.enter("Note", "too dark by half");
         page.sees("observed, then predicted");
-        page.until(() -> page.text().contains("off"));
+        page.until(() -> page.text().contains("difference"));
         page.press("Add the colour, raw");
         page.enter("raw colour of the tile", "#44565a");
         page.reload();
@@ -126,7 +126,8 @@ public class MixesJourney extends Journey {
         page.press("Your options");
         page.sees("better choice");
         String said = page.one(By.cssSelector("[aria-label='Not enough clay']")).getText();
-        assertThat(said).contains("Another recipe", "Fill up with other clays", "Buy", "Rose pink: 1 × 57 g", "off");
+        assertThat(said)
+                .contains("Another recipe", "Fill up with other clays", "Buy", "Rose pink: 1 × 57 g", "Difference");
         page.enter("Grams in the pieces, g", "20");
         page.leaves("Your options");
     }
@@ -246,7 +247,7 @@ public class MixesJourney extends Journey {
         go("/mixes/15");
         page.sees("retired");
         go("/shelf/clays/15");
-        page.sees("Not sold any more");
+        page.sees("No longer sold");
         page.sees("Coral of last year");
     }
 }

@@ -32,7 +32,7 @@ public class OvenJourney extends Journey {
         page.sees("over the 130 °C these pieces can take");
         page.sees("Switch the oven off, keep its door shut");
         go("/settings");
-        page.sees("In the oven now: ");
+        page.sees("In the oven: ");
         page.isForEveryone();
         page.press("Show this load");
         page.sees("Switch the oven off, keep its door shut");

@@ -108,7 +108,7 @@ public class UnsavedWorkJourney extends Journey {
         page.until(() -> page.value("name").equals(before));
         page.press("Restore the old studio");
         page.until(() -> page.value("name").equals("Another bench"));
-        assertThat(page.all(By.cssSelector("ul[aria-label='Kept copies'] li"))).hasSize(2);
+        assertThat(page.all(By.cssSelector("ul[aria-label='Saved copies'] li"))).hasSize(2);
         page.isForEveryone();
         Path words = Files.createTempFile("fairember-copy", ".db");
         Files.writeString(words, "no studio");
