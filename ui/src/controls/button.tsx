@@ -1,8 +1,11 @@
 import type { ComponentProps, ReactNode } from 'react';
+import { focusWhatIsAdded } from './focus-added';
 
 interface Props extends ComponentProps<'button'> {
   kind?: 'plain' | 'main' | 'heat' | 'quiet';
   keyCap?: string;
+  /** It adds something with fields: the focus moves to the first of them. */
+  adds?: boolean;
   children: ReactNode;
 }
 
@@ -14,11 +17,15 @@ const kinds = {
 };
 
 /** A button, with the key that does the same. */
-export function Button({ kind = 'plain', keyCap, className = '', children, ...rest }: Props) {
+export function Button({ kind = 'plain', keyCap, adds = false, className = '', children, onClick, ...rest }: Props) {
   return (
     <button
       type="button"
       className={`inline-flex min-h-9 items-center gap-2 rounded-small px-3 font-semibold whitespace-nowrap disabled:opacity-50 ${kinds[kind]} ${className}`}
+      onClick={(event) => {
+        if (adds) focusWhatIsAdded(event.currentTarget);
+        onClick?.(event);
+      }}
       {...rest}
     >
       {children}
@@ -29,7 +36,7 @@ export function Button({ kind = 'plain', keyCap, className = '', children, ...re
 
 export function KeyCap({ children }: { children: ReactNode }) {
   return (
-    <kbd className="inline-block min-w-5 rounded-small border border-current px-1 text-center figure text-note leading-5 opacity-80">
+    <kbd className="inline-block min-w-5 rounded-small border border-current px-1 text-center figure text-note leading-5 opacity-80 max-lg:hidden">
       {children}
     </kbd>
   );

@@ -15,7 +15,7 @@ const tones = {
 };
 
 /**
- * A field and a few words that float beside it while they matter: its range, or what is wrong. What is wrong is also told to a
+ * A field and a few words that float beside it while they matter: its range, or what is wrong. What is wrong is also given to a
  * screen reader at once. What floats is only made when there is something to say: a page has hundreds of fields.
  */
 export function Hint({ text, tone, id, children }: Props) {

@@ -10,7 +10,7 @@ export function BenchBar() {
   return (
     <footer
       aria-label="Bench bar"
-      className="flex h-bar items-center gap-4 overflow-x-auto border-t border-line bg-paper px-5 whitespace-nowrap"
+      className="flex min-h-bar flex-wrap items-center gap-x-4 gap-y-1 border-t border-line bg-paper px-5 py-1 whitespace-nowrap max-lg:gap-x-2 max-lg:px-3"
     >
       {job ? (
         <CurrentJob />
@@ -39,7 +39,7 @@ function CurrentJob() {
       >
         {stopwatch(job.loggedSec + running)}
       </output>
-      <p className="min-w-0 truncate">
+      <p className="min-w-24 flex-1 basis-40 truncate">
         <span className="font-semibold">{job.name}</span>, {job.designName}
         <span className="text-soft"> of {minutes(job.plannedMin)}</span>
       </p>
@@ -64,7 +64,9 @@ function Undo() {
   const { undo, redo } = useUndo();
   return (
     <div className="ml-auto flex min-w-0 items-center gap-1">
-      {last.undo && <span className="max-w-72 truncate text-note text-soft">{last.undo}</span>}
+      {last.undo && (
+        <span className="max-w-72 truncate text-note text-soft max-xl:max-w-44 max-lg:hidden">{last.undo}</span>
+      )}
       <Button
         kind="quiet"
         keyCap="u"

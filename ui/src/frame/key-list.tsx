@@ -1,5 +1,4 @@
 import { Dialog } from 'radix-ui';
-import { KeyCap } from '../controls/button';
 import { places } from './places';
 
 const others: [string, string][] = [
@@ -29,7 +28,7 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
             {[...jumps, ...others].map(([key, does]) => (
               <div key={key} className="flex items-baseline gap-3">
                 <dt className="w-14 shrink-0 text-right">
-                  <KeyCap>{key}</KeyCap>
+                  <kbd className="rounded-small border border-current px-1 figure text-note">{key}</kbd>
                 </dt>
                 <dd>{does}</dd>
               </div>

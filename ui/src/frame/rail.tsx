@@ -10,7 +10,7 @@ interface Props {
 /** The places in a row, each with its letter underlined. */
 export function Rail({ onFind, onKeys }: Props) {
   return (
-    <header className="flex h-rail items-center gap-5 border-b border-line bg-paper px-5">
+    <header className="flex h-rail items-center gap-5 border-b border-line bg-paper px-5 max-lg:gap-2 max-lg:px-3">
       <NavLink to="/bench" className="font-head text-figure font-extrabold tracking-tight whitespace-nowrap">
         Fair Ember
       </NavLink>
@@ -20,7 +20,7 @@ export function Rail({ onFind, onKeys }: Props) {
             key={place.path}
             to={place.path}
             aria-keyshortcuts={place.key}
-            className="flex h-full items-center border-b-[3px] border-transparent px-2.5 text-soft hover:text-ink aria-[current=page]:border-verdigris aria-[current=page]:font-semibold aria-[current=page]:text-verdigris"
+            className="flex h-full items-center border-b-[3px] border-transparent px-2.5 text-soft hover:text-ink aria-[current=page]:border-verdigris aria-[current=page]:font-semibold aria-[current=page]:text-verdigris max-lg:px-2"
           >
             <PlaceName name={place.name} letter={place.key} />
           </NavLink>

@@ -17,7 +17,11 @@ export function RouteAnnouncer() {
       if (document.activeElement && document.activeElement !== document.body) return;
       document.querySelector<HTMLElement>('main h1')?.focus({ preventScroll: true });
     }, 150);
-    return () => clearTimeout(soon);
+    const later = setTimeout(() => setSaid(''), 2000);
+    return () => {
+      clearTimeout(soon);
+      clearTimeout(later);
+    };
   }, [pathname]);
   return (
     <p role="status" className="sr-only">

@@ -31,7 +31,7 @@ export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void 
   return (
     <aside
       aria-label="Oven"
-      className={`flex h-full flex-col bg-spine text-spine-ink ${open ? 'w-spine' : 'w-11'} shrink-0`}
+      className={`flex h-full flex-col bg-spine text-spine-ink ${open ? 'w-spine max-w-[16.6vw]' : 'w-11 max-w-[16.6vw]'} shrink-0`}
     >
       <div className="flex h-rail items-center gap-1 pr-1 pl-3">
         {open && (
@@ -51,25 +51,58 @@ export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void 
           {open ? '»' : '«'}
         </button>
       </div>
-      <DayStrip
-        key={shown}
-        open={open}
-        loads={today}
-        opens={minuteOf(`${shown}T${day.opens}`, shown)}
-        closes={minuteOf(`${shown}T${day.closes}`, shown)}
-        day={shown}
-        now={now}
-      />
-      {open && today.length === 0 && <p className="px-3 pb-4 text-note text-spine-soft">{nothingOn(day, shown)}</p>}
+      {open && today.length === 0 ? (
+        <NextLoads day={day} shown={shown} loads={loads} now={now} />
+      ) : (
+        <DayStrip
+          key={shown}
+          open={open}
+          loads={today}
+          opens={minuteOf(`${shown}T${day.opens}`, shown)}
+          closes={minuteOf(`${shown}T${day.closes}`, shown)}
+          day={shown}
+          now={now}
+        />
+      )}
     </aside>
   );
 }
 
-/** Why a day's strip is empty, and when the next load is. */
+interface NextProps {
+  day: Day;
+  shown: string;
+  loads: SpineLoad[];
+  now: Date;
+}
+
+/** A day without loads: the planned loads that come after it, by day. */
+function NextLoads({ day, shown, loads, now }: NextProps) {
+  const later = loads.filter((load) => load.kind === 'planned' && isoDay(load.from) > shown);
+  const days = [...new Set(later.map((load) => isoDay(load.from)))];
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto px-3 py-3 text-note">
+      <p className="text-spine-soft">{nothingOn(day, shown)}</p>
+      {days.map((next) => (
+        <section key={next} aria-label={`Loads ${relativeDay(next, day.now)}`}>
+          <h3 className="pb-1 font-semibold">{relativeDay(next, day.now)}</h3>
+          <ol className="flex flex-col gap-1.5">
+            {loadsOn(later, next).map((load) => (
+              <li key={load.id}>
+                <span className="figure text-spine-soft">{clock(load.from)}</span>
+                <LoadBlock load={load} open now={now} />
+              </li>
+            ))}
+          </ol>
+        </section>
+      ))}
+    </div>
+  );
+}
+
+/** Why a day's strip is empty. */
 function nothingOn(day: Day, shown: string): string {
   const when = relativeDay(shown, day.now) === 'today' ? 'today' : `on ${weekdayName(shown)}`;
-  const next = day.planned[0];
-  if (next) return `No loads ${when}. Next load: ${relativeDay(next.inAt, day.now)} ${clock(next.inAt)}.`;
+  if (day.planned.length > 0) return `No loads ${when}.`;
   return `No loads ${when}. ${day.onBench > 0 ? 'Everything on the bench is baked.' : 'Put a batch on the bench to fill the oven.'}`;
 }
 
@@ -166,11 +199,14 @@ function Hours({ strip, from, to, now }: { strip: Strip; from: number; to: numbe
 function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: Date }) {
   const left = (new Date(load.to).getTime() - now.getTime()) / 1000;
   const over = load.kind === 'in' && left < 0;
-  const what = inLoad(load.items);
   return (
     <NavLink
       to={load.href}
-      aria-label={`${plain(load.tempC)} °C, ${minutes(load.bakingMin)}, ${what}, ${clock(load.from)} to ${clock(load.to)}`}
+      {...(open
+        ? {}
+        : {
+            'aria-label': `${plain(load.tempC)} °C, ${minutes(load.bakingMin)}, ${inLoad(load.items)}, ${clock(load.from)} to ${clock(load.to)}`,
+          })}
       className={`flex h-full min-h-6 flex-col overflow-hidden rounded-small border px-2 py-1 text-note leading-tight outline-offset-0 aria-[current=page]:outline-2 aria-[current=page]:outline-spine-ink ${looks[load.kind]}`}
     >
       {open && (
@@ -190,6 +226,11 @@ function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: D
                 <span className="text-spine-soft"> · {item.batchName}</span>
               </span>
             ))}
+          {load.kind !== 'done' && (
+            <span className="sr-only">
+              , {clock(load.from)} to {clock(load.to)}
+            </span>
+          )}
           {load.kind === 'done' && isoDay(load.to) && <span>out {clock(load.to)}</span>}
         </>
       )}

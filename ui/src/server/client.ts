@@ -2,7 +2,7 @@ import createClient from 'openapi-fetch';
 import { mayBeGone } from './connection';
 import type { paths } from './schema';
 
-/** The server's API, typed from its description. A change is sent even when the tab is closed meanwhile. */
+/** The server's API, typed from its description. A change is sent even when the tab is closed in the meantime. */
 export const api = createClient<paths>({
   fetch: (request) => fetch(request, { keepalive: request.method !== 'GET' }),
 });

@@ -94,7 +94,7 @@ export function minutesBetween(from: string, to: string): number {
   return (dateOf(to).getTime() - dateOf(from).getTime()) / 60000;
 }
 
-/** The ISO day so many days after another. */
+/** The ISO day a number of days after another. */
 export function plusDays(iso: string, days: number): string {
   const date = dateOf(isoDay(iso));
   date.setDate(date.getDate() + days);
@@ -102,7 +102,7 @@ export function plusDays(iso: string, days: number): string {
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
 }
 
-/** The moment so many minutes after another, to the minute. */
+/** The moment a number of minutes after another, to the minute. */
 export function plusMinutes(iso: string, minutes: number): string {
   const date = dateOf(iso);
   date.setMinutes(date.getMinutes() + Math.round(minutes));

@@ -1,7 +1,7 @@
 import type { LoggedLoad } from '../server/types';
 import { count, whole } from './figures';
 
-/** So many things of one bake of one batch, as a load holds them. */
+/** A number of things of one bake of one batch, as a load holds them. */
 export interface LoadItem {
   name: string;
   count: number;
@@ -10,7 +10,7 @@ export interface LoadItem {
   batchName: string;
 }
 
-/** So many pieces, or so many small parts of pieces: "12 Lantern", "152 small parts of 8 Imp, teeth". */
+/** A number of pieces, or a number of small parts of pieces: "12 Lantern", "152 small parts of 8 Imp, teeth". */
 export function itemWords({ name, count: n, unitsEach }: Omit<LoadItem, 'batchName'>): string {
   if (unitsEach === 1) return `${whole(n)} ${name}`;
   const pieces = n % unitsEach === 0 ? `${whole(n / unitsEach)} ` : '';

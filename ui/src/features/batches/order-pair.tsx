@@ -85,7 +85,11 @@ export function OrderPair({ batch }: { batch: BatchDraft }) {
             </table>
             <div className="flex flex-wrap items-center gap-x-5 border-t border-line px-2 py-1">
               {unused && (
-                <Button kind="quiet" onClick={() => setLines((all) => [...all, { designId: unused.id, quantity: 6 }])}>
+                <Button
+                  adds
+                  kind="quiet"
+                  onClick={() => setLines((all) => [...all, { designId: unused.id, quantity: 6 }])}
+                >
                   Add a design
                 </Button>
               )}

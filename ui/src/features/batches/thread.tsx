@@ -22,17 +22,14 @@ export function Thread({ batchId, thread }: Props) {
       <ol className="relative flex justify-between">
         {stops.map((stop) => (
           <li key={stop.label}>
-            <NavLink
-              end
-              to={`/batches/${batchId}${stop.path}`}
-              aria-label={stop.standing === null ? stop.label : `${stop.standing} ${stop.label}, pieces here`}
-              className="group flex min-w-16 flex-col items-center"
-            >
+            <NavLink end to={`/batches/${batchId}${stop.path}`} className="group flex min-w-16 flex-col items-center">
               <span
+                aria-hidden={stop.standing === null}
                 className={`flex h-7 min-w-9 items-center justify-center rounded-full border-2 px-1.5 figure font-bold group-aria-[current=page]:border-verdigris group-aria-[current=page]:bg-verdigris group-aria-[current=page]:text-paper ${stop.standing ? 'border-ink bg-paper' : 'border-line bg-tile text-soft'}`}
               >
                 {stop.standing ?? '≡'}
               </span>
+              {stop.standing !== null && <span className="sr-only"> pieces at </span>}
               <span className="mt-0.5 text-note group-aria-[current=page]:font-bold group-aria-[current=page]:text-verdigris">
                 {stop.label}
               </span>

@@ -45,6 +45,7 @@ export function BakesPair({ design }: { design: DesignDraft }) {
           ))}
           <div>
             <Button
+              adds
               onClick={() =>
                 draft.change((p) =>
                   withStageBefore(p, { name: 'part-bake', kind: 'PART_BAKE', loose: false, coolingMin: 10 }),
@@ -274,7 +275,7 @@ function CheckLines({ design }: { design: DesignDraft }) {
           </li>
         ))}
       </ul>
-      <Button kind="quiet" onClick={() => setChecks((all) => [...all, 'New check'])}>
+      <Button adds kind="quiet" onClick={() => setChecks((all) => [...all, 'New check'])}>
         Add a check
       </Button>
     </section>

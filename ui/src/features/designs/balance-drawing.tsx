@@ -96,7 +96,7 @@ export function BalanceDrawing({ name, design, pin }: Props) {
   );
 }
 
-/** ", hangs straight", ", hangs 4.2° aslant"; nothing when it does not hang. */
+/** ", hangs straight", ", hangs 4.2° tilted"; nothing when it does not hang. */
 function hangWords(tilt: number | undefined): string {
   if (tilt === undefined) return '';
   return Math.abs(tilt) < 0.05 ? ', hangs straight' : `, hangs tilted by ${degrees(Math.abs(tilt))}`;

@@ -9,7 +9,7 @@ import { degrees, grams, mm, whole } from '../../words/figures';
 import { BalanceDrawing } from './balance-drawing';
 import type { DesignDraft } from './use-design';
 
-/** Whether a design stands, hangs straight, sits well on its stick and is light enough to wear; and what would mend it. */
+/** Whether a design stands, hangs straight, sits well on its stick and is light enough to wear; and what would fix it. */
 export function BalancePair({ design }: { design: DesignDraft }) {
   const { balance } = design.measured;
   return (

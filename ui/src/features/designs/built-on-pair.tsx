@@ -57,6 +57,7 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
           )}
           <div className="flex flex-wrap gap-2">
             <Button
+              adds
               onClick={() =>
                 draft.change((p) => ({
                   ...p,
@@ -83,6 +84,7 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
               Add an insert
             </Button>
             <Button
+              adds
               onClick={() =>
                 draft.change((p) => ({
                   ...p,

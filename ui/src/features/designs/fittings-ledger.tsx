@@ -59,7 +59,7 @@ export function FittingsLedger({ design, findings, money }: Props) {
         })}
       </ul>
       {first ? (
-        <Button kind="quiet" onClick={() => setFittings((all) => [...all, { findingId: first.id, count: 1 }])}>
+        <Button adds kind="quiet" onClick={() => setFittings((all) => [...all, { findingId: first.id, count: 1 }])}>
           Add a finding
         </Button>
       ) : (

@@ -80,7 +80,7 @@ export function PartsLedger(props: Props) {
         </tbody>
       </table>
       <div className="border-t border-line p-1">
-        <Button kind="quiet" onClick={props.onAdd}>
+        <Button adds kind="quiet" onClick={props.onAdd}>
           Add a part
         </Button>
       </div>
@@ -139,7 +139,7 @@ const PartRow = memo(function PartRow(props: RowProps) {
           aria-label={`${shape}, more about ${part.name}`}
           aria-pressed={chosen}
           onClick={() => onMore(index)}
-          className="block pl-0.5 text-left text-note text-soft underline decoration-line decoration-dotted underline-offset-2 hover:text-ink"
+          className="block min-h-6 pl-0.5 text-left text-note text-soft underline decoration-line decoration-dotted underline-offset-2 hover:text-ink"
         >
           {shape}
         </button>

@@ -37,7 +37,7 @@ export function placed(spot: Spot, across: number, up: number): [number, number]
   ];
 }
 
-/** Outlines as the server tells them: the points of each, "across,up across,up ...", in mm. */
+/** Outlines as the server says them: the points of each, "across,up across,up ...", in mm. */
 export type Outlines = string[];
 
 const read = new WeakMap<Outlines, [number, number][][]>();

@@ -13,7 +13,7 @@ import type { DesignDraft } from './use-design';
 
 type Step = Design['steps'][number];
 
-/** The steps of a design: its steps by station with their minutes, and the bought parts that are fitted. */
+/** The steps of a design: its steps by station with their minutes, and the findings that are fitted. */
 export function StepsPair({ design }: { design: DesignDraft }) {
   const limits = useLimits();
   const money = useMoney();
@@ -56,6 +56,7 @@ export function StepsPair({ design }: { design: DesignDraft }) {
               </tbody>
             </table>
             <Button
+              adds
               kind="quiet"
               className="m-1"
               onClick={() =>

@@ -26,7 +26,7 @@ export function useDesign(id: number) {
   const saved = { form: view.design, measured: view.measured };
   const { measured, measuredForm, errors, problem } = useMeasured(MEASURED, draft.form, saved, measure);
   const client = useQueryClient();
-  // The question goes out before the page is redrawn, not after: the server works meanwhile.
+  // The question goes out before the page is redrawn, not after: the server works in the meantime.
   const change = (how: (design: Design) => Design) => {
     const next = draft.change(how);
     const ask = {

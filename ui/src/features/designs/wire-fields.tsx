@@ -102,6 +102,7 @@ export function WireFields({ wire, index, sums, errors, onChange, onSettle, onRe
       </ol>
       <div className="flex flex-wrap items-center gap-x-4">
         <Button
+          adds
           kind="quiet"
           className="min-h-8 text-note"
           onClick={() =>

@@ -1,7 +1,7 @@
 import type { Look, MeasuredMix } from '../../server/types';
 import { plain } from '../../words/figures';
 
-/** How a mix hides and shimmers, as a search asks for it; what is strewn in can be strewn into anything. */
+/** How a mix hides and shimmers, as a search asks for it; what is added can be added to anything. */
 export function lookOf({ hidesFromMm, clayEffects }: MeasuredMix): Look {
   return { hidesFromMm, effects: clayEffects };
 }

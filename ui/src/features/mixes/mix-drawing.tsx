@@ -5,7 +5,7 @@ import { useMoney } from '../../server/use-studio';
 import { count, plain } from '../../words/figures';
 import { MixBar } from './mix-bar';
 
-/** What a mix becomes: its bar, its half-moon raw and cured, and how the colour was reckoned. */
+/** What a mix becomes: its bar, its half-moon raw and cured, and how the colour was calculated. */
 export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
   const money = useMoney();
   return (

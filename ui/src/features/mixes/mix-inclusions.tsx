@@ -19,7 +19,7 @@ interface Props {
   errors: InputError[];
 }
 
-/** What is strewn into a mix, by weight of the clay. */
+/** What is added to a mix, by weight of the clay. */
 export function MixInclusions({ draft, measured, errors }: Props) {
   const limits = useLimits();
   const { currency } = useSettings().settings;

@@ -145,6 +145,7 @@ export function MixLines({ id, draft, measured, errors }: Props) {
         {add('clay', 'Add a clay')}
         {add('mix', 'Add a mix')}
         <Button
+          adds
           kind="quiet"
           onClick={() =>
             draft.change((m) => ({

@@ -55,7 +55,7 @@ export function TileCard({ saved }: { saved: Saved }) {
   );
 }
 
-/** The same tile, not confirmed as right: what changes on it has to be asked about anew. */
+/** The same tile, not confirmed as right: what changes on it has to be asked about again. */
 function unconfirmed(tile: Tile): Tile {
   const free = { ...tile };
   delete free.confirmed;
@@ -120,7 +120,7 @@ function TileParts({ draft }: { draft: Draft<Tile> }) {
         </div>
       ))}
       {unused && (
-        <Button kind="quiet" onClick={() => set((all) => [...all, { clayId: unused.id, parts: 1 }])}>
+        <Button adds kind="quiet" onClick={() => set((all) => [...all, { clayId: unused.id, parts: 1 }])}>
           Add a clay
         </Button>
       )}

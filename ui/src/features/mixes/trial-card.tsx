@@ -42,6 +42,7 @@ export function TrialCard({ saved, onRemove }: { saved: TrialView; onRemove: () 
       )}
       <div className="flex flex-wrap">
         <Button
+          adds
           kind="quiet"
           onClick={() =>
             change((t) => ({ ...t, rows: [...t.rows, { name: 'another variant', note: '', chosen: false }] }))

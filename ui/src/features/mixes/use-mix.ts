@@ -22,7 +22,7 @@ export function useMix(id: number, wantedG: number) {
   return { draft, measured, errors: [...errors, ...draft.errors], problem };
 }
 
-/** Rounds a mix that is typed to what can be measured out; what was found last stays in sight meanwhile. */
+/** Rounds a mix that is typed to what can be measured out; what was found last stays in sight in the meantime. */
 export function useWeighed(id: number, mix: Mix, wantedG: number) {
   const { data } = useQuery({
     queryKey: ['weighed-mix', keyOf(mix), wantedG],

@@ -14,7 +14,7 @@ function scoreWords(score: Score, day: Day): string {
   return `finished ${relativeDay(last, day.now)} ${clock(last)}`;
 }
 
-/** When the last load is out in a plan that ends so many minutes from its zero. */
+/** When the last load is out in a plan that ends a number of minutes from its zero. */
 function lastOut(day: Day, finishMin: number): string {
   const shown = day.planned.reduce((at, l) => (l.outAt > at ? l.outAt : at), '');
   const shownMin = day.scores.find((s) => s.objective === 'FINISH')?.value ?? finishMin;

@@ -7,7 +7,7 @@ const HIGH = 190;
 const LEFT = 34;
 const FOOT = 18;
 
-/** Seconds that are told below the curve: its beginning, the end of its hold, its end, as far as there is room for them. */
+/** Seconds that are given below the curve: its beginning, the end of its hold, its end, as far as there is room for them. */
 function marks(first: number, bakingTime: number, end: number): number[] {
   const apart = (end - first) / 9;
   const given = [Math.min(0, first)];

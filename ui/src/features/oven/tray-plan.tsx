@@ -3,7 +3,7 @@ import type { Day, PlannedLoad } from '../../server/types';
 import { percent } from '../../words/figures';
 import { inLoad, itemsOfBatch } from '../../words/load-items';
 
-/** Quiet fills that tell one lot on the tray from the next; each lot has its name beside it. */
+/** Quiet fills that say one lot on the tray from the next; each lot has its name beside it. */
 export const lotFills = ['#c4d3cd', '#e0d7c2', '#cfd4de', '#dcc9c4', '#cdd8b9', '#d8cfdd'];
 
 interface Props {
@@ -13,9 +13,12 @@ interface Props {
   named?: boolean;
 }
 
-/** The trays from above with every design where it goes; the taller, the darker. */
+/** The trays from above with every piece where it goes; the taller, the darker. */
 export function TrayPlan({ load, oven, named = true }: Props) {
-  if (!oven) return null;
+  return oven ? <Trays load={load} oven={oven} named={named} /> : null;
+}
+
+function Trays({ load, oven, named }: Required<Props> & { oven: Day['ovens'][number] }) {
   const { trayWidthMm, trayDepthMm } = oven;
   const trays = [...new Set(load.places.map((p) => p.shelf))].sort();
 

@@ -5,7 +5,7 @@ import type { Day, LoadItem } from '../../server/types';
 import { contentOf, itemsOf } from './use-plan';
 
 /**
- * Keeps the address on the load that is looked at: when the plan changes and its loads are numbered anew, it goes where
+ * Keeps the address on the load that is looked at: when the plan changes and its loads are numbered again, it goes where
  * what is in that load went.
  *
  * @param index of the load in the plan; none while the address names no load of it

@@ -33,7 +33,7 @@ export function useConstraints(day: Day) {
   };
 }
 
-/** What is in a load, told the same whatever the order it is told in. */
+/** What is in a load, given the same whatever the order it is given in. */
 export function contentOf(items: LoadItem[]): string {
   return items
     .map((i) => `${i.batchId}/${i.designId}/${i.stage}: ${i.count}`)

@@ -48,6 +48,7 @@ export function DialReadings({ oven }: { oven: Draft<Oven> }) {
         </p>
       )}
       <Button
+        adds
         kind="quiet"
         onClick={() =>
           set((all) => [...all, last ? { dialC: last.dialC + 10, readC: last.readC + 10 } : { dialC: 125, readC: 125 }])

@@ -57,7 +57,7 @@ export function OvenCard({ saved, only }: { saved: OvenView; only: boolean }) {
         />
         <OvenHours oven={oven} id={saved.id} />
         {only ? (
-          <Button kind="quiet" className="self-start" onClick={() => acts.add.mutate(saved.oven)}>
+          <Button adds kind="quiet" className="self-start" onClick={() => acts.add.mutate(saved.oven)}>
             Add a second oven
           </Button>
         ) : (
@@ -171,7 +171,7 @@ function MoreTrays({ oven }: { oven: Draft<Oven> }) {
         </FieldLine>
       ))}
       {more.length < 5 && (
-        <Button kind="quiet" className="self-start" onClick={() => set([...more, oven.form.clearanceMm])}>
+        <Button adds kind="quiet" className="self-start" onClick={() => set([...more, oven.form.clearanceMm])}>
           Add a tray
         </Button>
       )}

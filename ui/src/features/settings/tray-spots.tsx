@@ -26,6 +26,7 @@ export function TraySpots({ oven }: { oven: Draft<Oven> }) {
         </SpotLine>
       ))}
       <Button
+        adds
         kind="quiet"
         className="self-start"
         onClick={() => set([...spots, { leftMm: oven.form.trayWidthMm, backMm: 0, offC: 5 }])}

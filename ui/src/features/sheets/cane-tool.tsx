@@ -190,7 +190,7 @@ function WrapLines({ wraps, errors, mixId, onChange }: WrapProps) {
           </Button>
         </FieldLine>
       ))}
-      <Button kind="quiet" className="self-start" onClick={() => onChange([...wraps, { mixId, thickMm: 1 }])}>
+      <Button adds kind="quiet" className="self-start" onClick={() => onChange([...wraps, { mixId, thickMm: 1 }])}>
         Add a wrap
       </Button>
     </>

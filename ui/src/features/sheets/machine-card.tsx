@@ -26,7 +26,9 @@ export function Machines() {
         <MachineCard key={m.id} saved={m} />
       ))}
       <div>
-        <Button onClick={() => add.mutate(first)}>Add a roller machine</Button>
+        <Button adds onClick={() => add.mutate(first)}>
+          Add a roller machine
+        </Button>
         <p className="pt-1 text-note text-soft">
           Machine settings are names, not millimetres, and differ between machines. Roll ten squares at each setting,
           stack them, measure the stack and divide by ten.
@@ -99,6 +101,7 @@ function MachineCard({ saved }: { saved: ReturnType<typeof useMachines>[number] 
       {general && <p className="text-madder">{general.fix}</p>}
       <div className="flex flex-wrap">
         <Button
+          adds
           kind="quiet"
           onClick={() =>
             change((m) => ({

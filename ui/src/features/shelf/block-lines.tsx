@@ -64,6 +64,7 @@ export function BlockLines({ clay }: { clay: Draft<Clay> }) {
           <td colSpan={4}>
             {form.blocks.length < 4 && (
               <Button
+                adds
                 kind="quiet"
                 onClick={() => setBlocks((all) => [...all, { massG: 454, priceMinor: 1500, onShelf: 0 }])}
               >

@@ -51,6 +51,7 @@ export function ClayLots({ clay }: { clay: Draft<Clay> }) {
           />
         )}
         <Button
+          adds
           kind="quiet"
           onClick={() =>
             change((c) => ({

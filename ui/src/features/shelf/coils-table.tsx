@@ -41,6 +41,7 @@ export function CoilsTable() {
         <p className="px-3 py-2 text-soft">With your coils here, a batch shows which wire to cut from which coil.</p>
       )}
       <Button
+        adds
         kind="quiet"
         className="m-1"
         onClick={() =>

@@ -42,6 +42,7 @@ export function FindingsTable() {
           </p>
         )}
         <Button
+          adds
           kind="quiet"
           className="m-1"
           onClick={() => addFinding.mutate({ name: 'New finding', priceMinor: 10, onShelf: 0, massG: 0.1 })}

@@ -61,7 +61,7 @@ export function RangesTable() {
           </tbody>
         </table>
         {ranges.length === 0 && <p className="px-3 py-2 text-soft">Type here what the packet of your clay says.</p>}
-        <Button kind="quiet" className="m-1" onClick={() => addRange.mutate(newRange)}>
+        <Button adds kind="quiet" className="m-1" onClick={() => addRange.mutate(newRange)}>
           Add a clay range
         </Button>
       </div>

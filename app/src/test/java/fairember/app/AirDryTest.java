@@ -8,7 +8,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The firm line of the demo is told to dry in the air: its designs want hours and no oven. */
+/** The firm line of the demo is given to dry in the air: its designs want hours and no oven. */
 public class AirDryTest extends ServerTest {
     private JsonNode line() {
         for (JsonNode line : http().get("/api/shelf").json().path("ranges")) {

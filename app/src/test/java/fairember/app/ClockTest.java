@@ -14,7 +14,7 @@ public class ClockTest {
     private static final Instant WALL = Instant.parse("2026-01-01T00:00:00Z");
     private static final Instant FROM = Instant.parse("2026-11-26T11:07:00Z");
 
-    /** A wall clock that goes when it is told. */
+    /** A wall clock that goes when it is given. */
     private static final class Wall extends Clock {
         private Instant now = WALL;
 

@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Designs go in and come out the same, and what is told of them to be drawn is as large as they are. */
+/** Designs go in and come out the same, and what is given of them to be drawn is as large as they are. */
 public class DesignRoundTripTest extends ServerTest {
     private JsonNode ok(Http.Answer answer) {
         assertThat(answer.status()).as(answer.text()).isBetween(200, 204);
@@ -27,7 +27,7 @@ public class DesignRoundTripTest extends ServerTest {
                 .toList();
     }
 
-    /** Whichever way it is told, x or y of "x,y x,y" outlines. */
+    /** Whichever way it is given, x or y of "x,y x,y" outlines. */
     private static DoubleSummaryStatistics reach(JsonNode outlines, int which) {
         DoubleSummaryStatistics reach = new DoubleSummaryStatistics();
         for (JsonNode outline : outlines) {
@@ -91,7 +91,7 @@ public class DesignRoundTripTest extends ServerTest {
         assertThat(Math.abs(highs.get(0) - highs.get(1))).isGreaterThan(5);
     }
 
-    /** What is asked while it is typed is what is told when it is read, to the last digit. */
+    /** What is asked while it is typed is what is given when it is read, to the last digit. */
     @Test
     public void aDesignIsMeasuredTheSameTypedAndSaved() {
         for (JsonNode design : designs()) {

@@ -195,7 +195,7 @@ public class GeometryTest extends ServerTest {
         http().remove("/api/designs/" + id);
     }
 
-    /** A batch that is finished keeps to the design as it was, with all its sums; a planned one follows the change. */
+    /** A batch that is finished keeps the design as it was, with all its sums; a planned one follows the change. */
     @Test
     public void aFinishedBatchKeepsTheDesignItMade() {
         String made = ok(http().get("/api/designs/templates/ORNAMENT?mixId=1")).toString();

@@ -15,7 +15,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Several windows at once: no change that was taken is lost, and of two to the same edition one is told. */
+/** Several windows at once: no change that was taken is lost, and of two to the same edition one is given. */
 public class ManyClientsTest extends ServerTest {
     private static <T> List<T> atOnce(int clients, Callable<T> work) throws Exception {
         ExecutorService pool = Executors.newFixedThreadPool(clients);
@@ -88,7 +88,7 @@ public class ManyClientsTest extends ServerTest {
         assertThat(done).containsOnly(true);
     }
 
-    /** Each client changes a number of its own in one thing, again and again; what another was quicker with is read anew. */
+    /** Each client changes a number of its own in one thing, again and again; what another was quicker with is read again. */
     @Test
     public void ofFiftyClientsNoChangeIsLostWithoutAWord() throws Exception {
         JsonNode saved = http().get("/api/trials").json().get(0);

@@ -13,7 +13,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The committed description of the API is the one the controllers have. Run with {@code -Dopenapi.write=true} to write it
- * anew; the types of the pages are made from it.
+ * again; the types of the pages are made from it.
  */
 public class OpenApiTest extends ServerTest {
     private static final Path COMMITTED = Path.of("src/main/resources/openapi/openapi.json");

@@ -8,7 +8,7 @@ import java.nio.charset.StandardCharsets;
 final class RawHttp {
     private RawHttp() {}
 
-    /** All of the answer to a request that is written as it is told; its connection is closed afterwards. */
+    /** All of the answer to a request that is written as it is given; its connection is closed afterwards. */
     static String ask(int port, String request) throws IOException {
         try (Socket socket = new Socket("localhost", port)) {
             socket.setSoTimeout(20_000);

@@ -10,7 +10,7 @@ import java.util.SplittableRandom;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
-/** Two searches run at once, the others wait and say so; pages are answered meanwhile; whose caller has gone gives its turn back. */
+/** Two searches run at once, the others wait and say so; pages are answered in the meantime; whose caller has gone gives its turn back. */
 public class SearchTurnsTest extends ServerTest {
     private static final String FIND =
             "{\"targetHex\":\"#7fa3a1\",\"face\":\"CURED\",\"mostKinds\":2,\"mostParts\":8,\"wantedG\":50,\"onHandOnly\":false}";

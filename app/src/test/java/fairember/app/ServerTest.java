@@ -78,7 +78,7 @@ abstract class ServerTest extends AbstractTestNGSpringContextTests {
             files.sorted(Comparator.reverseOrder())
                     .forEach(file -> file.toFile().delete());
         } catch (IOException | UncheckedIOException gone) {
-            // What the server itself removes meanwhile needs no removing.
+            // What the server itself removes in the meantime needs no removing.
         }
     }
 }

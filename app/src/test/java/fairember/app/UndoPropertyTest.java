@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Whatever is done to a studio, undoing all of it leads back to where it began, and redoing it to where it ended. */
 public class UndoPropertyTest extends ServerTest {
-    /** Changes are told apart by their words; this makes them differ. */
+    /** Changes are distinguished by their words; this makes them differ. */
     private int counted;
 
     /** Everything that is kept, without the editions that count its changes and the times that pass. */

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param criticalLoads places in {@code planned} of the loads that keep it all from ending earlier
  * @param criticalTasks places in {@code tasks} of the tasks that do
- * @param onBench runs on the bench, whether or not anything of them is left to bake
+ * @param onBench batches on the bench, whether or not anything of them is left to bake
  * @param clockSpeed of the studio's seconds for each of the wall's
  * @param scores how good the plan is, in the order of what matters
  */
@@ -63,7 +63,7 @@ public record DayView(
             long ovenId,
             List<LoggedItemView> items) {}
 
-    /** So many things of a stage bake, in words. */
+    /** A number of things of a stage bake, in words. */
     public record LoggedItemView(String name, String batchName, LoadForm.LoadItemForm item, int unitsEach) {}
 
     /** How good the plan is by one objective; no plan is under the bound. */

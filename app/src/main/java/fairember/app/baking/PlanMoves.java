@@ -22,7 +22,7 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import org.springframework.stereotype.Service;
 
-/** Tries moves in the plan: both loads are held as they would be, and the rest is planned anew around them. */
+/** Tries moves in the plan: both loads are held as they would be, and the rest is planned again around them. */
 @Service
 class PlanMoves {
     private final Planning planning;

@@ -5,7 +5,7 @@ import fairember.app.oven.LoadForm;
 import fairember.core.ovenload.LoadProblem;
 import java.util.List;
 
-/** The keys by which the core knows a batch's jobs and bakes: "run/design" and "run/design/stage". */
+/** The keys by which the core knows a batch's jobs and bakes: "batch/design" and "batch/design/stage". */
 public final class BakeKeys {
     private BakeKeys() {}
 

@@ -57,7 +57,7 @@ class BatchController {
     /** A batch with its plan. */
     record BatchView(long id, int edition, BatchForm batch, BatchPlanView plan) {}
 
-    /** The number of a new run. */
+    /** The number of a new batch. */
     record AddedBatchView(long id) {}
 
     @GetMapping

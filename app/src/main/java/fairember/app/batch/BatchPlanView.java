@@ -38,7 +38,7 @@ public record BatchPlanView(
     /** A line of the checks. */
     public record CheckView(String words, boolean ticked) {}
 
-    /** Cost and price of one design when so many are made. */
+    /** Cost and price of one design when a number of are made. */
     public record PriceRowView(
             long designId, String designName, int quantity, long costMinor, long priceMinor, long profitMinor) {
         static PriceRowView of(Job job, DesignCost cost) {

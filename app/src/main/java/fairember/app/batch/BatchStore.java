@@ -43,7 +43,7 @@ public class BatchStore implements FormStore<BatchForm> {
         return where("where id = ?", id).stream().findFirst();
     }
 
-    /** All runs, the earliest due first. */
+    /** All batches, the earliest due first. */
     public List<Saved<BatchForm>> all() {
         return where("");
     }

@@ -24,7 +24,7 @@ public class LoadPlans {
 
     private static final int REMEMBERED = 40;
 
-    /** Up to so many bakes a search is over before a page would be waited for. */
+    /** Up to a number of bakes a search is over before a page would be waited for. */
     private static final int MOST_SEARCHED = 12;
 
     private final SearchTurns turns;

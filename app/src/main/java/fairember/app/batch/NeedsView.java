@@ -116,7 +116,7 @@ public record NeedsView(
         }
     }
 
-    /** So many blocks of a size. */
+    /** A number of blocks of a size. */
     public record BlocksView(double massG, int count) {
         static List<BlocksView> all(List<BlockCover.Blocks> blocks) {
             return blocks.stream()

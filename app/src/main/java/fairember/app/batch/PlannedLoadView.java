@@ -42,7 +42,7 @@ public record PlannedLoadView(
     public record CountingView(String designName, String partName, double countingMin) {}
 
     /**
-     * So many things of a stage bake.
+     * A number of things of a stage bake.
      *
      * @param unitsEach of them to one design: 1, or its small parts
      */

@@ -89,13 +89,13 @@ public class Planning {
         return work(saved, designs.measuring());
     }
 
-    /** All runs, the earliest due first. */
+    /** All batches, the earliest due first. */
     public List<Work> all() {
         DesignStore.Measuring measuring = designs.measuring();
         return batches.all().stream().map(saved -> work(saved, measuring)).toList();
     }
 
-    /** All runs on the bench, the earliest due first. */
+    /** All batches on the bench, the earliest due first. */
     public List<Work> onBench() {
         DesignStore.Measuring measuring = designs.measuring();
         return batches.all().stream()
@@ -163,7 +163,7 @@ public class Planning {
                 new Progress(steps, units, unitsIn, lost, passed));
     }
 
-    /** The jobs of a batch that is only being typed, with what is done of run {@code batchId} so far; 0 for a new one. */
+    /** The jobs of a batch that is only being typed, with what is done of batch {@code batchId} so far; 0 for a new one. */
     List<Job> typed(long batchId, BatchForm form) {
         form.check();
         return work(new FormStore.Saved<>(batchId, 0, form), designs.measuring())
@@ -265,7 +265,7 @@ public class Planning {
         return names;
     }
 
-    /** The oven that costs are reckoned with. */
+    /** The oven that costs are calculated with. */
     public Oven oven() {
         return ovens.first();
     }

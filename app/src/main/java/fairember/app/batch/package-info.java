@@ -1,4 +1,4 @@
-/** Start at {@link fairember.app.batch.BatchController}: runs, their needs, plan and progress. */
+/** Start at {@link fairember.app.batch.BatchController}: batches, their needs, plan and progress. */
 @NullMarked
 package fairember.app.batch;
 

@@ -128,7 +128,7 @@ class Bench {
         });
     }
 
-    /** Counts so many more done and lost at the current job; fewer when negative. */
+    /** Counts a number of more done and lost at the current job; fewer when negative. */
     public void count(int done, int lost) {
         journal.together(() -> {
             CurrentJob in = needed();

@@ -54,7 +54,7 @@ public final class StudioClock extends Clock {
         }
     }
 
-    /** Goes on from now so many times as fast as the wall's. */
+    /** Goes on from now a number of times as fast as the wall's. */
     public synchronized void speed(double times) {
         Instant now = instant();
         wallThen = wall.instant();

@@ -50,7 +50,7 @@ class CopyController {
         return new StudioView(copies.studioId());
     }
 
-    /** The studio as it is at this moment, one SQLite file. Writing goes on meanwhile. */
+    /** The studio as it is at this moment, one SQLite file. Writing goes on in the meantime. */
     @GetMapping("/copy")
     ResponseEntity<StreamingResponseBody> save() throws IOException {
         Path copy = copies.save();

@@ -12,7 +12,7 @@ import org.flywaydb.core.api.MigrationVersion;
 import org.sqlite.SQLiteConfig;
 
 /**
- * Brings the file to the newest form. Foreign keys are off meanwhile, because rebuilding a parent table would otherwise
+ * Brings the file to the newest form. Foreign keys are off in the meantime, because rebuilding a parent table would otherwise
  * empty its children; they are checked afterwards.
  */
 final class Migrations {

@@ -131,7 +131,7 @@ class DesignController {
                         : DesignScaling.toHeight(design, new Length(DesignScaling.HEIGHT.check(height))));
     }
 
-    /** A version of a design that was kept because runs used it. */
+    /** A version of a design that was kept because batches used it. */
     record VersionView(int edition, List<String> batches) {}
 
     /** The kept versions of a design, the newest first; the design as it is now is not among them. */

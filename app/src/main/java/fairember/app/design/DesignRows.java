@@ -156,7 +156,7 @@ class DesignRows {
                 designId);
     }
 
-    /** Writes all of them anew. */
+    /** Writes all of them again. */
     void replace(long id, DesignForm form) {
         for (String table : List.of("part", "stage", "step", "fitting", "gate_line", "piece_insert", "wire")) {
             database.write("delete from " + table + " where piece_id = ?", id);

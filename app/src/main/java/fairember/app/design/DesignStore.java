@@ -72,7 +72,7 @@ public class DesignStore implements FormStore<DesignForm> {
                     : versions.find(id, edition).map(form -> of(id, form)).orElseGet(() -> of(id));
         }
 
-        /** A design as it is told; refused when it cannot be. */
+        /** A design as it is given; refused when it cannot be. */
         public MeasuredDesign of(long id, DesignForm form) {
             Design design = form.parse(id, parts);
             return measured.measure(design, palette, known.roll(), known.rules());

@@ -7,7 +7,7 @@ import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Designs as they were when runs used them. A batch that is finished, or has begun to make the design, keeps to it as it is when it
+ * Designs as they were when batches used them. A batch that is finished, or has begun to make the design, keeps to it as it is when it
  * next changes; a batch that has not begun it follows it. Taking a batch off the bench lets it follow again.
  */
 @Repository

@@ -88,7 +88,7 @@ public record MeasuredPartView(
         }
     }
 
-    /** A share of a block: whole ones, some of so many equal designs (0 of 0 for none), and by how much it is more. */
+    /** A share of a block: whole ones, some of a number of equal designs (0 of 0 for none), and by how much it is more. */
     public record ShareView(double blockG, int whole, int taken, int pieces, double errorPercent) {
         static ShareView of(BlockShare share) {
             return new ShareView(share.block().g(), share.whole(), share.taken(), share.pieces(), 100 * share.error());

@@ -5,7 +5,7 @@ import java.util.List;
 
 /**
  * Outlines as SVG writes the points of a polygon: "across,up across,up ...", in mm to the hundredth. They are by far most of
- * what is told of a design, and text is made, read and compared much quicker than lists of numbers.
+ * what is given of a design, and text is made, read and compared much quicker than lists of numbers.
  */
 public final class OutlineViews {
     private OutlineViews() {}
@@ -14,7 +14,7 @@ public final class OutlineViews {
         return outlines.stream().map(OutlineViews::points).toList();
     }
 
-    /** The same with fewer corners, straying no farther than so many mm. */
+    /** The same with fewer corners, straying no farther than a number of mm. */
     static List<String> of(List<Outline> outlines, double withinMm) {
         return of(outlines.stream().map(outline -> outline.coarser(withinMm)).toList());
     }

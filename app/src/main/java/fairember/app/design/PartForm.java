@@ -16,7 +16,7 @@ import fairember.core.shape.Floor;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A part of a design; a part without a core is solid. Not told: no spares, around nothing, facing up, one core with a covered base.
+ * A part of a design; a part without a core is solid. Not given: no spares, around nothing, facing up, one core with a covered base.
  */
 public record PartForm(
         String name,

@@ -21,7 +21,7 @@ record PosedViews(
         @Nullable List<String> section,
         @Nullable List<String> side) {
     private static final int KEPT = 1000;
-    /** A page shows a design this many times as large as what can be told apart on it. */
+    /** A page shows a design this many times as large as what can be distinguished on it. */
     private static final double SEEN = 1000;
 
     private static final LoadingCache<Drawn, PosedViews> VIEWS =

@@ -65,7 +65,7 @@ class FindController {
         finds.stop(id);
     }
 
-    /** What to do when the shelf has not enough for so many grams of a mix that is being typed. */
+    /** What to do when the shelf has not enough for a number of grams of a mix that is being typed. */
     @PostMapping("/instead")
     Instead.InsteadView instead(
             @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixForm form) {

@@ -79,7 +79,7 @@ class Finds {
 
         private void run(SearchTurns turns) {
             try {
-                // Told from several threads: the last to tell may be behind.
+                // Told from several threads: the last to say may be behind.
                 found = turns.inTurn(
                         () -> stopped,
                         () -> waiting = false,

@@ -84,7 +84,7 @@ class Instead {
         }
     }
 
-    /** So many blocks of a size. */
+    /** A number of blocks of a size. */
     record BuyBlocksView(double massG, int count) {}
 
     /** Grams of a clay or a lump. */
@@ -109,7 +109,7 @@ class Instead {
             long buyMinor,
             Substitutes.Way better) {}
 
-    /** What can be done for so many grams of a mix in designs; what stays on hands and in the machine has to be there too. */
+    /** What can be done for a number of grams of a mix in designs; what stays on hands and in the machine has to be there too. */
     InsteadView of(Mix mix, Mass net) {
         Mass wanted = settings.settings().waste().toMix(net);
         MeasuredMix measured = MixMeasuring.measure(mix, wanted);
@@ -182,7 +182,7 @@ class Instead {
         return new RecipeView.Reckoning(Face.CURED, wantedG, pantry, clays.learned());
     }
 
-    /** How a mix hides and shimmers, without what is added: that can be strewn into anything. */
+    /** How a mix hides and shimmers, without what is added: that can be added to anything. */
     private static Look look(MixedColour colour) {
         return new Look(colour.cured().colorant().hidesFrom(), Set.copyOf(colour.effects()));
     }

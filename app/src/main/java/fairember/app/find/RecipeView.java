@@ -74,7 +74,7 @@ record RecipeView(
     record ClayPartView(long clayId, double parts) {}
 
     /**
-     * What it is reckoned with.
+     * What it is calculated with.
      *
      * @param face that was matched
      * @param wantedG grams that have to be mixed

@@ -3,7 +3,7 @@ package fairember.app.journal;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
-/** Thrown when a change was made to something that has changed meanwhile, in another window. */
+/** Thrown when a change was made to something that has changed in the meantime, in another window. */
 public final class OutdatedException extends RuntimeException {
     private static final long serialVersionUID = 1L;
 

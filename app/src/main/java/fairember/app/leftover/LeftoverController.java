@@ -96,7 +96,7 @@ class LeftoverController {
     /** Lumps to knead together, by their place in the box, and what that is called. */
     record MergeForm(String name, LocalDate madeOn, List<LumpTakeForm> takes) {}
 
-    /** So many grams of the lump at a place. */
+    /** A number of grams of the lump at a place. */
     record LumpTakeForm(int lump, double massG) {}
 
     /** Kneads lumps together: the new one comes first, what is left of the others stays. */

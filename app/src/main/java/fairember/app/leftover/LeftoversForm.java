@@ -48,7 +48,7 @@ public record LeftoversForm(List<LumpForm> lumps) {
         }
     }
 
-    /** So many parts of a clay, by weight. */
+    /** A number of parts of a clay, by weight. */
     public record LumpPartForm(long clayId, double parts) {
         private Mix.Ingredient parse(Map<Long, StockClay> clays) {
             StockClay clay = clays.get(clayId);

@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A mix of which so many grams are to end up in designs, with its predicted colour. All grams but {@code netG} are grams to mix.
+ * A mix of which a number of grams are to end up in designs, with its predicted colour. All grams but {@code netG} are grams to mix.
  *
  * @param netG that are to end up in designs
  * @param toMixG that have to be mixed for it, with what stays on hands and in the machine

@@ -94,7 +94,7 @@ public record MixBook(Map<Long, StockClay> clays, Map<Long, MixForm> forms) {
         try {
             return parse(mixId, form, inside);
         } catch (InvalidInputException deeper) {
-            // What stands in the way is further in: it is told at the line that leads there.
+            // What stands in the way is further in: it is given at the line that leads there.
             InputError first = deeper.errors().get(0);
             throw new InvalidInputException("mixId", first.found(), first.allowed(), first.fix());
         }

@@ -18,7 +18,7 @@ public record MixForm(
         @Nullable MixUnit unit,
         @Nullable List<InclusionForm> inclusions,
         @Nullable Boolean retired) {
-    /** So many parts of a clay or of a mix: one of the two numbers is given. */
+    /** A number of parts of a clay or of a mix: one of the two numbers is given. */
     public record MixPartForm(
             @Nullable Long clayId, @Nullable Long mixId, double parts) {}
 

@@ -19,7 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
 
-/** Mixes, their parts and what is strewn into them. */
+/** Mixes, their parts and what is added to them. */
 @Repository
 public class MixStore implements FormStore<MixForm> {
     private static final int KEPT = 2;
@@ -83,7 +83,7 @@ public class MixStore implements FormStore<MixForm> {
                 .toList();
     }
 
-    /** All mixes measured; measured anew only when a mix, a clay or a tile changed. */
+    /** All mixes measured; measured again only when a mix, a clay or a tile changed. */
     public Palette palette() {
         return palettes.get(mixes(), Palette::new);
     }

@@ -85,7 +85,7 @@ public record WeighedView(
     /** Something added: exact and taken. */
     public record RoundedInclusionView(String name, double exactG, double takenG) {}
 
-    /** Whole blocks, and some of so many equal designs of another; 0 of 0 for none. */
+    /** Whole blocks, and some of a number of equal designs of another; 0 of 0 for none. */
     public record BlockView(double massG, int whole, int taken, int pieces) {}
 
     static WeighedView of(Mix mix, Mass net, MixWaste waste) {

@@ -26,7 +26,7 @@ public record ConstraintsForm(List<PlanPinForm> pins, List<ApartForm> apart) {
     public record ApartForm(BakeRef one, BakeRef other) {}
 
     /**
-     * These wishes as far as they can still come true: held loads lose what is baked of them meanwhile, and go with the
+     * These wishes as far as they can still come true: held loads lose what is baked of them in the meantime, and go with the
      * last of it.
      *
      * @param left of each bake, still to go in; bakes that are not there are done

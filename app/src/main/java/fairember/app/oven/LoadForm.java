@@ -26,7 +26,7 @@ public record LoadForm(
     static final Span TEMP = Span.of("tempC", "temperature", 40, 220, "°C");
     static final Span BAKING_TIME = Span.of("bakingMin", "baking time", 1, 600, "min");
 
-    /** So many things of a stage bake of a design in a batch. */
+    /** A number of things of a stage bake of a design in a batch. */
     public record LoadItemForm(long batchId, long designId, int stage, int count) {}
 
     /** Refuses what no load can be. */

@@ -25,8 +25,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * An oven and its trays: {@code clearanceMm} above the first, {@code moreClearancesMm} above the others. Things go in
- * when it is hot, unless it is {@code cold}; its air is still unless it is told; it runs whenever somebody is in the
- * studio, unless hours of its own are told.
+ * when it is hot, unless it is {@code cold}; its air is still unless it is given; it runs whenever somebody is in the
+ * studio, unless hours of its own are given.
  */
 public record OvenForm(
         String name,
@@ -72,7 +72,7 @@ public record OvenForm(
         return parsed;
     }
 
-    /** The hours of its own in which it may run; nothing when none are told. */
+    /** The hours of its own in which it may run; nothing when none are given. */
     public Optional<WorkHours> hours() {
         if (opens == null && closes == null) {
             return Optional.empty();

@@ -16,8 +16,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Tells open pages that a probe has read something: a server-sent event with the oven's number, once a second at most. What
- * is read within a second of the last event is told at the end of that second, so that the last reading is always told.
+ * Says open pages that a probe has read something: a server-sent event with the oven's number, once a second at most. What
+ * is read within a second of the last event is given at the end of that second, so that the last reading is always given.
  */
 @Service
 class LiveUpdates {
@@ -26,7 +26,7 @@ class LiveUpdates {
 
     private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
 
-    /** When each oven is told next, or was told last; by {@link System#currentTimeMillis}. */
+    /** When each oven is given next, or was given last; by {@link System#currentTimeMillis}. */
     private final Map<Long, Long> notifyAt = new ConcurrentHashMap<>();
 
     private final ScheduledExecutorService later = Executors.newSingleThreadScheduledExecutor(work -> {
@@ -35,7 +35,7 @@ class LiveUpdates {
         return thread;
     });
 
-    /** What a page is told. */
+    /** What a page is given. */
     record ReadingsTakenView(long ovenId) {}
 
     SseEmitter open() {
@@ -52,7 +52,7 @@ class LiveUpdates {
         long[] wait = {-1};
         notifyAt.compute(ovenId, (id, at) -> {
             if (at != null && at > now) {
-                return at; // It will be told then.
+                return at; // It will be given then.
             }
             long next = at == null ? now : Math.max(now, at + LEAST_MS);
             wait[0] = next - now;

@@ -30,7 +30,7 @@ public class ProbeDoor {
         this.clock = clock;
     }
 
-    /** Keeps the readings of an oven's probe, told as JSON. */
+    /** Keeps the readings of an oven's probe, given as JSON. */
     TakenView take(long ovenId, ProbeReadingsForm form) {
         List<@Nullable JsonNode> given = form.readings();
         return given == null

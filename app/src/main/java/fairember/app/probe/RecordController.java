@@ -47,7 +47,7 @@ class RecordController {
         return door.take(records.ovenOf(id), door.read(csv));
     }
 
-    /** Tells, as server-sent events named read, each time a probe has read something. */
+    /** Says, as server-sent events named read, each time a probe has read something. */
     @GetMapping(path = "/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live() {
         return live.open();

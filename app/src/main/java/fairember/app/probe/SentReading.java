@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /**
- * A reading as a probe told it, before anybody has looked whether it can be.
+ * A reading as a probe given it, before anybody has looked whether it can be.
  *
  * @param at when; null when that cannot be read
  * @param tempC what; null when that cannot be read

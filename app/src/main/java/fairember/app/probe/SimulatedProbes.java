@@ -37,7 +37,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Simulated ovens: while a load is in one, it heats by the model and its probe tells what it reads once a second of the
+ * Simulated ovens: while a load is in one, it heats by the model and its probe says what it reads once a second of the
  * studio's time, through the same door and with a token as a real one would. In the demo studio they are on from the start.
  */
 @Service
@@ -49,7 +49,7 @@ class SimulatedProbes {
 
     private static final int MOST_AT_ONCE = 3600;
 
-    /** The clock is kept every so many seconds while it goes faster than the wall's. */
+    /** The clock is kept every a number of seconds while it goes faster than the wall's. */
     private static final int SAVE_EVERY = 5;
 
     private final ProbeStore store;

@@ -14,7 +14,7 @@ import fairember.core.stock.ClayRange;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** A clay range and what its packet says; hours in the air are told of clay that is not baked. */
+/** A clay range and what its packet says; hours in the air are given of clay that is not baked. */
 public record RangeForm(
         String name,
         double lowC,

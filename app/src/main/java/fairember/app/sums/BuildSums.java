@@ -105,7 +105,7 @@ class BuildSums {
         return new FoilSumView(weighed.density().gPerCm3(), weighed.packing());
     }
 
-    /** What a wire of so many legs takes. */
+    /** What a wire of a number of legs takes. */
     record WireSumView(double cutMm, double massG, int gaugeNumber) {}
 
     @PostMapping("/wire")

@@ -194,7 +194,7 @@ class CaneSums {
             long mixId,
             @Nullable TwistForm twist) {}
 
-    /** So many twists of so many strands, alike. */
+    /** A number of twists of a number of strands, alike. */
     record TwistForm(int twists, int strands, double lengthMm, double turns) {}
 
     /** Cords from a barrel; the length of a strand when they are twisted. */

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The plan of loads for a whole problem, told in one request. */
+/** The plan of loads for a whole problem, given in one request. */
 @RestController
 class LoadSums {
     private final SearchTurns turns;

@@ -130,7 +130,7 @@ record LoadsSumForm(
         }
     }
 
-    /** So many things of a bake. */
+    /** A number of things of a bake. */
     record PinnedItemForm(String key, int count) {}
 
     private static List<Stretch> hours(@Nullable List<HoursForm> given) {

@@ -69,7 +69,7 @@ record LoadsSumView(
         }
     }
 
-    /** So many things of a bake. */
+    /** A number of things of a bake. */
     record LoadSumItemView(String key, int count) {}
 
     /** Where one thing lies, on a tray counted from 0. */

@@ -35,7 +35,7 @@ class PriceSums {
     private static final Span CLAY = Span.of("massG", "clay per piece", 0, 20_000, "g");
     private static final Span TORN = Span.of("tornMm", "foil per piece", 0, 1e6, "mm");
 
-    /** All that goes into the cost; no asked price means it is reckoned from the margin. */
+    /** All that goes into the cost; no asked price means it is calculated from the margin. */
     record PriceSumForm(
             int quantity,
             List<PriceClayForm> clays,

@@ -106,7 +106,7 @@ class SheetSums {
                 WorkingsView.of(SizedSheetWorkings.of(sheet)));
     }
 
-    /** A blend of two mixes, as long as is said, or as so many grams make it. */
+    /** A blend of two mixes, as long as is said, or as a number of grams make it. */
     record BlendSumForm(
             double wideMm,
             double longMm,

@@ -14,7 +14,7 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 
-/** The clays of the shelf, with what the trial tiles have taught of them. Learned anew only when a clay or a tile changed. */
+/** The clays of the shelf, with what the trial tiles have taught of them. Learned again only when a clay or a tile changed. */
 @Service
 public class ClayLearning {
     private static final int KEPT = 4;

@@ -36,7 +36,7 @@ public record TileForm(
     private static final int MOST_PARTS = 12;
     private static final int MOST_NOTE = 400;
 
-    /** So many parts of a clay. */
+    /** A number of parts of a clay. */
     public record TilePartForm(long clayId, double parts) {
         private TrialTile.ClayParts parse(Set<Long> clays) {
             if (!clays.contains(clayId)) {

@@ -66,7 +66,7 @@ class TrialController {
         }
     }
 
-    /** What is told of a row. */
+    /** What is given of a row. */
     record TrialRowView(@Nullable BesideView beside) {}
 
     /** The number of a new trial. */

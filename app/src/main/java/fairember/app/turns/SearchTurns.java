@@ -6,7 +6,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
-/** Lets two searches run at once; the others wait their turn, so that every page is answered meanwhile. */
+/** Lets two searches run at once; the others wait their turn, so that every page is answered in the meantime. */
 @Component
 public class SearchTurns {
     private static final int AT_ONCE = 2;
@@ -18,7 +18,7 @@ public class SearchTurns {
      * Searches when it is this search's turn.
      *
      * @param stop asked while it waits; once it says so the search begins at once, to end at once
-     * @param begins is told when it is its turn
+     * @param begins is given when it is its turn
      */
     public <T> T inTurn(BooleanSupplier stop, Runnable begins, Supplier<T> search) {
         boolean turn = waited(stop);

@@ -20,7 +20,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Takes in the body of a request before anything else happens: no more bytes than its kind may have, in no more time than
- * it needs, and only so many unfinished bodies at once, so that half-sent ones never keep others out. What a controller gets
+ * it needs, and only a number of unfinished bodies at once, so that half-sent ones never keep others out. What a controller gets
  * to see is whole.
  */
 @Component

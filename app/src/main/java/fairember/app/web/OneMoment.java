@@ -6,7 +6,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.servlet.AsyncHandlerInterceptor;
 
-/** All that one request reads is as it was at one moment, so that no view is torn by a change made meanwhile. */
+/** All that one request reads is as it was at one moment, so that no view is torn by a change made in the meantime. */
 final class OneMoment implements AsyncHandlerInterceptor {
     private final Database database;
 

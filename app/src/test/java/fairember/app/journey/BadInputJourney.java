@@ -12,7 +12,7 @@ import org.testng.annotations.Test;
 
 /** Wrong values are refused at their field, in words; the last good state stays on the drawing and on the disk. */
 public class BadInputJourney extends Journey {
-    /** A field, what is typed into it, and what is told. */
+    /** A field, what is typed into it, and what is given. */
     private record InputError(String field, String typed, String given) {}
 
     private static InputError error(String field, String typed, String given) {

@@ -215,7 +215,7 @@ public class DrawingJourney extends Journey {
         List<Object> stations =
                 list(map(map(api("/api/batches/3").get("plan")).get("thread")).get("stations"));
         for (Object stop : stations) {
-            String label = "%2$s %1$s, pieces here"
+            String label = "%2$s pieces at %1$s"
                     .formatted(map(stop).get("label"), map(stop).get("standing"));
             assertThat(page.control(label).isDisplayed()).isTrue();
         }

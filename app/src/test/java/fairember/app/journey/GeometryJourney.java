@@ -277,7 +277,7 @@ public class GeometryJourney extends Journey {
         page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
     }
 
-    /** The pencil is 7.2 thick: turns of foil make it 8.0; its strip is told before the foil is torn. */
+    /** The pencil is 7.2 thick: turns of foil make it 8.0; its strip is given before the foil is torn. */
     @Test
     public void theCoresStationTellsTheSleevesToo() {
         go("/batches/4/cores");
@@ -289,7 +289,7 @@ public class GeometryJourney extends Journey {
         page.sees("Slide out, leave the sleeve: Pencil");
     }
 
-    /** What floats beside a field comes and goes; the field keeps the keyboard and what is told is read aloud. */
+    /** What floats beside a field comes and goes; the field keeps the keyboard and what is given is read aloud. */
     @Test
     public void aHintComesAndGoesAndTheFieldKeepsTheKeyboard() {
         go("/designs/1");

@@ -55,10 +55,10 @@ public class OvenJourney extends Journey {
         page.sees("Pin this load");
         page.press("Move …");
         page.control("Check this move").sendKeys(Keys.ENTER);
-        page.sees("into a new load?");
+        page.sees("to a new load?");
         page.sees("1 load more");
         page.press("Move and pin both loads");
-        page.leaves("into a new load?");
+        page.leaves("to a new load?");
         page.until(() -> rows() == loads + 1);
         page.sees("⚲ pinned");
         page.sees("Clear 2 pins");
@@ -101,7 +101,7 @@ public class OvenJourney extends Journey {
         page.one(By.cssSelector("button[aria-label='Oven 2 has its own hours']"))
                 .sendKeys(Keys.SPACE);
         page.until(() -> page.value("Oven 2 may run from").equals("09:00"));
-        page.field("Oven 2 may run until").sendKeys("0905AM");
+        page.enter("Oven 2 may run until", "09:05");
         page.until(() -> "true".equals(page.field("Oven 2 may run until").getDomAttribute("aria-invalid")));
         page.press("Remove this oven");
         page.until(() ->

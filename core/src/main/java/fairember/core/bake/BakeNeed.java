@@ -11,7 +11,7 @@ import java.util.Optional;
  * What one stage bake needs of the oven.
  *
  * @param kind of stage
- * @param rules it was reckoned by
+ * @param rules it was calculated by
  * @param window temperatures that suit every clay in it
  * @param thickest section heat has to cross
  * @param bySection minutes the packet's rate gives for that section

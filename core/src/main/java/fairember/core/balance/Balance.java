@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param solidCentre where its centre of mass would then be
  * @param standing when it stands, or null
  * @param solidStanding the same without cores, or null
- * @param ballast what would mend it, when it does not stand well; empty otherwise
+ * @param ballast what would fix it, when it does not stand well; empty otherwise
  * @param hangTiltDeg how far its right side sinks when it hangs from its pin, degrees; null without a pin
  * @param topShare height of the centre of mass along the stick, the stick weighed too, as a share of its length; null for all
  *     but toppers on a stick

@@ -17,9 +17,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** Weighs a design and tells how it stands, hangs or is worn. */
+/** Weighs a design and says how it stands, hangs or is worn. */
 public final class Balancing {
-    /** A design that hangs farther aslant than this is seen to. */
+    /** A design that hangs farther tilted than this is seen to. */
     private static final double TILTED_DEG = 5;
 
     private final MeasuredDesign measured;

@@ -11,7 +11,7 @@ import java.util.List;
 final class Ballasting {
     /** Weight put into a base lies about so high. */
     private static final double LOW_MM = 2;
-    /** More weight than this many times the design is no mend. */
+    /** More weight than this many times the design is no fix. */
     private static final double MOST_TIMES = 3;
 
     private final MeasuredDesign design;
@@ -26,7 +26,7 @@ final class Ballasting {
         this.centre = centre;
     }
 
-    /** The mends that there are; none when it stands well. */
+    /** The fixes that there are; none when it stands well. */
     List<Ballast> fixes() {
         Standing now = Standing.of(footprint, centre);
         List<Ballast> fixes = new ArrayList<>();

@@ -138,7 +138,7 @@ final class Footprint {
         return outline().stream().flatMap(c -> List.of(c.x, c.y).stream()).toList();
     }
 
-    /** The point that is farthest to each side, s·e + s'·e⊥; what is one corner is told once. */
+    /** The point that is farthest to each side, s·e + s'·e⊥; what is one corner is given once. */
     private List<Coordinate> outline() {
         if (outline != null) {
             return outline;

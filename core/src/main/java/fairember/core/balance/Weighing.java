@@ -15,7 +15,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
-/** Tells what weighs what, and where, in a design. */
+/** Says what weighs what, and where, in a design. */
 final class Weighing {
     private final MeasuredDesign design;
     private final Predicate<MeasuredPart> keepsCore;

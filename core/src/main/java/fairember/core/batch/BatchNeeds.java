@@ -19,7 +19,7 @@ import java.util.List;
  * @param portions every part of every design
  * @param mixes each mix once, in the order it is first used, those that go into others before them
  * @param clays each stock clay once, in the order it is first used
- * @param inclusions what is strewn into mixes, each once
+ * @param inclusions what is added to mixes, each once
  * @param cores parts with a foil core
  * @param sleeves foil sleeves to wrap round inserts
  * @param torn foil to tear off the roll in all
@@ -68,7 +68,7 @@ public record BatchNeeds(
      */
     public record ClayNeed(StockClay clay, Mass needed, BlockCover cover) {}
 
-    /** Something to strew into mixes. */
+    /** Something to add into mixes. */
     public record InclusionNeed(Inclusion inclusion, Mass needed) {}
 
     /**

@@ -14,7 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * When somebody is in the studio: hands work and the oven runs only then.
+ * When somebody is in the studio: hands work and the oven batches only then.
  *
  * @param from opening
  * @param to closing, after {@code from}

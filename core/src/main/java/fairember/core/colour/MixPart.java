@@ -3,7 +3,7 @@ package fairember.core.colour;
 import fairember.core.measure.Span;
 
 /**
- * So many parts of a clay in a recipe.
+ * A number of parts of a clay in a recipe.
  *
  * @param name of the clay
  * @param pigment its colour

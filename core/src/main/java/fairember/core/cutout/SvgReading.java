@@ -166,7 +166,7 @@ public final class SvgReading {
         return wide == null || high == null ? null : new Area(new Rectangle2D.Double(0, 0, wide, high));
     }
 
-    /** A length of an svg element in another: a share of its room, all of it when it is not told. */
+    /** A length of an svg element in another: a share of its room, all of it when it is not given. */
     private static double length(@Nullable String given, double room) {
         if (given == null) {
             return room;
@@ -182,7 +182,7 @@ public final class SvgReading {
      *
      * @param at from its units to mm
      * @param room that what is seen lies in, mm; null for everywhere
-     * @param wide its width in its own units, 0 when nobody tells
+     * @param wide its width in its own units, 0 when nobody says
      * @param visible whether shapes in it are seen
      */
     private record Frame(AffineTransform at, @Nullable Area room, double wide, double high, boolean visible) {

@@ -14,7 +14,7 @@ public final class Cutting {
     /** Sizes nearer than this are alike: far below what any scale or rule shows. */
     static final double NOTHING = 1e-6;
 
-    /** Up to so many pieces every way is tried. */
+    /** Up to a number of pieces every way is tried. */
     static final int FEW_PIECES = 9;
 
     private static final int FEW_STICKS = 5;

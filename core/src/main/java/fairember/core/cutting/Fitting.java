@@ -60,7 +60,7 @@ final class Fitting {
         return places;
     }
 
-    /** All pieces in these sticks, found by trying at most so many places; empty when none was found. */
+    /** All pieces in these sticks, found by trying at most a number of places; empty when none was found. */
     int[] within(int mostSteps) {
         return place(0, mostSteps) ? places : new int[0];
     }

@@ -1,7 +1,7 @@
 package fairember.core.cutting;
 
 /**
- * Something to cut from: a block of so many grams, a coil of so many mm.
+ * Something to cut from: a block of a number of grams, a coil of a number of mm.
  *
  * @param name what it is called
  * @param size above 0, in the unit of what is cut from it

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param fittings findings
  * @param checks lines to tick before the last bake, each 1 to 60 characters
  * @param armature inserts, wires and the pin it hangs from
- * @param price asked for one, or null to have it reckoned from the margin
+ * @param price asked for one, or null to have it calculated from the margin
  * @param bakingMethod how it is baked; null as the studio bakes
  * @param drawn whether one of a pair of earrings is drawn or both; null when nobody said, or when it is no pair
  */

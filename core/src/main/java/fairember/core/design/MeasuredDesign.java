@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 /**
  * A design with its sums.
  *
- * @param design as it was told
+ * @param design as it was given
  * @param parts in order
  * @param stages in order
  * @param inserts in order

@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * An insert with its sums.
  *
- * @param insert as it was told
+ * @param insert as it was given
  * @param sleeve round it, and the sheet round the sleeve
  * @param advice what the rules say of it
  */

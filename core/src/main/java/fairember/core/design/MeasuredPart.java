@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A part with its sums; all masses and lengths are for one copy.
  *
- * @param part as it was told
+ * @param part as it was given
  * @param mix it is made of
  * @param portion of clay to roll
  * @param core in it, or null when it is solid

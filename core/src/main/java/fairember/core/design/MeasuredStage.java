@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A stage bake with its sums.
  *
- * @param stage as it was told
+ * @param stage as it was given
  * @param need of the oven
  * @param solidBakingTime minutes it would take if no part had a core
  * @param unit box of one thing on the tray

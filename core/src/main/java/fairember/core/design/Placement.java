@@ -53,7 +53,7 @@ public record Placement(
      * @param mirrored whether it is the mirror image, left for right
      */
     public record Spot(double acrossMm, double upMm, double frontMm, double tiltDeg, boolean mirrored) {
-        /** Where a point of the part, told from the middle of its base, comes to lie in the design. */
+        /** Where a point of the part, given from the middle of its base, comes to lie in the design. */
         public Point3 of(Point3 own) {
             double lean = Math.toRadians(tiltDeg);
             double across = mirrored ? -own.acrossMm() : own.acrossMm();

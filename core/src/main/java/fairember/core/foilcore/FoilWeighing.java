@@ -15,7 +15,7 @@ public final class FoilWeighing {
     private FoilWeighing() {}
 
     /**
-     * What a weighed core tells.
+     * What a weighed core says.
      *
      * @param density its bulk density
      * @param packing the grade it belongs to

@@ -23,7 +23,7 @@ public record PackedFoil(Density loose, Density firm, Density hard) {
         return new PackedFoil(new Density(looseGPerCm3), new Density(firmGPerCm3), new Density(hardGPerCm3));
     }
 
-    /** The same hand with one grade told anew, g/cm³. */
+    /** The same hand with one grade given again, g/cm³. */
     public PackedFoil with(Packing packing, double gPerCm3) {
         return of(
                 packing == Packing.LOOSE ? gPerCm3 : loose.gPerCm3(),

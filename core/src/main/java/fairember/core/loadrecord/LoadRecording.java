@@ -7,7 +7,7 @@ import java.util.List;
 
 /** Reads the record of a load out of what a probe read, and raises alarms. */
 public final class LoadRecording {
-    /** Points of a curve that can be told apart on a screen. */
+    /** Points of a curve that can be distinguished on a screen. */
     public static final int MOST_POINTS = 600;
 
     /** Under its window for so long after having been inside: too cool. */
@@ -117,7 +117,7 @@ public final class LoadRecording {
      * Whether its minutes are done, still missing, or more than its pieces take.
      *
      * @param warm minutes that were not too cool
-     * @param hot whether it is too hot: then nobody is told to leave it in
+     * @param hot whether it is too hot: then nobody is given to leave it in
      */
     private static void saved(List<Advice> alarms, double warm, double nowS, Wanted wanted, boolean isIn, boolean hot) {
         if (warm > wanted.mostMin()) {

@@ -27,7 +27,7 @@ final class Annealing {
     private Draft best;
     private Outcome least;
 
-    /** @param better told of each draft that is the best so far */
+    /** @param better given of each draft that is the best so far */
     Annealing(Table table, Slots slots, Draft start, BooleanSupplier stop, Consumer<Draft> better) {
         this(table, slots, start, stop, better, 0);
     }

@@ -8,7 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
-/** A problem in an order of its own, so that a plan does not depend on the order in which its bakes were told. */
+/** A problem in an order of its own, so that a plan does not depend on the order in which its bakes were given. */
 final class Canonical {
     /** By what a bake is; the key decides between two that are alike. */
     private static final Comparator<Bake> BY_NATURE = Comparator.comparingDouble(

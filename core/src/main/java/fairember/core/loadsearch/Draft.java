@@ -59,7 +59,7 @@ final class Draft {
         return of(next);
     }
 
-    /** With the hands begun so many loads ahead for one bake. */
+    /** With the hands begun a number of loads ahead for one bake. */
     Draft begun(int bake, int loadsAhead) {
         int[] next = Arrays.copyOf(ahead, ahead.length);
         next[bake] = loadsAhead;

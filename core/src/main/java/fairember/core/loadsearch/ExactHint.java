@@ -2,11 +2,11 @@ package fairember.core.loadsearch;
 
 import com.google.ortools.sat.CpModel;
 
-/** Tells the constraint model of a draft. */
+/** Says the constraint model of a draft. */
 final class ExactHint {
     private ExactHint() {}
 
-    /** Tells the solver of a draft it may begin from. */
+    /** Says the solver of a draft it may begin from. */
     static void give(Table table, ExactModel to, Draft draft, Timetable timed) {
         CpModel model = to.model;
         model.clearHints();

@@ -41,7 +41,7 @@ final class ExactLoads {
         this.better = better;
     }
 
-    /** @param steps the solver's own seconds for all askings together */
+    /** @param steps the solver's own seconds for all requests together */
     Solved solve(double steps) {
         ExactModel model = new ExactModel(table, slots, pins, loads(), horizon());
         double left = steps;

@@ -17,12 +17,12 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The problem as a constraint model: per oven so many loads in a row, unused ones last; per bake and load whether and how
+ * The problem as a constraint model: per oven a number of loads in a row, unused ones last; per bake and load whether and how
  * many; per load when it is switched on and how long it holds; per bake when the hands begin and when its last load ends.
  * Trays are areas here; what the packer cannot lay is forbidden as it turns up.
  */
 final class ExactModel {
-    /** Parts of a kW that the solver tells apart. */
+    /** Parts of a kW that the solver distinguishes. */
     private static final long KWH = 1_000_000;
 
     private final Table table;
@@ -234,7 +234,7 @@ final class ExactModel {
                 : Math.round(value);
     }
 
-    /** Forbids so many of these bakes together in any load of an oven. */
+    /** Forbids a number of of these bakes together in any load of an oven. */
     void forbid(int o, int[] bakes, int[] counts) {
         for (int l = 0; l < loads; l++) {
             List<Literal> not = new ArrayList<>();

@@ -19,10 +19,10 @@ import java.util.function.Consumer;
 /**
  * Plans the loads of a problem: by rule at once, then by search, then with the solver where the problem is small enough
  * for it. The plan depends on nothing but the problem and the effort, unless it is stopped; not on the order in which the bakes are
- * told either.
+ * given either.
  */
 public final class LoadPlanning {
-    /** Up to so many bakes the solver looks at the whole problem. */
+    /** Up to a number of bakes the solver looks at the whole problem. */
     private static final int MOST_EXACT = 24;
 
     private static final int MOST_EXACT_CELLS = 700;
@@ -66,14 +66,14 @@ public final class LoadPlanning {
     /**
      * Refuses at once what {@link #plan} would refuse.
      *
-     * @throws Refused when keys are told twice or not there
+     * @throws Refused when keys are given twice or not there
      */
     public static void check(LoadProblem problem) {
         BakeFilter.filter(problem);
     }
 
     /**
-     * The same, told while it is found.
+     * The same, given while it is found.
      *
      * @param earlier a plan of much the same bakes, begun from where it is better than what the rules give
      * @param stop asked again and again; once it says so, the best plan so far is given

@@ -100,7 +100,7 @@ final class Moves {
         return grown == null ? null : lessened(draft.with(b, grown), a, j, moved);
     }
 
-    /** The draft with so many fewer of a bake in a load, which goes when it is empty. */
+    /** The draft with a number of fewer of a bake in a load, which goes when it is empty. */
     private @Nullable Draft lessened(Draft of, int at, int bake, int count) {
         Slot slot = of.loads[at];
         if (slot.bakes.length == 1 && slot.counts[0] == count) {

@@ -97,7 +97,7 @@ final class PatternLoads {
     }
 
     /**
-     * The best loads for the first objective that tells plans apart; nothing when there are too many patterns, or when the
+     * The best loads for the first objective that says plans apart; nothing when there are too many patterns, or when the
      * solver finds none within its steps.
      *
      * @param steps the solver's own seconds

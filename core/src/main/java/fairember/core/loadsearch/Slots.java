@@ -58,7 +58,7 @@ final class Slots {
         return make(oven, new int[] {bake}, new int[] {count}, false, Slot.ANY_TIME);
     }
 
-    /** The load with so many more of a bake; null when that may not be. */
+    /** The load with a number of more of a bake; null when that may not be. */
     @Nullable
     Slot with(Slot slot, int bake, int count) {
         int[] bakes = slot.bakes;
@@ -83,7 +83,7 @@ final class Slots {
         return make(slot.oven, more, counts, slot.pinned, slot.at);
     }
 
-    /** The load without so many of a bake; null when too few or none would be left. */
+    /** The load without a number of of a bake; null when too few or none would be left. */
     @Nullable
     Slot without(Slot slot, int bake, int count) {
         int left = slot.countOf(bake) - count;
@@ -204,7 +204,7 @@ final class Slots {
         return table.packing[oven].lay(lots);
     }
 
-    /** The most of a bake that a load takes besides what it holds, up to {@code wanted}; 0 when none. */
+    /** The most of a bake that a load takes as well what it holds, up to {@code wanted}; 0 when none. */
     int most(Slot slot, int bake, int wanted) {
         int missing = table.least[bake] - slot.countOf(bake);
         int most = Splitting.most(wanted, n -> n < missing || with(slot, bake, n) != null);

@@ -29,14 +29,14 @@ final class Solver {
         return Native.LOADED;
     }
 
-    /** How an asking ended, and how many of the solver's own seconds it took; none when it was stopped before it began. */
+    /** How a request ended, and how many of the solver's own seconds it took; none when it was stopped before it began. */
     record Answer(CpSolver solver, CpSolverStatus status, double steps) {
         boolean found() {
             return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
         }
     }
 
-    /** Asks once, for so many of the solver's own seconds at most. */
+    /** Asks once, for a number of of the solver's own seconds at most. */
     static Answer ask(CpModel model, double steps, BooleanSupplier stop) {
         return ask(model, steps, stop, 0);
     }

@@ -6,7 +6,7 @@ import java.util.function.IntPredicate;
 final class Splitting {
     private Splitting() {}
 
-    /** Whether so many can be parted into loads of {@code least} to {@code most}; none at all always can. */
+    /** Whether a number of can be parted into loads of {@code least} to {@code most}; none at all always can. */
     static boolean may(int count, int least, int most) {
         if (count == 0) {
             return true;

@@ -10,7 +10,7 @@ import fairember.core.measure.Words;
 import fairember.core.stock.BlockSize;
 
 /**
- * Something strewn into the clay before it is baked: mica powder, glitter, beads, dried bits of plants. It is weighed and paid
+ * Something added to the clay before it is baked: mica powder, glitter, beads, dried bits of plants. It is weighed and paid
  * for, and said of the mix; its colour is not predicted.
  *
  * @param name 1 to 60 characters

@@ -24,7 +24,7 @@ public record Lump(String name, Mass mass, Mix mix) {
         MASS.check(mass.g());
     }
 
-    /** So many grams of a lump. */
+    /** A number of grams of a lump. */
     public record Taken(Lump lump, Mass mass) {
         public Taken {
             if (mass.g() <= 0 || mass.g() > lump.mass().g() * (1 + 1e-9)) {

@@ -17,7 +17,7 @@ import java.util.stream.Stream;
  * @param wanted grams of the mix, with what is added
  * @param portions grams of each clay it comes down to, in the order they are met
  * @param lines grams of each clay and each mix, as the recipe has them
- * @param inclusions grams of what is strewn into this mix itself, in the order of the recipe; with the lines they sum to
+ * @param inclusions grams of what is added to this mix itself, in the order of the recipe; with the lines they sum to
  *     {@code wanted}
  * @param colour of the clay, predicted, raw and cured
  * @param density of the clay

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A recipe: parts, by weight, of stock clays and of other mixes, and what is strewn into them.
+ * A recipe: parts, by weight, of stock clays and of other mixes, and what is added to them.
  *
  * @param id its number in the studio
  * @param name 1 to 60 characters
@@ -62,13 +62,13 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
         }
     }
 
-    /** So many parts, by weight, of something. */
+    /** A number of parts, by weight, of something. */
     public sealed interface Ingredient permits OfClay, OfMix {
         double parts();
 
         String name();
 
-        /** Tells ingredients apart. */
+        /** Says ingredients apart. */
         String key();
 
         static OfClay of(StockClay clay, double parts) {
@@ -81,7 +81,7 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
     }
 
     /**
-     * So many parts of a clay.
+     * A number of parts of a clay.
      *
      * @param parts by weight, 0 to 1000
      */
@@ -102,7 +102,7 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
     }
 
     /**
-     * So many parts of another mix.
+     * A number of parts of another mix.
      *
      * @param parts by weight, 0 to 1000
      */
@@ -111,7 +111,7 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
             MixPart.PARTS.check(parts);
         }
 
-        /** What one of its parts and of what is strewn into it is here. */
+        /** What one of its parts and of what is added to it is here. */
         private double each() {
             return parts / (mix.allParts() * (1 + mix.inclusionShare()));
         }
@@ -138,7 +138,7 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
         return ingredients.stream().mapToDouble(Ingredient::parts).sum();
     }
 
-    /** What is strewn into it, as a share of its clay and of its mixes. */
+    /** What is added to it, as a share of its clay and of its mixes. */
     double inclusionShare() {
         return inclusions.stream().mapToDouble(i -> i.ofClay().of1()).sum();
     }
@@ -163,7 +163,7 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
         return clays;
     }
 
-    /** All that is strewn into it and into the mixes it holds, each once, counted as its clays are. */
+    /** All that is added to it and into the mixes it holds, each once, counted as its clays are. */
     public List<InclusionParts> allInclusions() {
         Map<Inclusion, Double> parts = new LinkedHashMap<>();
         inclusions.forEach(own -> parts.merge(own, own.ofClay().of1() * allParts(), Double::sum));

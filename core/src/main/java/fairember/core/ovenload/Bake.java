@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /**
- * A stage bake of so many things alike, and what the hands must do before it.
+ * A stage bake of a number of things alike, and what the hands must do before it.
  *
  * @param key unique among the bakes of a plan
  * @param name piece and stage, in words
@@ -112,7 +112,7 @@ public record Bake(
         return new Bake(key, name, count, least, unit, turns, low, high, bakingTime, most, task, after, due);
     }
 
-    /** So many of the same. */
+    /** A number of of the same. */
     public Bake counting(int items) {
         return new Bake(key, name, items, least, unit, turns, low, high, bakingTime, most, hands, after, due);
     }

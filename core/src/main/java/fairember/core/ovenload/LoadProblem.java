@@ -64,6 +64,6 @@ public record LoadProblem(
         }
     }
 
-    /** So many things of a bake, by key. */
+    /** A number of things of a bake, by key. */
     public record PinnedItem(String key, int count) {}
 }

@@ -42,6 +42,6 @@ public record PlannedLoad(
         why = List.copyOf(why);
     }
 
-    /** So many things of a bake. */
+    /** A number of things of a bake. */
     public record Item(Bake bake, int count) {}
 }

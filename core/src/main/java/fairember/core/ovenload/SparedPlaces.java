@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * then things that still lie badly change places with others of their size, or go where there is room.
  */
 public final class SparedPlaces {
-    /** Over so many things on a tray nothing is moved singly. */
+    /** Over a number of things on a tray nothing is moved singly. */
     private static final int MOST_MOVED = 120;
 
     private static final double EPS = 1e-6;

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * other, none lies on another. When it finds no places there may still be some: it is a good packer, no perfect one.
  */
 public final class TrayPacking {
-    /** Over so many things rows are nearly as good, and rectangles slow. */
+    /** Over a number of things rows are nearly as good, and rectangles slow. */
     private static final int MOST_FOR_RECTANGLES = 150;
 
     /** Nearer to full than this, rectangles that rows did not lay are as good as never laid. */

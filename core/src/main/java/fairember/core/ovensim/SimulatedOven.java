@@ -120,7 +120,7 @@ public final class SimulatedOven {
         return heating;
     }
 
-    /** Lets so many seconds go by. */
+    /** Lets a number of seconds go by. */
     public void go(double seconds) {
         int whole = (int) Math.floor(seconds / STEP_S + 1e-9);
         for (int i = 0; i < whole; i++) {

@@ -7,7 +7,7 @@ import java.awt.image.BufferedImage;
 import java.util.Optional;
 
 /**
- * Reads a colour off a photo. The card beside the tile tells what the light was: each channel is multiplied so that the card comes
+ * Reads a colour off a photo. The card beside the tile says what the light was: each channel is multiplied so that the card comes
  * out grey and as light as it is known to be (the coefficient rule of J. von Kries, 1902, in linear sRGB).
  *
  * <pre>colour = tile light · card reflectance / card light      (each of red, green, blue)</pre>

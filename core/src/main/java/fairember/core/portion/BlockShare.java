@@ -27,7 +27,7 @@ public record BlockShare(Mass block, int whole, int taken, int pieces, double er
     /** Smaller pieces than this, in grams, nobody cuts evenly by eye. */
     static final double LEAST_G = 1;
 
-    /** Of so many pieces more than one is taken; of more, who would count. */
+    /** Of a number of pieces more than one is taken; of more, who would count. */
     private static final int MOST_COUNTED = 16;
 
     /**

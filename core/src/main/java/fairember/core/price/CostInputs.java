@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param loads of the oven for the batch
  * @param energy of the oven for the batch
  * @param rates of the studio
- * @param asked price the maker sets, or null to have it reckoned
+ * @param asked price the maker sets, or null to have it calculated
  */
 public record CostInputs(
         int quantity,

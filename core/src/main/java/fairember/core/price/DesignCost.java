@@ -6,10 +6,10 @@ import java.util.List;
 /**
  * What one design costs when it is made in a batch; money is per design.
  *
- * @param in what it was reckoned from
+ * @param in what it was calculated from
  * @param rungs clay, foil, findings, oven, hands, in this order
  * @param cost sum of the rungs
- * @param price asked, or reckoned from the margin
+ * @param price asked, or calculated from the margin
  * @param kept price less cost
  */
 public record DesignCost(CostInputs in, List<Rung> rungs, Money cost, Money price, Money kept) {

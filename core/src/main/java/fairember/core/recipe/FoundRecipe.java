@@ -17,7 +17,7 @@ import java.util.List;
  */
 public record FoundRecipe(
         List<Part> parts, Colorant colorant, ColourDifference difference, double minorPerGram, Mass missing) {
-    /** So many whole parts of a choice. */
+    /** A number of whole parts of a choice. */
     public record Part(Choice choice, int parts) {}
 
     /** Nearest first; then fewer choices, fewer parts, and the order of the choices, so that there is one order only. */

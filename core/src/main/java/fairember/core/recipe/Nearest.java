@@ -11,7 +11,7 @@ import java.util.TreeSet;
 
 /** The nearest sets of choices so far, each with its nearest ratios, shared by all who look. */
 final class Nearest {
-    /** So many ratios of one set are kept. */
+    /** A number of ratios of one set are kept. */
     static final int RATIOS = 4;
 
     private final double targetL;

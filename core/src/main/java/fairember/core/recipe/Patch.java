@@ -16,7 +16,7 @@ public record Patch(List<Grams> grams, ColourDifference difference, double minor
     }
 
     /**
-     * So many grams of a choice.
+     * A number of grams of a choice.
      *
      * @param g 0 or more
      */

@@ -21,7 +21,7 @@ final class Ratios {
         }
     }
 
-    /** All coprime parts of so many kinds, each at least 1, that add up to at most {@code most}. */
+    /** All coprime parts of a number of kinds, each at least 1, that add up to at most {@code most}. */
     static Ratios of(int kinds, int most) {
         List<int[]> all = new ArrayList<>();
         add(all, new int[kinds], 0, most);

@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
  * the nearest (see {@link Subset}), so the answer is the best there is and always the same.
  */
 public final class RecipeFinding {
-    /** So many of the nearest sets are kept for each number of kinds. */
+    /** A number of of the nearest sets are kept for each number of kinds. */
     public static final int KEPT = 8;
 
     private final RecipeSearch search;
@@ -46,7 +46,7 @@ public final class RecipeFinding {
      * Finds the nearest recipes.
      *
      * @param stopped asked now and then; when true, what was found so far is the answer
-     * @param progress told now and then, from any thread, which share of all recipes was looked at, 0 to 1
+     * @param progress given now and then, from any thread, which share of all recipes was looked at, 0 to 1
      */
     public static FoundRecipes find(RecipeSearch search, BooleanSupplier stopped, DoubleConsumer progress) {
         return new RecipeFinding(search, stopped, progress).run();

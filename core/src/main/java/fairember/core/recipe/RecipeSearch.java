@@ -18,8 +18,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param target the colour to come near to
  * @param choices what may go in, 1 to {@value #MOST_CHOICES}
- * @param mostKinds at most so many of them in one recipe, 1 to 4
- * @param mostParts their whole parts add up to so many at most, 2 to 16
+ * @param mostKinds at most a number of of them in one recipe, 1 to 4
+ * @param mostParts their whole parts add up to a number of at most, 2 to 16
  * @param wanted grams of the mix that are needed
  * @param look how it is to hide and shimmer; anything when not said
  * @param onHandOnly whether only recipes count that what is on hand can make for all that is wanted

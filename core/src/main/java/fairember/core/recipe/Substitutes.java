@@ -23,7 +23,7 @@ public record Substitutes(
     }
 
     /**
-     * Which is better: a way whose colour nobody tells from the mix's, the nearer of the two; else buying, for then the colour stays;
+     * Which is better: a way whose colour nobody says from the mix's, the nearer of the two; else buying, for then the colour stays;
      * else the nearer of what there is.
      */
     public static Substitutes of(Optional<FoundRecipe> recipe, Optional<Patch> patch, long buyMinor, boolean canBuy) {

@@ -77,7 +77,7 @@ public record Outline(List<Point> points) {
         return mapped(p -> new Point(p.acrossMm() + acrossMm, p.upMm() + upMm));
     }
 
-    /** With fewer corners, none of those left out farther than so many mm from it; the same when hardly any would be left. */
+    /** With fewer corners, none of those left out farther than a number of mm from it; the same when hardly any would be left. */
     public Outline coarser(double withinMm) {
         List<Point> closed = new ArrayList<>(points);
         closed.add(points.get(0));

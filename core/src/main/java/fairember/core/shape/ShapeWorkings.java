@@ -35,7 +35,7 @@ public final class ShapeWorkings {
         }
     }
 
-    /** The three formulas of a solid, over the symbols of its dimensions and the steps told before them. */
+    /** The three formulas of a solid, over the symbols of its dimensions and the steps given before them. */
     private record Sums(String volume, String surface, String thickest) {
         static Sums of(Solid solid, Workings.Steps steps) {
             return switch (solid.kind()) {

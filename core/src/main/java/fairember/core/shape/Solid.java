@@ -75,7 +75,7 @@ public sealed interface Solid permits Turned, Block, Ellipsoid, Ring, Band, CutO
     /** Points whose convex hull is its own, within {@link Outline#FLATNESS_MM}; round solids by {@code turns} meridians. */
     List<Point3> hull(int turns);
 
-    /** The same as fine as a foot is reckoned. */
+    /** The same as fine as a foot is calculated. */
     default List<Point3> hull() {
         return hull(Curves.TURNS);
     }

@@ -7,7 +7,7 @@ import java.util.List;
  *
  * <pre>h(u) = max over all points x of the body of x·u</pre>
  *
- * It tells all there is to know of the body's outside, exactly for round ones (Schneider, Convex Bodies, section 1.7).
+ * It says all there is to know of the body's outside, exactly for round ones (Schneider, Convex Bodies, section 1.7).
  */
 @FunctionalInterface
 public interface Support {

@@ -74,7 +74,7 @@ public record Blend(
     public static final Span MASS = Span.of("massG", "clay in the blend", 1, 5000, "g");
 
     /**
-     * The same blend as long as so many grams make it.
+     * The same blend as long as a number of grams make it.
      *
      * <pre>
      * second share σ = (b + (W − a − b)/2)/W,  density = (1 − σ)·ρ₁ + σ·ρ₂,  length = grams/(W·thick·density)

@@ -7,7 +7,7 @@ import fairember.core.measure.Mass;
 public final class BlendPlanning {
     /** Layers thinner than this are one colour to the eye: about a twentieth of what hides. An estimate. */
     static final double EVEN_MM = 0.01;
-    /** Folds by hand are never exact: so many times the passes of exact ones. An estimate; makers speak of twenty to thirty. */
+    /** Folds by hand are never exact: a number of times the passes of exact ones. An estimate; makers speak of twenty to thirty. */
     static final double BY_HAND = 2.5;
 
     private BlendPlanning() {}

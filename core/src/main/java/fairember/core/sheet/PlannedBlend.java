@@ -12,7 +12,7 @@ import fairember.core.measure.Mass;
  * @param firstArea share of the rectangle that is the first colour, 0 to 1
  * @param firstMass grams of the first colour
  * @param secondMass grams of the second
- * @param evenPasses passes after which layers are too thin to tell, if every fold were exact
+ * @param evenPasses passes after which layers are too thin to say, if every fold were exact
  * @param passes passes by hand
  */
 public record PlannedBlend(

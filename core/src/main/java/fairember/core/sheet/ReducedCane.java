@@ -36,7 +36,7 @@ public record ReducedCane(
         return slices * sliceArea;
     }
 
-    /** How long the packed log has to be for so many slices. */
+    /** How long the packed log has to be for a number of slices. */
     public Length lengthFor(int wantedSlices) {
         double after = wantedSlices * cane.slice().mm() + 2 * cane.endWaste().mm();
         double times = cane.size().mm() / before.mm();

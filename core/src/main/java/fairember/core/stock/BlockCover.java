@@ -23,7 +23,7 @@ public record BlockCover(
     }
 
     /**
-     * So many blocks of a size.
+     * A number of blocks of a size.
      *
      * @param mass of one
      * @param count of them, 1 or more

@@ -11,7 +11,7 @@ import fairember.core.colour.Pigment;
  * @param swatchMeasured whether its swatches were measured, not read off a packet or a photo
  */
 public record ClayPrior(long id, Pigment pigment, boolean swatchMeasured) {
-    /** Whether a fault of strength can be told from this clay: strengths are told against an opaque one. */
+    /** Whether a fault of strength can be given from this clay: strengths are given against an opaque one. */
     boolean opaque() {
         return pigment.opacity() == Opacity.OPAQUE;
     }

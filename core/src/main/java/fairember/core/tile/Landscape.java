@@ -95,7 +95,7 @@ final class Landscape {
     /**
      * How a residual changes with each number that has to do with it.
      *
-     * @param at the colour the residual is told at
+     * @param at the colour the residual is given at
      * @return three rows; a column of 16 for each part, in the order of the parts
      */
     double[][] slopes(List<TrialTile.ClayParts> parts, Face face, SeenAt at) {

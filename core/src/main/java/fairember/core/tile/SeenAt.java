@@ -4,7 +4,7 @@ import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Lab;
 
 /**
- * A colour that was seen, and how sure it is: predictions are told from it as (ΔL/S_L, ΔC/S_C, ΔH/S_H)/σ, with the scales at the
+ * A colour that was seen, and how sure it is: predictions are given from it as (ΔL/S_L, ΔC/S_C, ΔH/S_H)/σ, with the scales at the
  * seen colour, so that they are smooth in the prediction.
  *
  * @param lab what was seen
@@ -27,7 +27,7 @@ record SeenAt(Lab lab, double sigma) {
         double db = predicted.b() - lab.b();
         double along = c * c0 + lab.a() * predicted.a() + lab.b() * predicted.b();
         double turn = lab.a() * predicted.b() - lab.b() * predicted.a();
-        // A grey has no hue to turn: what is off is told along a and b.
+        // A grey has no hue to turn: what is off is given along a and b.
         double dc = c0 < GREY ? da : c - c0;
         double dh = c0 < GREY ? db : turn * Math.sqrt(2 / Math.max(1e-9, along));
         double sl = ColourDifference.lightnessScale(lab.l());

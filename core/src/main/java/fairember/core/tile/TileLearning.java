@@ -67,7 +67,7 @@ public final class TileLearning {
 
     /**
      * What the tiles teach. One that lies far outside of what all others say, and that the maker has not confirmed, is held back:
-     * the furthest first, learning anew without it, until none does; then each that fits after all is let in again.
+     * the furthest first, learning again without it, until none does; then each that fits after all is let in again.
      *
      * @param clays the clays of the studio, each number once
      * @param tiles any; those with a clay that is not among {@code clays} are left out

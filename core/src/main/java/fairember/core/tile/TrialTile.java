@@ -39,7 +39,7 @@ public record TrialTile(
         }
     }
 
-    /** So many parts of a clay, by its number in the studio. */
+    /** A number of parts of a clay, by its number in the studio. */
     public record ClayParts(long clayId, double parts) {}
 
     Optional<Lab> seen(Face face) {

@@ -19,7 +19,7 @@ public record Workings(String title, List<Line> lines) {
         return new Steps(title);
     }
 
-    /** Collects steps in the order they are told. */
+    /** Collects steps in the order they are given. */
     public static final class Steps {
         private final String title;
         private final List<Line> lines = new ArrayList<>();

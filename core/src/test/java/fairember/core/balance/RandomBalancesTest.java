@@ -164,7 +164,7 @@ public class RandomBalancesTest {
         return true;
     }
 
-    /** The lean is told by the nearest edge of the foot: atan(inside/above), negative outside. */
+    /** The lean is given by the nearest edge of the foot: atan(inside/above), negative outside. */
     @Test(dataProvider = "designs")
     public void itTipsOverTheNearestEdgeOfItsFoot(Design design) {
         Balance balance = of(design);
@@ -173,13 +173,13 @@ public class RandomBalancesTest {
         double y = balance.centre().frontMm();
         double edge = edgeDistance(standing.footprint(), x, y);
         double inside = covers(standing.footprint(), x, y) ? edge : -edge;
-        // The foot is told by its corners, 180 where it is round.
+        // The foot is given by its corners, 180 where it is round.
         assertThat(standing.insideMm()).isCloseTo(inside, within(0.2));
         assertThat(standing.tipDeg())
                 .isCloseTo(Math.toDegrees(Math.atan2(standing.insideMm(), standing.aboveMm())), within(1e-9));
     }
 
-    /** A mend that is told does what it says: it stands well with it, and hardly with a little less. */
+    /** A fix that is given does what it says: it stands well with it, and hardly with a little less. */
     @Test(dataProvider = "designs")
     public void aHeavierBaseIsAsHeavyAsItHasToBe(Design design) {
         Balance balance = of(design);

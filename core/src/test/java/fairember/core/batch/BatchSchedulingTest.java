@@ -44,7 +44,7 @@ public class BatchSchedulingTest {
     /**
      * Six seals, by hand. Eyes 2 + 6·1 = 8 min to 9:08, the oven heats from 9:00: in 9:10, out 9:20, cooled 9:35. Cores
      * 5 + 6·2 = 17 and building 5 + 6·10 = 65 belong to stage 2 and wait for cooled eyes: 9:35 to 9:52 to 10:57. The oven
-     * heats meanwhile: in 10:57, out 11:12 (15 min), cooled 11:42. Fitting 1 + 6·0.5 = 4 to 11:46.
+     * heats in the meantime: in 10:57, out 11:12 (15 min), cooled 11:42. Fitting 1 + 6·0.5 = 4 to 11:46.
      */
     @Test
     public void sixSealsAreDoneAtFourteenMinutesToNoon() {

@@ -136,7 +136,7 @@ public class RandomBenchesTest {
                 .isEqualTo(!last.equals(now));
     }
 
-    /** So many things at a time, in these hours, not before a moment. */
+    /** A number of things at a time, in these hours, not before a moment. */
     private static void lane(Stream<WorkHours.Slot> slots, WorkHours hours, LocalDateTime from, int many) {
         List<WorkHours.Slot> all = slots.toList();
         for (WorkHours.Slot slot : all) {

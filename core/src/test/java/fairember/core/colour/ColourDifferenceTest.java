@@ -109,7 +109,7 @@ public class ColourDifferenceTest {
                 given++;
             }
         }
-        // A bound that told little would be of no use.
+        // A bound that given little would be of no use.
         assertThat(share / given).isGreaterThan(0.6);
     }
 

@@ -65,7 +65,7 @@ public class SvgTransformTest {
         assertThat(area("<g transform='" + matrix(m) + "'>" + inner + "</g>")).isCloseTo(600 * det, CLOSELY);
     }
 
-    /** The same corners told by absolute and by relative commands, and by the short ones for level and upright lines. */
+    /** The same corners given by absolute and by relative commands, and by the short ones for level and upright lines. */
     @Test
     public void relativeAndAbsoluteCommandsDrawTheSame() {
         SplittableRandom random = new SplittableRandom(3);

@@ -127,7 +127,7 @@ final class LoadCases {
         return days;
     }
 
-    /** The plain batch machine: so many jobs of size 1 to 10 and whole time 1 to {@code longest}, capacity 10. */
+    /** The plain batch machine: a number of jobs of size 1 to 10 and whole time 1 to {@code longest}, capacity 10. */
     static LoadProblem batchMachine(int jobs, int longest, long seed) {
         SplittableRandom random = new SplittableRandom(seed);
         List<Bake> bakes = new ArrayList<>();

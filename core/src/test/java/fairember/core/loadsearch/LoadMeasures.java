@@ -119,7 +119,7 @@ public final class LoadMeasures {
                 bakes, cases, late, bound, SIMULATIONS, simulated, loads, simulatedLoads, worse, time / cases, first);
     }
 
-    /** The best of so many plans by random keys: each bake has one, the best so far are changed a little. */
+    /** The best of a number of plans by random keys: each bake has one, the best so far are changed a little. */
     private static Outcome simulations(LoadProblem problem) {
         List<Bake> bakes = BakeFilter.filter(problem).bakes();
         Table table = new Table(problem, bakes);

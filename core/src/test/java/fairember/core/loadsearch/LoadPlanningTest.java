@@ -254,7 +254,7 @@ public class LoadPlanningTest {
                 .toArray(Object[][]::new);
     }
 
-    /** Stopped at the first asking, at the second and so on into the solver: what is given is whole, and no worse than by rule. */
+    /** Stopped at the first request, at the second and so on into the solver: what is given is whole, and no worse than by rule. */
     @Test
     public void whenEverItIsStoppedThePlanSoFarIsGiven() {
         LoadProblem problem = LoadCases.bench(9, 5);

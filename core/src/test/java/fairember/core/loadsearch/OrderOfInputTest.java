@@ -22,7 +22,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import org.testng.annotations.Test;
 
-/** A plan does not depend on the order its bakes are told in; what is pinned stays; what has no hours is left out, and no more. */
+/** A plan does not depend on the order its bakes are given in; what is pinned stays; what has no hours is left out, and no more. */
 public class OrderOfInputTest {
     private static LoadProblem shuffled(LoadProblem problem, long seed) {
         List<Bake> bakes = new ArrayList<>(problem.bakes());

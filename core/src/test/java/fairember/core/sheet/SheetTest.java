@@ -123,7 +123,7 @@ public class SheetTest {
         assertThat(blend.second(0, wide)
                         * (planned.firstMass().g() + planned.secondMass().g()))
                 .isCloseTo(planned.secondMass().g(), within(1e-6));
-        // So many folds, and the layers are a hundredth of a millimetre; one fewer, and they are not.
+        // A number of folds, and the layers are a hundredth of a millimetre; one fewer, and they are not.
         assertThat(blend.start().mm() / Math.pow(2, planned.evenPasses())).isLessThanOrEqualTo(BlendPlanning.EVEN_MM);
         assertThat(blend.start().mm() / Math.pow(2, planned.evenPasses() - 1)).isGreaterThan(BlendPlanning.EVEN_MM);
     }
