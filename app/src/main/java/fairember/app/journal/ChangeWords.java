@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
@@ -16,7 +17,10 @@ final class ChangeWords {
             "M", " m");
 
     /** A choice as it goes over the border, such as "ON_BENCH". */
-    private static final Pattern CHOICE = Pattern.compile("[A-Z]+_[A-Z_]+|[A-Z]{4,}");
+    private static final Pattern CHOICE = Pattern.compile("[A-Z][A-Z_]+");
+
+    /** Fields with words of the maker's own. */
+    private static final Set<String> WORDS = Set.of("name", "currency", "note", "collection", "contents");
 
     private final List<String> found = new ArrayList<>();
 
@@ -92,7 +96,9 @@ final class ChangeWords {
             return Figures.show(value.asDouble());
         }
         String text = value.asString();
-        return CHOICE.matcher(text).matches() ? text.toLowerCase(Locale.ROOT).replace('_', ' ') : text;
+        return !WORDS.contains(field) && CHOICE.matcher(text).matches()
+                ? text.toLowerCase(Locale.ROOT).replace('_', ' ')
+                : text;
     }
 
     /** "heightMm" as "height". */

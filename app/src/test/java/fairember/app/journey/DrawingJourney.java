@@ -225,17 +225,17 @@ public class DrawingJourney extends Journey {
     @Test
     public void theHeatOfABakeFollowsTheAirOfTheOven() {
         go("/designs/5/bakes");
-        page.sees("Hull is the slowest part: its middle comes within 5° of 125 °C after 23 min");
-        page.sees("Longer for the heat to reach the middle: Hull needs 36.6 min; the packet alone asks for 23.8 min.");
+        page.sees("Hull is the slowest part: its middle comes within 5° of 125 °C after 19 min");
+        page.sees("Longer for the heat to reach the middle: Hull needs 32 min; the packet alone asks for 22.5 min.");
         assertThat(page.text()).doesNotContain("To heat through, this bake needs");
         page.press("fan oven");
-        page.leaves("after 23 min");
+        page.leaves("after 19 min");
         page.press("under a foil tent");
         page.sees("To heat through, this bake needs");
         go("/settings");
         byHeat();
         go("/designs/5/bakes");
-        page.sees("To heat through, this bake needs 37 min in a hot oven");
+        page.sees("To heat through, this bake needs 32 min in a hot oven");
         go("/settings");
         byHeat();
         go("/designs/5/bakes");
