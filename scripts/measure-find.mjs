@@ -15,10 +15,10 @@ const send = async (method, path, body) => {
 
 const { clays } = await send('GET', '/api/shelf');
 for (let i = clays.filter((c) => c.clay.dropG === undefined).length; i < 30; i++) {
-  const { blocks, lineId } = clays[0].clay;
+  const { blocks, rangeId } = clays[0].clay;
   const swatch = hex();
   await send('POST', '/api/shelf/clays', {
-    name: `Measure ${i}`, lineId, rawHex: swatch, curedHex: swatch,
+    name: `Measure ${i}`, rangeId, rawHex: swatch, curedHex: swatch,
     opacity: ['OPAQUE', 'OPAQUE', 'HALF', 'TRANSLUCENT'][i % 4], strength: ['NORMAL', 'STRONG', 'WEAK'][i % 3],
     openG: 50, blocks,
   });

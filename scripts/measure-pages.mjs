@@ -1,4 +1,4 @@
-// Measures in the browser how long a design of 60 parts takes from a key press to the redrawn piece:
+// Measures in the browser how long a design of 60 parts takes from a key press to the redrawn design:
 //   ./run --port 18080 & node --experimental-websocket scripts/measure-pages.mjs http://localhost:18080
 import { openPage, sleep } from './page.mjs';
 
@@ -47,7 +47,7 @@ function design(mixIds) {
 }
 
 const mixes = await (await fetch(`${base}/api/mixes`)).json();
-const added = await fetch(`${base}/api/pieces`, {
+const added = await fetch(`${base}/api/designs`, {
   method: 'POST',
   headers: { 'content-type': 'application/json' },
   body: JSON.stringify(design(mixes.map((m) => m.id))),
@@ -56,7 +56,7 @@ if (!added.ok) throw new Error(await added.text());
 const { id } = await added.json();
 
 const { send, ask, close } = await openPage();
-await send('Page.navigate', { url: `${base}/pieces/${id}` });
+await send('Page.navigate', { url: `${base}/designs/${id}` });
 while (!(await ask(`document.querySelectorAll('tbody tr').length >= 60`))) await sleep(200);
 // A press counts from its event to the frame after the first change of the drawing that follows the answer to it.
 await ask(`(() => {
@@ -80,7 +80,7 @@ await ask(`(() => {
     subtree: true, attributes: true, attributeFilter: ['d'], characterData: true, childList: true,
   });
 })()`);
-// Every press makes a piece that was never measured before: ten steps up in one part, then in the next.
+// Every press makes a design that was never measured before: ten steps up in one part, then in the next.
 for (let i = 0; i < PRESSES; i++) {
   if (i % 10 === 0) {
     const row = ((i / 10) * 10) % 60;
@@ -95,6 +95,6 @@ for (let i = 0; i < PRESSES; i++) {
 const took = (await ask('window.took')).slice(10).sort((a, b) => a - b);
 const at = (share) => took[Math.floor(took.length * share)].toFixed(0);
 console.log(`60 parts, ${took.length} key presses to the redrawn frame: p50 ${at(0.5)} ms, p95 ${at(0.95)} ms`);
-await fetch(`${base}/api/pieces/${id}`, { method: 'DELETE' });
+await fetch(`${base}/api/designs/${id}`, { method: 'DELETE' });
 await close();
 process.exit(0);
