@@ -10,7 +10,7 @@ export function BenchBar() {
   return (
     <footer
       aria-label="Bench bar"
-      className="flex min-h-bar flex-wrap items-center lg:flex-nowrap gap-x-4 gap-y-1 border-t border-line bg-paper px-5 py-1 whitespace-nowrap max-lg:gap-x-2 max-lg:px-3"
+      className="flex min-h-bar flex-wrap items-center gap-x-4 gap-y-1 border-t border-line bg-paper px-5 py-1 whitespace-nowrap max-lg:gap-x-2 max-lg:px-3 lg:flex-nowrap"
     >
       {job ? (
         <CurrentJob />

@@ -3,10 +3,14 @@ package fairember.app.database;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.app.FairEmber;
+import fairember.app.batch.BatchForm;
+import fairember.app.batch.BatchStore;
 import fairember.app.design.DesignStore;
+import fairember.app.journal.Journal;
 import fairember.app.leftover.LeftoverStore;
 import fairember.app.mix.MixStore;
 import fairember.app.oven.OvenStore;
+import fairember.core.bake.StageKind;
 import fairember.core.design.Drawn;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.mix.Mix;
@@ -16,6 +20,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
@@ -93,6 +98,41 @@ public class MigrationsTest {
                             .orElse(false))
                     .isEqualTo(Integer.parseInt(version) >= 10);
             assertThat(mouse.design().drawn()).isEqualTo(Integer.parseInt(version) >= 10 ? Drawn.PAIR : null);
+        }
+    }
+
+    /** Forms in the journal and in old versions take the names of today; what they hold can still be undone and brought back. */
+    @Test
+    public void whatWasChangedUnderOldNamesIsStillUndone() throws IOException, SQLException {
+        Path folder = Files.createTempDirectory("fairember-v10");
+        String url = "jdbc:sqlite:" + folder.resolve("fairember.db");
+        SQLiteDataSource source = new SQLiteDataSource();
+        source.setUrl(url);
+        Migrations.flyway(source, MigrationVersion.fromVersion("10")).migrate();
+        insert(url, "/db/v10.sql");
+        String batch = "{\"name\":\"%s\",\"state\":\"ON_BENCH\",\"beginsOn\":\"2026-11-20\",\"dueOn\":\"2026-12-01\","
+                + "\"lines\":[{\"pieceId\":1,\"quantity\":6}]}";
+        try (Connection connection = DriverManager.getConnection(url);
+                PreparedStatement add = connection.prepareStatement(
+                        "insert into change values (90, '2026-11-22T09:00:00Z', 'run', 1, 'Mice', ?, ?, 0, 90)")) {
+            add.setString(1, batch.formatted("Shrews"));
+            add.setString(2, batch.formatted("Mice"));
+            add.executeUpdate();
+        }
+        try (ConfigurableApplicationContext studio =
+                SpringApplication.run(FairEmber.class, "--server.port=0", "--fairember.data=" + folder)) {
+            studio.getBean(Journal.class).undo(90);
+            BatchForm undone = studio.getBean(BatchStore.class).all().get(0).form();
+            assertThat(undone.name()).isEqualTo("Shrews");
+            assertThat(undone.lines().get(0).designId()).isEqualTo(1);
+            assertThat(studio.getBean(DesignStore.class)
+                            .measuring()
+                            .of(1)
+                            .stages()
+                            .get(0)
+                            .stage()
+                            .kind())
+                    .isEqualTo(StageKind.FULL_BAKE);
         }
     }
 
