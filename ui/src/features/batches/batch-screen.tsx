@@ -45,7 +45,7 @@ function OneBatch({ batchId, station }: { batchId: number; station: string }) {
       name={`${draft.form.name}, ${station.replace('-', ' ')}`}
       about={
         <>
-          {stateWords[draft.form.state]}, {count(plan.thread.total, 'piece')}, {plan.thread.finished} finished{' '}
+          {stateWords[draft.form.state]}, {count(plan.thread.total, 'piece')}, {plan.thread.finished} finished
           {plan.thread.lost > 0 && `, ${plan.thread.lost} lost`}
         </>
       }

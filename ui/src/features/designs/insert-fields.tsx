@@ -113,15 +113,13 @@ export function InsertFields({ insert, index, sums, errors, onChange, onSettle, 
           <p className="text-note text-soft">
             Wrap a foil strip of{' '}
             <b className="figure text-ink">
-              {' '}
-              {mm(sums.stripMm)} × {mm(sums.widthMm)} mm{' '}
+              {mm(sums.stripMm)} × {mm(sums.widthMm)} mm
             </b>{' '}
             ({grams(sums.foilG)} g) around it to reach <b className="figure text-ink">Ø{mm(sums.outerMm)} mm</b>. Cut
             the clay sheet{' '}
             <b className="figure text-ink">
-              {' '}
-              {mm(sums.sheetMm)} × {mm(sums.widthMm)} mm{' '}
-            </b>{' '}
+              {mm(sums.sheetMm)} × {mm(sums.widthMm)} mm
+            </b>
             , measured on the neutral line, with its seam.
           </p>
           <ShowWorking label="How this was worked out">

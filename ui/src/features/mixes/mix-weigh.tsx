@@ -37,7 +37,7 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
       </div>
       <p className="px-3 pb-1 text-note text-soft">
         Mix {grams(weighed.toMixG)} g: {grams(weighed.netG)} g ends up in the pieces; {plain(weighed.handsPercent)} %
-        stays on hands and tools {weighed.machineG > 0 && `, ${grams(weighed.machineG)} g in the machine`}.
+        stays on hands and tools{weighed.machineG > 0 && `, ${grams(weighed.machineG)} g in the machine`}.
       </p>
       <table className="w-full">
         <thead className="text-left text-note text-soft">

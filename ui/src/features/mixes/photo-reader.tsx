@@ -70,7 +70,7 @@ export function PhotoReader({ of, onRead }: Props) {
         htmlFor={id}
         className="inline-flex min-h-9 cursor-pointer items-center self-start rounded-small border border-line bg-paper px-3 font-semibold focus-within:outline-2 focus-within:outline-verdigris hover:border-verdigris"
       >
-        Read it off a photo
+        Read the colour from a photo
         <input
           id={id}
           type="file"

@@ -99,7 +99,7 @@ function Counting({ load }: { load: PlannedLoad }) {
   const { partName, designName, countingMin } = load.counting;
   return (
     <p className={countingMin < 1 ? 'text-madder' : 'text-soft'}>
-      {minutes(countingMin)} of {minutes(load.bakingMin)} count: the minutes in which the middle of {partName} ({' '}
+      {minutes(countingMin)} of {minutes(load.bakingMin)} count: the minutes in which the middle of {partName} (
       {designName}) is hot enough too.
     </p>
   );
