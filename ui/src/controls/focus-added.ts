@@ -1,22 +1,21 @@
 const PATIENCE_MS = 3000;
 const fields = 'input, textarea, select, [role=combobox]';
 
-/** Moves the focus to the first field that appears on the page in the next seconds, unless it has moved by itself. */
+const fieldsOf = (page: Element) => [...page.querySelectorAll<HTMLElement>(fields)];
+const nameOf = (field: Element) => field.getAttribute('aria-label') ?? field.id;
+
+/** Moves the focus to the first field with a new name that appears in the next seconds, unless it has moved elsewhere. */
 export function focusWhatIsAdded(from: Element) {
   const page = document.querySelector('main');
   if (!page) return;
-  const before = new Set(page.querySelectorAll(fields));
+  const before = new Set(fieldsOf(page).map(nameOf));
   const watch = new MutationObserver(() => {
-    const added = [...page.querySelectorAll<HTMLElement>(fields)].find((field) => !before.has(field));
-    if (!added) return;
-    stop();
     const at = document.activeElement;
-    if (at === from || at === document.body || at === null) added.focus();
+    if (at !== null && at !== from && at !== document.body) return;
+    fieldsOf(page)
+      .find((field) => !before.has(nameOf(field)))
+      ?.focus();
   });
-  const stop = () => {
-    watch.disconnect();
-    clearTimeout(patience);
-  };
-  const patience = setTimeout(stop, PATIENCE_MS);
   watch.observe(page, { childList: true, subtree: true });
+  setTimeout(() => watch.disconnect(), PATIENCE_MS);
 }

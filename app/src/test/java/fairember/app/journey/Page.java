@@ -148,7 +148,11 @@ final class Page implements AutoCloseable {
 
     /** Presses it; like a hand, not twice at once where something else has come to stand in the same place. */
     void press(String words) {
-        WebElement control = control(words);
+        // A control that is drawn anew between the look and the press is looked for again.
+        until(() -> pressed(control(words)));
+    }
+
+    private boolean pressed(WebElement control) {
         Rectangle place = control.getRect();
         if (Math.abs(place.x - pressed.x) < place.width && Math.abs(place.y - pressed.y) < place.height) {
             until(() -> System.nanoTime() - pressedAt > A_HANDS_PAUSE_NS);
@@ -156,6 +160,7 @@ final class Page implements AutoCloseable {
         control.click();
         pressed = place;
         pressedAt = System.nanoTime();
+        return true;
     }
 
     /** Chooses an option of a list that opens in place. */
