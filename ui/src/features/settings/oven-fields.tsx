@@ -137,7 +137,7 @@ function OvenHours({ oven, id }: { oven: Draft<Oven>; id: number }) {
     <>
       <Check
         label="has its own hours"
-        name={`Oven ${id} runs only in hours of its own`}
+        name={`Oven ${id} has its own hours`}
         on={own}
         onChange={(on) => oven.change(({ opens: _, closes: __, ...o }) => (on ? { ...o, opens, closes } : o))}
       />

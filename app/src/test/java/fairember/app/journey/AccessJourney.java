@@ -80,6 +80,8 @@ public class AccessJourney extends Journey {
         go("/designs/1/bakes");
         page.press("Add a check");
         page.until(() -> "Check 4".equals(page.script("return document.activeElement.getAttribute('aria-label')")));
+        page.keys(Keys.TAB);
+        page.sees("added New check");
         page.press("Undo");
         page.until(() -> page.all(By.cssSelector("input[aria-label='Check 4']")).isEmpty());
     }
