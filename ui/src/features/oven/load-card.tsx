@@ -39,7 +39,8 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
         times={
           <>
             {relativeDay(load.inAt, now)} {clock(load.inAt)} to {clock(load.outAt)}, preheat from {clock(load.heatFrom)}
-            , cool by {clock(load.cooledAt)} {day.ovens.length > 1 && `, in ${oven?.name ?? ''}`}{' '}
+            , cool by {clock(load.cooledAt)}
+            {day.ovens.length > 1 && `, in ${oven?.name ?? ''}`}
             <DialSetting ovenId={oven?.id ?? 1} tempC={load.tempC} />
           </>
         }
