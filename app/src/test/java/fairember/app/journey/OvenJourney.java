@@ -123,12 +123,12 @@ public class OvenJourney extends Journey {
         page.sees("the packet alone asks for 20 min");
         page.choose("Baking method of this design", "long and low");
         page.sees("Long and low: 60 min at the low end of the window");
-        page.choose("Baking method of this design", "staged");
+        page.choose("Baking method of this design", "in stages");
         page.leaves("Long and low: 60 min");
-        page.sees("Cool enough to handle after about");
+        page.sees("on a rack, after");
         page.all(By.cssSelector("button[role=switch]")).get(2).click();
-        page.sees("Cool enough to handle after about");
-        page.choose("Baking method of this design", "as the studio bakes");
+        page.sees("in cold water, after about");
+        page.choose("Baking method of this design", "as in Settings");
         page.sees("the packet alone asks for 20 min");
     }
 
