@@ -65,10 +65,10 @@ await ask(`(() => {
   let answered = false;
   addEventListener('keydown', (e) => { pressed = e.timeStamp; answered = false; }, true);
   const plain = window.fetch;
-  window.fetch = async (...told) => {
+  window.fetch = async (...request) => {
     const began = performance.now();
-    const answer = await plain(...told);
-    if (String(told[0].url ?? told[0]).endsWith('/measure') && pressed !== null && began >= pressed) answered = true;
+    const answer = await plain(...request);
+    if (String(request[0].url ?? request[0]).endsWith('/measure') && pressed !== null && began >= pressed) answered = true;
     return answer;
   };
   new MutationObserver(() => {

@@ -6,7 +6,7 @@ import { openPage, sleep } from './page.mjs';
 const base = process.argv[2] ?? 'http://localhost:18080';
 const hours = Number(process.argv[3] ?? 8);
 const SPEED = 60;
-const json = async (path, told) => (await fetch(base + path, told)).json();
+const json = async (path, request) => (await fetch(base + path, request)).json();
 
 const day = await json('/api/baking');
 const load = day.inOvens[0];

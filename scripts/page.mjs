@@ -1,4 +1,4 @@
-// A headless browser window of 1280 by 800, told and asked over its debugging port.
+// A headless browser window of 1280 by 800, controlled over its debugging port.
 import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';

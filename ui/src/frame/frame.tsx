@@ -19,7 +19,7 @@ import { useKeys } from './use-keys';
 
 const NARROW_PX = 1000;
 
-/** What stands on every screen: the rail, the spine, the bench bar, and between them the place. */
+/** What is on every screen: the rail, the spine, the bench bar, and between them the place. */
 export function Frame() {
   const [floating, setFloating] = useState<'finder' | 'keys' | null>(null);
   const [spineOpen, setSpineOpen] = useState(() => window.innerWidth >= NARROW_PX);

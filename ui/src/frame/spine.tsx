@@ -4,7 +4,7 @@ import { useSize } from '../drawing/use-size';
 import type { Day } from '../server/types';
 import { useDay } from '../server/use-bench';
 import { useNow } from '../server/use-now';
-import { clock, isoDay, relativeDay, weekdayName } from '../words/days';
+import { clock, dayName, isoDay, relativeDay } from '../words/days';
 import { minutes, percent, plain, stopwatch } from '../words/figures';
 import { inLoad, itemWords } from '../words/load-items';
 import { SpineLive } from './spine-live';
@@ -31,7 +31,7 @@ export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void 
   return (
     <aside
       aria-label="Oven"
-      className={`flex h-full flex-col bg-spine text-spine-ink ${open ? 'w-spine max-w-[16.6vw]' : 'w-11 max-w-[16.6vw]'} shrink-0`}
+      className={`flex h-full flex-col bg-spine text-spine-ink ${open ? 'w-spine max-w-[16.6vw]' : 'w-11'} shrink-0`}
     >
       <div className="flex h-rail items-center gap-1 pr-1 pl-3">
         {open && (
@@ -101,7 +101,7 @@ function NextLoads({ day, shown, loads, now }: NextProps) {
 
 /** Why a day's strip is empty. */
 function nothingOn(day: Day, shown: string): string {
-  const when = relativeDay(shown, day.now) === 'today' ? 'today' : `on ${weekdayName(shown)}`;
+  const when = relativeDay(shown, day.now) === 'today' ? 'today' : `on ${dayName(shown)}`;
   if (day.planned.length > 0) return `No loads ${when}.`;
   return `No loads ${when}. ${day.onBench > 0 ? 'Everything on the bench is baked.' : 'Put a batch on the bench to fill the oven.'}`;
 }

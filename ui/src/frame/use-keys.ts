@@ -6,7 +6,8 @@ const pressing = 'button, a, [role=checkbox], [role=switch], summary';
 
 /** Space belongs to a control that has the focus, and to a part of the page that it scrolls. */
 function takesSpace(target: Element | null): boolean {
-  if (!target || target.closest(pressing)) return target !== null;
+  if (!target) return false;
+  if (target.closest(pressing)) return true;
   const { overflowY } = getComputedStyle(target);
   return target.scrollHeight > target.clientHeight && (overflowY === 'auto' || overflowY === 'scroll');
 }

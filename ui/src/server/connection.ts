@@ -6,7 +6,7 @@ const ASK_EVERY_MS = 1000;
 const LONGEST_MS = 1500;
 
 let gone = false;
-let asking = false;
+let checking = false;
 const listeners = new Set<() => void>();
 const whenBack = new Set<() => void>();
 
@@ -28,13 +28,13 @@ async function answers(): Promise<boolean> {
 
 /** Something was asked and not answered: makes sure, and goes on asking until there is an answer. */
 export async function mayBeGone(): Promise<void> {
-  if (asking) return;
-  asking = true;
+  if (checking) return;
+  checking = true;
   while (!(await answers())) {
     tell(true);
     await new Promise((later) => setTimeout(later, ASK_EVERY_MS));
   }
-  asking = false;
+  checking = false;
   tell(false);
 }
 

@@ -14,7 +14,7 @@ export function keyOf(form: object): number {
 }
 
 /** How a measure is asked: once, and forgotten soon, for there is one for every key that is pressed. */
-export const asking = { retry: false, structuralSharing: false, gcTime: 2000 } as const;
+export const measureOptions = { retry: false, structuralSharing: false, gcTime: 2000 } as const;
 
 interface Saved<F, V> {
   /** The form that is measured already; null when none is. */
@@ -37,7 +37,7 @@ export function useMeasured<F extends object, V>(
     queryKey: [name, keyOf(form)],
     queryFn: () => ask(form),
     enabled: form !== saved.form,
-    ...asking,
+    ...measureOptions,
   });
   const answer = form === saved.form ? saved.measured : query.data;
   const [good, setGood] = useState({ form, answer: saved.measured, measured: saved.measured });

@@ -2,7 +2,13 @@
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 const fullDay = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
-const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
+
+const two = (n: number) => String(n).padStart(2, '0');
+
+/** The ISO day of a date by the wall. */
+function dayOf(date: Date): string {
+  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+}
 
 /** A day, a time by the wall, or an instant; a date that is none when it is none of these. */
 export function dateOf(iso: string): Date {
@@ -17,17 +23,12 @@ export function isDate(iso: string): boolean {
 function wall(iso: string): string {
   if (!/(Z|[+-]\d\d:\d\d)$/.test(iso)) return iso;
   const date = dateOf(iso);
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}:${two(date.getSeconds())}`;
+  return `${dayOf(date)}T${two(date.getHours())}:${two(date.getMinutes())}:${two(date.getSeconds())}`;
 }
 
 /** "Thu 26 Nov". */
 export function dayName(iso: string): string {
   return isDate(iso) ? day.format(dateOf(iso)) : '…';
-}
-
-export function weekdayName(iso: string): string {
-  return isDate(iso) ? weekday.format(dateOf(iso)) : '…';
 }
 
 /** "Thu 26 Nov 2026", as a field shows a day. */
@@ -65,8 +66,7 @@ export function parseDay(text: string, today: string): string | null {
 function isoOf(year: number, month: number, date: number): string | null {
   const day = new Date(year, month - 1, date);
   if (day.getFullYear() !== year || day.getMonth() !== month - 1 || day.getDate() !== date) return null;
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${year}-${two(month)}-${two(date)}`;
+  return dayOf(day);
 }
 
 /** The time of day that was typed, as "17:30", "9", "0930" or "5.30 pm"; null when it is none. */
@@ -98,16 +98,14 @@ export function minutesBetween(from: string, to: string): number {
 export function plusDays(iso: string, days: number): string {
   const date = dateOf(isoDay(iso));
   date.setDate(date.getDate() + days);
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+  return dayOf(date);
 }
 
 /** The moment a number of minutes after another, to the minute. */
 export function plusMinutes(iso: string, minutes: number): string {
   const date = dateOf(iso);
   date.setMinutes(date.getMinutes() + Math.round(minutes));
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}`;
+  return `${dayOf(date)}T${two(date.getHours())}:${two(date.getMinutes())}`;
 }
 
 /** "today", "tomorrow", or the day's name. */

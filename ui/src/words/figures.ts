@@ -41,7 +41,7 @@ export function significant(value: number): string {
 export function minutes(value: number): string {
   const rounded = Math.round(value);
   if (rounded < 60) return `${rounded} min`;
-  return `${Math.floor(rounded / 60)} h ${String(rounded % 60).padStart(2, '0')}`;
+  return `${Math.floor(rounded / 60)} h ${String(rounded % 60).padStart(2, '0')} min`;
 }
 
 /** "04:12", "1:04:12". */

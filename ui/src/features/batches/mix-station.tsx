@@ -48,8 +48,10 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
                 >
                   {mix.name}
                 </Link>
-                <span className="ml-auto figure text-figure font-semibold">{grams(mix.toMixG)} g</span>
-                <span className="w-44 text-right figure text-note whitespace-nowrap text-soft">
+                <span className="ml-auto figure text-figure font-semibold whitespace-nowrap">
+                  {grams(mix.toMixG)} g
+                </span>
+                <span className="w-36 text-right text-note whitespace-nowrap text-soft">
                   {grams(mix.netG)} g in the pieces
                 </span>
               </div>

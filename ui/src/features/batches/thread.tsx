@@ -6,7 +6,7 @@ interface Props {
   thread: ThreadOf;
 }
 
-/** A batch through its stations in the order of work, with the designs that stand at each. It is how one moves in a batch. */
+/** A batch through its stations in the order of work, with the pieces at each. It is how one moves in a batch. */
 export function Thread({ batchId, thread }: Props) {
   const stops = [
     { path: '', label: 'Order', standing: null },

@@ -31,7 +31,7 @@ export function useBatch(id: number) {
 
 export type BatchDraft = ReturnType<typeof useBatch>;
 
-/** Adding and removing batches, and ticking gates; each can be undone. */
+/** Adding and removing batches, and ticking checks; each can be undone. */
 export function useBatchActs() {
   const client = useQueryClient();
   const refresh = () => client.invalidateQueries();

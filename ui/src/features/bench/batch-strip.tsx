@@ -5,7 +5,7 @@ import { count } from '../../words/figures';
 
 type Row = components['schemas']['BatchRowView'];
 
-/** A batch on the bench: how many designs stand at each station, as a column of its own height. */
+/** A batch on the bench: how many pieces are at each station, as a column of its own height. */
 export function BatchStrip({ batch: { id, batch, thread }, now }: { batch: Row; now: string }) {
   const most = Math.max(1, ...thread.stations.map((s) => s.standing));
   const days = Math.ceil(minutesBetween(now, `${batch.dueOn}T00:00:00`) / 1440);

@@ -4,7 +4,7 @@ import { Empty } from '../../controls/empty';
 import { Pair, Place } from '../../controls/place';
 import { useBench, useBenchActs } from '../../server/use-bench';
 import { useBatches, useSettings } from '../../server/use-studio';
-import { clock, dayName, isoDay, relativeDay, weekdayName } from '../../words/days';
+import { clock, dayName, isoDay, relativeDay } from '../../words/days';
 import { count, minutes } from '../../words/figures';
 import { CurrentJobCard } from './current-job-card';
 import { NextLoad } from './next-load';
@@ -32,11 +32,7 @@ export function BenchPlace() {
     );
   }
   return (
-    <Place
-      title={settings.name}
-      name="Bench"
-      about={`${weekdayName(bench.now)}, ${dayName(isoDay(bench.now)).slice(4)}`}
-    >
+    <Place title={settings.name} name="Bench" about={dayName(isoDay(bench.now))}>
       <Pair
         ledger={
           <>

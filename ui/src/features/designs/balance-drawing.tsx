@@ -141,7 +141,7 @@ function Foot({ corners, view, centre, inside, top, height, width }: FootProps) 
   return (
     <g>
       <text x={8} y={top + 14} className="fill-soft text-note">
-        Top: base from above. Bottom: front. {mm(inside)} mm to the edge
+        The base from above, its front at the bottom; {mm(inside)} mm from the centre of mass to the edge
       </text>
       <path d={`M${path}Z`} fill="#d5dad8" stroke="#16201d" />
       <Centre x={px(centre.acrossMm)} y={py(centre.frontMm)} />

@@ -67,7 +67,7 @@ function Grades({ balance }: { balance: Balance }) {
           ? 'needs work'
           : standing.tipDeg < 20
             ? 'needs care'
-            : 'well';
+            : 'stable';
     lines.push(['Standing', `${how}: centre of mass ${mm(standing.insideMm)} mm inside the base`]);
     if (solidStanding) lines.push(['If solid, tips at', degrees(solidStanding.tipDeg)]);
   }
@@ -125,8 +125,8 @@ function Weights({ balance }: { balance: Balance }) {
           <tr>
             <th className="py-1.5 pl-3 font-semibold">Item</th>
             <th className="text-right font-semibold">Copies</th>
-            <th className="text-right font-semibold">All, g</th>
-            <th className="pr-3 text-right font-semibold">Centre, mm</th>
+            <th className="text-right font-semibold">Total, g</th>
+            <th className="pr-3 text-right font-semibold">Centre, mm up</th>
           </tr>
         </thead>
         <tbody>

@@ -38,7 +38,7 @@ const tabs = [
   { path: 'size', label: 'Size and versions' },
 ];
 
-/** A design: its parts and their drawing, its bakes and checks, its steps and advice. */
+/** A design: its parts and their drawing, its bakes and checks, its steps and findings. */
 export function DesignScreen() {
   const { id, tab = '' } = useParams();
   return <OneDesign key={id} id={Number(id)} tab={tab} />;

@@ -14,7 +14,7 @@ interface Props {
   money: (minor: number) => string;
 }
 
-/** The advice that are fitted to one design. */
+/** The findings of one piece. */
 export function FittingsLedger({ design, findings, money }: Props) {
   const limits = useLimits();
   const { draft, errors } = design;
@@ -63,7 +63,7 @@ export function FittingsLedger({ design, findings, money }: Props) {
           Add a finding
         </Button>
       ) : (
-        <p className="text-soft">Findings on the shelf can be added here.</p>
+        <p className="text-soft">Add findings on the Shelf first; then choose them here.</p>
       )}
     </section>
   );

@@ -2,7 +2,7 @@ import { useTextSize } from '../../drawing/use-size';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, take } from '../../server/client';
 import type { HeatedStage, MeasuredDesign, Design } from '../../server/types';
-import { asking, keyOf } from '../../server/use-measured';
+import { measureOptions, keyOf } from '../../server/use-measured';
 import { minutes, plain } from '../../words/figures';
 
 export type Air = 'STILL' | 'FAN' | 'TENT';
@@ -13,7 +13,7 @@ export function useHeat(design: Design, air: Air) {
     queryKey: ['heat', keyOf(design), air],
     queryFn: () => take(api.POST('/api/designs/heat', { params: { query: { air } }, body: design })),
     placeholderData: keepPreviousData,
-    ...asking,
+    ...measureOptions,
   });
   return data;
 }

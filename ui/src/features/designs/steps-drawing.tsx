@@ -8,7 +8,7 @@ interface Props {
 
 const batches = [1, 6, 12, 24];
 
-/** Hands minutes of one design in batches of several sizes: set-up is shared, the rest is not. */
+/** Minutes of work per piece in batches of several sizes: set-up is shared, the rest is not. */
 export function StepsDrawing({ steps, stations }: Props) {
   const setup = steps.reduce((sum, s) => sum + s.setupMin, 0);
   const each = steps.reduce((sum, s) => sum + s.eachMin, 0);

@@ -2,7 +2,7 @@ import { useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { api, take } from '../../server/client';
 import type { Design, DesignView } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
-import { asking, keyOf, useMeasured } from '../../server/use-measured';
+import { measureOptions, keyOf, useMeasured } from '../../server/use-measured';
 
 export function useDesignView(id: number): DesignView {
   const { data } = useSuspenseQuery({
@@ -32,7 +32,7 @@ export function useDesign(id: number) {
     const ask = {
       queryKey: [MEASURED, keyOf(next)],
       queryFn: () => measure(next),
-      ...asking,
+      ...measureOptions,
     };
     client.query(ask).catch(() => undefined);
     return next;

@@ -52,7 +52,9 @@ export function LeftoversPlace() {
                 >
                   Knead {picked.length} lumps together, {grams(together)} g
                 </Button>
-                <span className="text-note text-soft">The result is known: the grams of each clay add up.</span>
+                <span className="text-note text-soft">
+                  Fair Ember remembers what the lump is made of: the grams of each clay add up.
+                </span>
               </div>
             )}
             <NewLump box={box} />

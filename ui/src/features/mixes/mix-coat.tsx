@@ -5,7 +5,7 @@ import { NumberField } from '../../controls/number-field';
 import { api, take, errorsOf } from '../../server/client';
 import type { Mix } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { asking, keyOf, errorAt } from '../../server/use-measured';
+import { measureOptions, keyOf, errorAt } from '../../server/use-measured';
 import { percent } from '../../words/figures';
 
 const nothing = () => undefined;
@@ -19,7 +19,7 @@ export function MixCoat({ id, mix }: { id: number; mix: Mix }) {
     queryKey: ['coat', keyOf(mix), thickMm, backingHex],
     queryFn: () => take(api.POST('/api/mixes/coat', { params: { query: { id, thickMm, backingHex } }, body: mix })),
     placeholderData: keepPreviousData,
-    ...asking,
+    ...measureOptions,
   });
   const errors = errorsOf(error);
   return (

@@ -78,7 +78,7 @@ export function MixPair({ id }: { id: number }) {
             </span>
           </div>
           <p className="px-1 text-soft">
-            Mix <b className="figure text-ink">{grams(measured.toMixG)} g</b>: the rest stays on hands and tools.
+            Mix <b className="figure text-ink">{grams(measured.toMixG)} g</b>
           </p>
           <MixLines id={id} draft={draft} measured={measured} errors={errors} />
           <MixInclusions draft={draft} measured={measured} errors={errors} />

@@ -22,9 +22,9 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
   const way = how === 'scale' ? weighed.onScale : weighed.inBlocks;
   const off = Math.max(way.offRaw, way.offCured);
   return (
-    <section aria-label="To measure out" className="rounded-card border border-line bg-paper">
+    <section aria-label="Amounts to weigh" className="rounded-card border border-line bg-paper">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 py-2">
-        <h2 className="text-figure">To measure out</h2>
+        <h2 className="text-figure">Amounts to weigh</h2>
         <Segments
           label="How to measure"
           value={how}
@@ -63,7 +63,7 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
             </tr>
           ))}
           {way.inclusions.map((s) => (
-            <tr key={`strewn ${s.name}`} className="border-t border-line">
+            <tr key={`addition ${s.name}`} className="border-t border-line">
               <td className="py-1 pl-3">
                 {s.name} <span className="text-note text-soft">added</span>
               </td>

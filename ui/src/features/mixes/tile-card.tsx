@@ -109,6 +109,7 @@ function TileParts({ draft }: { draft: Draft<Tile> }) {
               onChange={(parts) => set((all) => all.map((p, j) => (j === i ? { ...p, parts } : p)))}
               onSettle={settle}
             />
+            <span className="text-note text-soft">parts</span>
             <Button
               kind="quiet"
               aria-label={`Remove clay ${i + 1}`}

@@ -4,7 +4,7 @@ import { api, take, type Edition } from '../../server/client';
 import { settled } from '../../server/unsaved';
 import type { Mix } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
-import { asking, keyOf, useMeasured } from '../../server/use-measured';
+import { measureOptions, keyOf, useMeasured } from '../../server/use-measured';
 
 /** A mix that is edited in place, measured for a wanted mass while it is typed. */
 export function useMix(id: number, wantedG: number) {
@@ -28,7 +28,7 @@ export function useWeighed(id: number, mix: Mix, wantedG: number) {
     queryKey: ['weighed-mix', keyOf(mix), wantedG],
     queryFn: () => take(api.POST('/api/mixes/weigh', { params: { query: { wantedG, id } }, body: mix })),
     placeholderData: keepPreviousData,
-    ...asking,
+    ...measureOptions,
   });
   return data;
 }
@@ -40,7 +40,7 @@ export function useInstead(id: number, mix: Mix, wantedG: number, wanted: boolea
     queryFn: () => take(api.POST('/api/finds/instead', { params: { query: { wantedG, id } }, body: mix })),
     enabled: wanted,
     placeholderData: keepPreviousData,
-    ...asking,
+    ...measureOptions,
   });
 }
 

@@ -61,11 +61,11 @@ export function dayRows(day: Day): DayRow[] {
   return [...rows.entries()]
     .sort(([a], [b]) => a.localeCompare(b))
     .slice(0, MOST_DAYS)
-    .map(([at, stretches]) => ({ day: at, ...besides(stretches) }));
+    .map(([at, stretches]) => ({ day: at, ...sideBySide(stretches) }));
 }
 
 /** Puts hands' tasks that meet beside each other. */
-function besides(stretches: Stretch[]): Pick<DayRow, 'stretches' | 'double'> {
+function sideBySide(stretches: Stretch[]): Pick<DayRow, 'stretches' | 'double'> {
   let free = 0;
   let double = false;
   const placed = [...stretches]

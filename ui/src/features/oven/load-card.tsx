@@ -23,7 +23,7 @@ interface PlannedProps {
   startable?: boolean;
 }
 
-/** A load of the plan: what shares it and why, where each design lies, and the start. */
+/** A load of the plan: what shares it and why, where each piece lies, and the start. */
 export function PlannedLoadCard({ load, day, onMove, startable = true }: PlannedProps) {
   const { now } = day;
   const oven = day.ovens[load.oven];

@@ -11,7 +11,7 @@ function scoreWords(score: Score, day: Day): string {
   if (score.objective === 'LOADS') return count(score.value, 'load');
   if (score.objective === 'KWH') return `${plain(Math.round(score.value * 100) / 100)} kWh`;
   const last = lastOut(day, score.value);
-  return `finished ${relativeDay(last, day.now)} ${clock(last)}`;
+  return `last load out ${relativeDay(last, day.now)} ${clock(last)}`;
 }
 
 /** When the last load is out in a plan that ends a number of minutes from its zero. */
@@ -25,7 +25,7 @@ function boundWords(score: Score): string {
   if (score.proven) return 'proven best';
   const known = 'no such plan is known';
   if (score.objective === 'FINISH')
-    return `the best possible finish could be up to ${minutes(score.value - score.bound)} earlier; ${known}`;
+    return `could be up to ${minutes(score.value - score.bound)} earlier at best; ${known}`;
   if (score.objective === 'LATENESS') return `could be as little as ${minutes(score.bound)}; ${known}`;
   const least = plain(Math.round(score.bound * 100) / 100);
   return score.objective === 'LOADS'

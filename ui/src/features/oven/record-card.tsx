@@ -20,7 +20,9 @@ export function RecordCard({ load }: { load: LoggedLoad }) {
         <AdviceList advice={record.alarms} />
       </div>
       {record.points.length === 0 ? (
-        <p className="text-soft">No probe has read this load. Set up a probe in Settings, or load its file here.</p>
+        <p className="text-soft">
+          There are no readings of this load. Set up a probe in Settings, or load a file of readings here.
+        </p>
       ) : (
         <>
           <RecordCurve record={record} />
@@ -71,7 +73,7 @@ function Figures({ record, out }: { record: LoadRecord; out: boolean }) {
       {rows.map(([name, value]) => (
         <div key={name} className="contents">
           <dt className="text-soft">{name}</dt>
-          <dd className="figure font-semibold">{value}</dd>
+          <dd className="figure font-semibold whitespace-nowrap">{value}</dd>
         </div>
       ))}
     </dl>

@@ -4,10 +4,10 @@ import { minutes } from '../../words/figures';
 
 const WIDE = 560;
 const HIGH = 190;
-const LEFT = 34;
+const LEFT = 46;
 const FOOT = 18;
 
-/** Seconds that are given below the curve: its beginning, the end of its hold, its end, as far as there is room for them. */
+/** Seconds that are given below the curve: its beginning, the end of its baking time, its end, as far as there is room for them. */
 function marks(first: number, bakingTime: number, end: number): number[] {
   const apart = (end - first) / 9;
   const given = [Math.min(0, first)];
@@ -60,7 +60,7 @@ export function RecordCurve({ record }: { record: LoadRecord }) {
         strokeDasharray="3 3"
       />
       <path d={`M${LEFT} 4V${HIGH - FOOT}H${WIDE - 4}`} fill="none" className="stroke-line" />
-      {(y(lowC) - y(highC) > 13 ? [lowC, highC] : [highC]).map((c) => (
+      {(y(lowC) - y(highC) > fontSize ? [lowC, highC] : [highC]).map((c) => (
         <text key={c} x={LEFT - 3} y={y(c) + 4} textAnchor="end" className="fill-ember-deep">
           {Math.round(c)}°
         </text>

@@ -158,8 +158,8 @@ function PriceFields({ id, cost }: { id: number; cost: Cost }) {
         on={asked !== undefined}
         onChange={(on) =>
           draft.change((p) => {
-            const { priceMinor, ...reckoned } = p;
-            return on ? { ...reckoned, priceMinor: cost.priceMinor } : reckoned;
+            const { priceMinor, ...rest } = p;
+            return on ? { ...rest, priceMinor: cost.priceMinor } : rest;
           })
         }
       />

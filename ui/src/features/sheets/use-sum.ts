@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem, errorsOf } from '../../server/client';
-import { asking, keyOf } from '../../server/use-measured';
+import { measureOptions, keyOf } from '../../server/use-measured';
 
 /** A sum that is worked while its numbers are typed; the last good answer stays in sight. Its numbers last as long as the window. */
 export function useSum<F extends object, V>(name: string, first: () => F, ask: (form: F) => Promise<V>) {
@@ -10,7 +10,7 @@ export function useSum<F extends object, V>(name: string, first: () => F, ask: (
     queryKey: [name, keyOf(form)],
     queryFn: () => ask(form),
     placeholderData: keepPreviousData,
-    ...asking,
+    ...measureOptions,
   });
   const errors = errorsOf(error);
   return {

@@ -13,7 +13,7 @@ const tabs = [
   { path: 'wire', label: 'Wire' },
 ];
 
-/** What is on the shelf: clays by line, what their packets say, advice and wire. */
+/** What is on the shelf: clays by range, what their packets say, findings and wire. */
 export function ShelfPlace() {
   const { tab = 'clays' } = useParams();
   return (

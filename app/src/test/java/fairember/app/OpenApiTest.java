@@ -29,7 +29,7 @@ public class OpenApiTest extends ServerTest {
             Files.writeString(COMMITTED, pretty.writeValueAsString(now) + "\n");
         }
         assertThat(Http.JSON.readTree(Files.readString(COMMITTED)))
-                .as("the API differs from openapi.json; write it anew with -Dopenapi.write=true")
+                .as("the API differs from openapi.json; write it again with -Dopenapi.write=true")
                 .isEqualTo(now);
     }
 

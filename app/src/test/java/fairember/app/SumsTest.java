@@ -71,7 +71,7 @@ public class SumsTest extends ServerTest {
         assertThat(mix.path("gramsG").get(1).asDouble()).isCloseTo(40, offset(1e-9));
     }
 
-    /** 9 mm at 15 min per 6 mm is 22.5 min by the packet; an hour by the long hold. */
+    /** 9 mm at 15 min per 6 mm is 22.5 min by the packet; an hour long and low. */
     @Test
     public void aBakeFollowsItsSchool() {
         String body = "{\"ranges\":[" + LINE

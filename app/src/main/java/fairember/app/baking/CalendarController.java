@@ -79,13 +79,13 @@ class CalendarController {
         StringWriter text = new StringWriter();
         try {
             new CalendarOutputter(false).output(calendar, text);
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
         }
         return text.toString();
     }
 
-    /** A name that stays when the plan shifts: what it is for, and the how manieth of that kind. */
+    /** A name that stays when the plan shifts: what the entry is for, and its number among those for the same. */
     private static String uid(String of, Map<String, Integer> uids) {
         return of + "-" + uids.merge(of, 1, Integer::sum);
     }

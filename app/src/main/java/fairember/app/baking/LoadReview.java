@@ -11,7 +11,7 @@ import fairember.core.measure.InvalidInputException;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
-/** Holds a load that is about to go in against its designs: built, baked before, checks ticked, window, hold. */
+/** Holds a load that is about to go in against its designs: built, baked before, checks ticked, window, baking time. */
 @Service
 class LoadReview {
     private final Planning planning;
@@ -23,7 +23,7 @@ class LoadReview {
     /**
      * Lets a load in.
      *
-     * @throws Refused with everything that keeps it out
+     * @throws InvalidInputException with everything that keeps it out
      */
     void check(LoadForm load) {
         load.check();

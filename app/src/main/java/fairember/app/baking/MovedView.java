@@ -10,7 +10,7 @@ import java.util.List;
  * @param breaks what it would break; nothing when it may be
  * @param before the plan's scores as it is
  * @param after its scores with the move
- * @param constraints that would hold it so
+ * @param constraints that would pin it there
  */
 record MovedView(
         List<AdviceView> breaks,

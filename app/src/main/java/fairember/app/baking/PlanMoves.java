@@ -59,7 +59,7 @@ class PlanMoves {
         wanted(form, plans.plan(LoadPlans.ALL, open.problem()), open.constraints());
     }
 
-    /** The wishes there are, but for pins of these two loads, and both loads held as they would be. */
+    /** The constraints, except pins of these two loads, and both loads held as they would be. */
     private ConstraintsForm wanted(MoveForm form, LoadPlan plan, ConstraintsForm constraints) {
         List<LoadForm.LoadItemForm> source = items(plan, form.from(), "from");
         Integer to = form.to();

@@ -22,7 +22,7 @@ public final class BakeKeys {
     }
 
     /** Items as a plan holds them. */
-    public static List<LoadProblem.PinnedItem> saved(List<LoadForm.LoadItemForm> items) {
+    public static List<LoadProblem.PinnedItem> pinnedItems(List<LoadForm.LoadItemForm> items) {
         return items.stream()
                 .map(item -> new LoadProblem.PinnedItem(bake(item), item.count()))
                 .toList();

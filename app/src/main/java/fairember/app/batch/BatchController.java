@@ -189,6 +189,6 @@ class BatchController {
         });
     }
 
-    /** A line of a checks, counted from 0, and whether it is ticked. */
+    /** A check of a design, counted from 0, and whether it is ticked. */
     record CheckTickForm(long designId, int check, boolean ticked) {}
 }

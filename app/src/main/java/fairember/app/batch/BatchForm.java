@@ -16,7 +16,7 @@ public record BatchForm(String name, BatchState state, LocalDate beginsOn, Local
     /** Most different designs in a batch. */
     static final int MOST_LINES = 40;
 
-    /** A number of of a design. */
+    /** How many pieces of a design. */
     public record BatchLineForm(long designId, int quantity) {}
 
     /** Refuses what no batch can be. */

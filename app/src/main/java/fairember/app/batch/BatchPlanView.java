@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * A batch with all its sums: needs, hands and oven in time, where the designs stand, what it costs.
+ * A batch with all its sums: needs, hands and oven in time, where the pieces are, what it costs.
  *
  * @param joint whether its loads and times are those of the plan of all batches; false for a preview of it alone
  */
@@ -38,7 +38,7 @@ public record BatchPlanView(
     /** A line of the checks. */
     public record CheckView(String words, boolean ticked) {}
 
-    /** Cost and price of one design when a number of are made. */
+    /** Cost and price of one piece when this many are made. */
     public record PriceRowView(
             long designId, String designName, int quantity, long costMinor, long priceMinor, long profitMinor) {
         static PriceRowView of(Job job, DesignCost cost) {
@@ -48,7 +48,7 @@ public record BatchPlanView(
                     job.quantity(),
                     cost.cost().minor(),
                     cost.price().minor(),
-                    cost.kept().minor());
+                    cost.profit().minor());
         }
     }
 

@@ -108,7 +108,7 @@ public class BatchStore implements FormStore<BatchForm> {
         return editions;
     }
 
-    /** A batch with work logged, loads baked or gates ticked is not removed: the database refuses. */
+    /** A batch with work logged, loads baked or checks ticked is not removed: the database refuses. */
     @Override
     public void remove(long id) {
         database.write("delete from progress where run_id = ?", id);

@@ -205,12 +205,12 @@ public class Planning {
         }
     }
 
-    /** All that has to be planned now, by the wishes that are kept. */
+    /** All that has to be planned now, with the saved constraints. */
     public Open open() {
         return open(constraints.saved().form());
     }
 
-    /** The same by other wishes. */
+    /** The same with other constraints. */
     public Open open(ConstraintsForm wanted) {
         List<Work> works = all().stream()
                 .filter(w -> w.saved().form().state() != BatchState.FINISHED)
@@ -254,7 +254,7 @@ public class Planning {
                         .map(a -> new LoadProblem.Apart(BakeKeys.bake(a.one()), BakeKeys.bake(a.other())))
                         .toList(),
                 wanted.pins().stream()
-                        .map(p -> new Bench.Pin(ids.indexOf(p.ovenId()), BakeKeys.saved(p.items()), p.inAt()))
+                        .map(p -> new Bench.Pin(ids.indexOf(p.ovenId()), BakeKeys.pinnedItems(p.items()), p.inAt()))
                         .toList());
     }
 

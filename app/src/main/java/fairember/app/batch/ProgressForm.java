@@ -6,12 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
-/** What has been done of a batch: designs done and lost at each step, and checks lines ticked. */
+/** What has been done of a batch: pieces done and lost at each step, and checks ticked. */
 public record ProgressForm(List<TallyForm> tallies, List<TickForm> ticks) {
     static final Span DONE = Span.count("done", "done", 0, 2000);
     static final Span LOST = Span.count("lost", "lost", 0, 2000);
 
-    /** Designs done and lost at a step of a design's route, counted from 0. */
+    /** Pieces done and lost at a step of a design, counted from 0. */
     public record TallyForm(long designId, int step, int done, int lost) {}
 
     /** A line of a design's checks that is ticked, counted from 0. */
@@ -43,7 +43,7 @@ public record ProgressForm(List<TallyForm> tallies, List<TickForm> ticks) {
         return new ProgressForm(changed, ticks);
     }
 
-    /** With one checks line ticked or not. */
+    /** With one check ticked or not. */
     ProgressForm with(TickForm tick, boolean ticked) {
         List<TickForm> changed = new ArrayList<>(ticks);
         changed.remove(tick);

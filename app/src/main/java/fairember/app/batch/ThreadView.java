@@ -6,7 +6,7 @@ import fairember.core.design.Station;
 import java.util.Arrays;
 import java.util.List;
 
-/** How many designs of a batch stand at each station. */
+/** How many pieces of a batch are at each station. */
 public record ThreadView(List<StandingView> stations, int finished, int lost, int total) {
     /** Designs standing at a station. */
     public record StandingView(Station station, String label, int standing) {}

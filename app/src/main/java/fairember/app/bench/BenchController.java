@@ -105,7 +105,7 @@ class BenchController {
         return bench();
     }
 
-    /** Counts designs done and lost at the current job. */
+    /** Counts pieces done and lost at the current job. */
     @PostMapping("/count")
     BenchView count(@RequestBody CountForm count) {
         bench.count(count.done(), count.lost());

@@ -82,15 +82,15 @@ class CopyController {
 
     /** The copies in the studio's folder: what it held each time before another was opened; the newest first. */
     @GetMapping("/copies")
-    List<SavedCopyView> kept() throws IOException {
-        List<SavedCopyView> kept = new ArrayList<>();
-        for (Path file : copies.kept()) {
-            kept.add(new SavedCopyView(
+    List<SavedCopyView> savedCopies() throws IOException {
+        List<SavedCopyView> views = new ArrayList<>();
+        for (Path file : copies.saved()) {
+            views.add(new SavedCopyView(
                     file.getFileName().toString(),
                     StudioCopies.savedAt(file).truncatedTo(ChronoUnit.SECONDS),
                     Files.size(file)));
         }
-        return kept;
+        return views;
     }
 
     /** What was opened; the studio as it was before is kept in this file of its folder. */
@@ -105,11 +105,11 @@ class CopyController {
     /** Opens one of the copies that are kept in the studio's folder. */
     @PostMapping("/copies/{name}")
     OpenedCopyView reopen(@PathVariable String name) throws IOException {
-        Path kept = copies.kept().stream()
+        Path copy = copies.saved().stream()
                 .filter(file -> file.getFileName().toString().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new MissingException("copy", name));
-        try (InputStream in = Files.newInputStream(kept)) {
+        try (InputStream in = Files.newInputStream(copy)) {
             return opened(in);
         }
     }

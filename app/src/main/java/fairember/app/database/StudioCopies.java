@@ -78,7 +78,7 @@ public class StudioCopies {
     }
 
     /** The copies that are kept in the studio's folder, the newest first. */
-    public List<Path> kept() {
+    public List<Path> saved() {
         try (Stream<Path> files = Files.list(folder.copies())) {
             return files.filter(file -> file.getFileName().toString().endsWith(".db"))
                     .sorted(Comparator.comparing(StudioCopies::savedAt).reversed())

@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Fills a new studio: with the demo, or with nothing but sensible settings and a common oven. Both are files of kept things;
+ * Fills a new studio: with the demo, or with nothing but sensible settings and a common oven. Both are files of entry things;
  * "@day+12" in them is twelve days from now, "@instant-94" ninety-four minutes ago. It is done before the first question is answered.
  */
 @Component
@@ -65,8 +65,8 @@ class FirstStart implements SmartInitializingSingleton {
     private void fill(String file) {
         LocalDateTime now = LocalDateTime.now(clock).withSecond(0).withNano(0);
         String dated = WHEN.matcher(text(file)).replaceAll(found -> when(found, now));
-        for (JsonNode kept : mapper.readTree(dated)) {
-            journal.plant(kept.path("kind").asString(), kept.path("id").asLong(), kept.path("form"));
+        for (JsonNode entry : mapper.readTree(dated)) {
+            journal.plant(entry.path("kind").asString(), entry.path("id").asLong(), entry.path("form"));
         }
     }
 

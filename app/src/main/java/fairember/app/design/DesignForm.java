@@ -34,7 +34,7 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A design: its parts, stage bakes, route, findings, checks and what it is built on. No price means it is calculated from the margin;
+ * A design: its parts, stage bakes, steps, findings, checks and what it is built on. No price means it is calculated from the margin;
  * no pin, that it does not hang; no baking method, that it is baked as the studio bakes;
  * not drawn as one or the pair, that nobody said it or that it is no pair.
  */
@@ -76,7 +76,7 @@ public record DesignForm(
         }
     }
 
-    /** A step of the route; its stage is the bake it comes before. */
+    /** A step; its stage is the bake it comes before. */
     public record StepForm(String name, Station station, double setupMin, double eachMin, int stage) {
         private Step parse() {
             Step.SETUP.check(setupMin);

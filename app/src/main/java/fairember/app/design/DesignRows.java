@@ -21,7 +21,7 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The rows that hang on a design: parts, stages, steps, fittings, checks lines, inserts, wires. */
+/** The rows that hang on a design: parts, stages, steps, fittings, checks, inserts, wires. */
 @Component
 class DesignRows {
     private static final TypeReference<List<List<Double>>> OUTLINE = new TypeReference<>() {};

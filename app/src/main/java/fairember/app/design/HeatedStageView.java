@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param slowest the part whose middle is warm last
  * @param tempC of the oven
- * @param warmMin when its middle is within 5 °C of that; nothing when the hold ends before
+ * @param warmMin when its middle is within 5 °C of that; nothing when the bake ends before
  * @param countingMin of the baking time in which it is
  * @param plannedMin baking time that the middle asks for
  * @param tooShort whether the stage's own baking time is shorter than that
@@ -34,7 +34,7 @@ public record HeatedStageView(
         List<StageSampleView> samples) {
     private static final int MOST = 120;
 
-    /** A way of counting the hold, and what of it counts. */
+    /** A baking method, its time, and what of it counts. */
     public record MethodTimeView(String name, double bakingMin, double countingMin) {}
 
     /** The middle and the outside of the slowest part at a time. */

@@ -40,8 +40,8 @@ record FoundView(
 
     /** The answer of a search, as far as what it speaks of is still there. */
     static FoundView of(Finds.Find find, FoundRecipes found, Set<Long> shelf, LearnedClays learned) {
-        RecipeView.Reckoning reckoning =
-                new RecipeView.Reckoning(find.form.face(), find.search.wanted().g(), find.pantry, learned);
+        RecipeView.Calculator calculator =
+                new RecipeView.Calculator(find.form.face(), find.search.wanted().g(), find.pantry, learned);
         return new FoundView(
                 find.share(),
                 false,
@@ -53,7 +53,7 @@ record FoundView(
                         .filter(listed -> listed.recipe().parts().stream()
                                 .flatMap(part -> find.pantry.pick(part.choice()).clays().stream())
                                 .allMatch(clay -> shelf.contains(clay.clayId())))
-                        .map(reckoning::view)
+                        .map(calculator::view)
                         .toList());
     }
 }

@@ -140,7 +140,7 @@ class Instead {
                 missing,
                 measured.colour().cured().srgb().hex(),
                 kinds,
-                recipe.map(reckoning(wanted.g(), pantry)::view).orElse(null),
+                recipe.map(calculator(wanted.g(), pantry)::view).orElse(null),
                 patch.map(p -> view(p, pantry)).orElse(null),
                 substitutes.canBuy(),
                 buyMinor,
@@ -178,8 +178,8 @@ class Instead {
                 patch.minor());
     }
 
-    private RecipeView.Reckoning reckoning(double wantedG, Pantry pantry) {
-        return new RecipeView.Reckoning(Face.CURED, wantedG, pantry, clays.learned());
+    private RecipeView.Calculator calculator(double wantedG, Pantry pantry) {
+        return new RecipeView.Calculator(Face.CURED, wantedG, pantry, clays.learned());
     }
 
     /** How a mix hides and shimmers, without what is added: that can be added to anything. */
@@ -213,7 +213,7 @@ class Instead {
     List<UseView> uses() {
         Pantry pantry = pantry();
         List<Choice> lumps = pantry.lumps().map(pick -> pick.choice(Face.CURED)).toList();
-        RecipeView.Reckoning reckoning = reckoning(1, pantry);
+        RecipeView.Calculator calculator = calculator(1, pantry);
         int kinds = lumps.size() > MANY_LUMPS ? 2 : KINDS;
         return mixes.current().stream()
                 .map(mix -> MixMeasuring.measure(mix, new Mass(1)))
@@ -224,7 +224,7 @@ class Instead {
                                         mix.mix().name(),
                                         mix.colour().raw().srgb().hex(),
                                         mix.colour().cured().srgb().hex(),
-                                        reckoning.view(recipe)))
+                                        calculator.view(recipe)))
                                 .stream())
                 .sorted((one, other) ->
                         Double.compare(one.recipe().off(), other.recipe().off()))
@@ -244,10 +244,10 @@ class Instead {
                 .map(pick -> pick.choice(Face.CURED))
                 .toList();
         MixedColour colour = pantry.pick(clay.id()).colour();
-        RecipeView.Reckoning reckoning = reckoning(1, pantry);
+        RecipeView.Calculator calculator = calculator(1, pantry);
         List<RecipeView> recipes = alike(colour.cured().lab(), look(colour), others, 2, new Mass(1), false).stream()
                 .flatMap(found -> found.shortList(LISTED).stream())
-                .map(reckoning::view)
+                .map(calculator::view)
                 .toList();
         return new StandInsView(usedIn(clay), recipes);
     }

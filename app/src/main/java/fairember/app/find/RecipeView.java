@@ -79,7 +79,7 @@ record RecipeView(
      * @param face that was matched
      * @param wantedG grams that have to be mixed
      */
-    record Reckoning(Face face, double wantedG, Pantry pantry, LearnedClays learned) {
+    record Calculator(Face face, double wantedG, Pantry pantry, LearnedClays learned) {
         RecipeView view(FoundRecipes.Listed listed) {
             return view(listed.set(), listed.merits());
         }

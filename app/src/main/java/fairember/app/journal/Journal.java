@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Adds, replaces and removes kept things, writes each change into the journal, and undoes and redoes them. */
+/** Adds, replaces and removes store things, writes each change into the journal, and undoes and redoes them. */
 @Service
 public class Journal {
     private final Map<String, FormStore<?>> kinds;
@@ -42,10 +42,10 @@ public class Journal {
 
     /** Adds a new thing and gives its number. */
     @Transactional
-    public <F> long add(FormStore<F> kept, F form) {
-        long id = changes.nextId(kept.kind());
-        kept.put(id, form);
-        journal(kept.kind(), id, "added " + kept.nameOf(form), null, tree(kept, id));
+    public <F> long add(FormStore<F> store, F form) {
+        long id = changes.nextId(store.kind());
+        store.put(id, form);
+        journal(store.kind(), id, "added " + store.nameOf(form), null, tree(store, id));
         return id;
     }
 
@@ -57,9 +57,9 @@ public class Journal {
      * @throws MissingException when it is not there
      */
     @Transactional
-    public <F> void replace(FormStore<F> kept, long id, int edition, F form) {
-        FormStore.Saved<F> saved = current(kept, id, edition);
-        write(kept, id, saved, form, null);
+    public <F> void replace(FormStore<F> store, long id, int edition, F form) {
+        FormStore.Saved<F> saved = current(store, id, edition);
+        write(store, id, saved, form, null);
     }
 
     /**
@@ -69,18 +69,18 @@ public class Journal {
      * @throws MissingException when it is not there
      */
     @Transactional
-    public <F> void change(FormStore<F> kept, long id, String words, UnaryOperator<F> change) {
-        FormStore.Saved<F> saved = existing(kept, id);
-        write(kept, id, saved, change.apply(saved.form()), words);
+    public <F> void change(FormStore<F> store, long id, String words, UnaryOperator<F> change) {
+        FormStore.Saved<F> saved = existing(store, id);
+        write(store, id, saved, change.apply(saved.form()), words);
     }
 
-    private <F> void write(FormStore<F> kept, long id, FormStore.Saved<F> saved, F form, @Nullable String words) {
+    private <F> void write(FormStore<F> store, long id, FormStore.Saved<F> saved, F form, @Nullable String words) {
         JsonNode before = mapper.valueToTree(saved.form());
-        kept.put(id, form);
-        JsonNode after = tree(kept, id);
+        store.put(id, form);
+        JsonNode after = tree(store, id);
         if (!before.equals(after)) {
-            String said = words == null ? ChangeWords.of(kept.nameOf(form), before, after) : words;
-            journal(kept.kind(), id, said, before, after);
+            String said = words == null ? ChangeWords.of(store.nameOf(form), before, after) : words;
+            journal(store.kind(), id, said, before, after);
         }
     }
 
@@ -93,10 +93,10 @@ public class Journal {
      * @throws fairember.app.database.StoreException when something else uses it
      */
     @Transactional
-    public <F> void remove(FormStore<F> kept, long id, int edition) {
-        FormStore.Saved<F> saved = current(kept, id, edition);
-        kept.remove(id);
-        journal(kept.kind(), id, "removed " + kept.nameOf(saved.form()), mapper.valueToTree(saved.form()), null);
+    public <F> void remove(FormStore<F> store, long id, int edition) {
+        FormStore.Saved<F> saved = current(store, id, edition);
+        store.remove(id);
+        journal(store.kind(), id, "removed " + store.nameOf(saved.form()), mapper.valueToTree(saved.form()), null);
     }
 
     /**
@@ -106,18 +106,18 @@ public class Journal {
      * @param words what the change is called when it is undone
      */
     @Transactional
-    public <F> void set(FormStore<F> kept, long id, String words, @Nullable F form) {
-        JsonNode before = kept.find(id)
+    public <F> void set(FormStore<F> store, long id, String words, @Nullable F form) {
+        JsonNode before = store.find(id)
                 .map(saved -> mapper.<JsonNode>valueToTree(saved.form()))
                 .orElse(null);
         if (form != null) {
-            kept.put(id, form);
+            store.put(id, form);
         } else if (before != null) {
-            kept.remove(id);
+            store.remove(id);
         }
-        JsonNode after = form == null ? null : tree(kept, id);
+        JsonNode after = form == null ? null : tree(store, id);
         if (!Objects.equals(before, after)) {
-            journal(kept.kind(), id, words, before, after);
+            journal(store.kind(), id, words, before, after);
         }
     }
 
@@ -199,28 +199,28 @@ public class Journal {
     }
 
     private void restore(Change change, @Nullable String form) {
-        FormStore<?> kept = known(change.kind());
+        FormStore<?> store = known(change.kind());
         if (form == null) {
-            kept.remove(change.subjectId());
+            store.remove(change.subjectId());
         } else {
-            put(kept, change.subjectId(), form);
+            put(store, change.subjectId(), form);
         }
     }
 
     private FormStore<?> known(String kind) {
-        FormStore<?> kept = kinds.get(kind);
-        if (kept == null) {
+        FormStore<?> store = kinds.get(kind);
+        if (store == null) {
             throw new IllegalStateException("There is no store for " + kind);
         }
-        return kept;
+        return store;
     }
 
-    private <F> void put(FormStore<F> kept, long id, String form) {
-        kept.put(id, mapper.readValue(form, kept.form()));
+    private <F> void put(FormStore<F> store, long id, String form) {
+        store.put(id, mapper.readValue(form, store.form()));
     }
 
-    private <F> FormStore.Saved<F> existing(FormStore<F> kept, long id) {
-        return kept.find(id).orElseThrow(() -> new MissingException(kept.kind(), id));
+    private <F> FormStore.Saved<F> existing(FormStore<F> store, long id) {
+        return store.find(id).orElseThrow(() -> new MissingException(store.kind(), id));
     }
 
     /**
@@ -229,11 +229,11 @@ public class Journal {
      * @throws MissingException when it is not there
      * @throws OutdatedException when it has a newer edition
      */
-    public <F> FormStore.Saved<F> current(FormStore<F> kept, long id, int edition) {
-        FormStore.Saved<F> saved = existing(kept, id);
+    public <F> FormStore.Saved<F> current(FormStore<F> store, long id, int edition) {
+        FormStore.Saved<F> saved = existing(store, id);
         if (saved.edition() != edition) {
             throw new OutdatedException(
-                    kept.nameOf(saved.form()),
+                    store.nameOf(saved.form()),
                     "edition " + edition,
                     "edition " + saved.edition() + ", the newest",
                     new OutdatedException.Current(saved.edition(), mapper.valueToTree(saved.form())));
@@ -241,8 +241,8 @@ public class Journal {
         return saved;
     }
 
-    private <F> JsonNode tree(FormStore<F> kept, long id) {
-        return mapper.valueToTree(existing(kept, id).form());
+    private <F> JsonNode tree(FormStore<F> store, long id) {
+        return mapper.valueToTree(existing(store, id).form());
     }
 
     private void journal(String kind, long id, String words, @Nullable JsonNode before, @Nullable JsonNode after) {

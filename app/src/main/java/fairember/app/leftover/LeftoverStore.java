@@ -96,7 +96,7 @@ public class LeftoverStore implements FormStore<LeftoversForm> {
                         "lumps[" + at + "].mixId",
                         "mix " + mixId,
                         "a mix of the studio",
-                        "Choose a mix, or leave this out.");
+                        "Choose a mix, or send no mix.");
             }
             database.write(
                     "insert into lump values (?, ?, ?, ?, ?)",

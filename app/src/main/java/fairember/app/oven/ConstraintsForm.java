@@ -26,7 +26,7 @@ public record ConstraintsForm(List<PlanPinForm> pins, List<ApartForm> apart) {
     public record ApartForm(BakeRef one, BakeRef other) {}
 
     /**
-     * These wishes as far as they can still come true: held loads lose what is baked of them in the meantime, and go with the
+     * These constraints as far as they still apply: pinned loads lose what is baked of them in the meantime, and go with the
      * last of it.
      *
      * @param left of each bake, still to go in; bakes that are not there are done
@@ -48,37 +48,37 @@ public record ConstraintsForm(List<PlanPinForm> pins, List<ApartForm> apart) {
                 still.add(new PlanPinForm(pin.ovenId(), pin.inAt(), items));
             }
         }
-        List<ApartForm> kept = apart.stream()
+        List<ApartForm> stillApart = apart.stream()
                 .filter(pair -> left.containsKey(pair.one()) && left.containsKey(pair.other()))
                 .toList();
-        return new ConstraintsForm(still, kept);
+        return new ConstraintsForm(still, stillApart);
     }
 
-    /** Refuses what no wish can be. */
+    /** Refuses pins and pairs that cannot be. */
     void check() {
         Gathering g = new Gathering();
-        List<PlanPinForm> saved = g.at("", () -> all("pins", pins)).orElse(List.of());
-        List<ApartForm> kept = g.at("", () -> all("apart", apart)).orElse(List.of());
-        for (int i = 0; i < saved.size(); i++) {
+        List<PlanPinForm> checkedPins = g.at("", () -> all("pins", pins)).orElse(List.of());
+        List<ApartForm> pairs = g.at("", () -> all("apart", apart)).orElse(List.of());
+        for (int i = 0; i < checkedPins.size(); i++) {
             String at = "pins[" + i + "]";
-            List<LoadForm.LoadItemForm> items = saved.get(i).items();
+            List<LoadForm.LoadItemForm> items = checkedPins.get(i).items();
             List<LoadForm.LoadItemForm> given =
                     g.at(at, () -> all("items", items)).orElse(List.of());
             if (given.isEmpty()) {
-                g.error(at + ".items", "nothing", "one item or more", "Pin a load that has something in it.");
+                g.error(at + ".items", "nothing", "one item or more", "Pin a load that contains at least one item.");
             }
             for (int k = 0; k < given.size(); k++) {
                 int count = given.get(k).count();
                 g.at(at + ".items[" + k + "]", () -> Bake.COUNT.check(count));
             }
         }
-        for (int i = 0; i < kept.size(); i++) {
-            ApartForm pair = kept.get(i);
+        for (int i = 0; i < pairs.size(); i++) {
+            ApartForm pair = pairs.get(i);
             if (pair.one() == null || pair.other() == null || pair.one().equals(pair.other())) {
                 g.error("apart[" + i + "]", "no pair", "two different bakes", "Choose two different bakes.");
             }
         }
-        if (saved.size() > MOST || kept.size() > MOST) {
+        if (checkedPins.size() > MOST || pairs.size() > MOST) {
             g.error("pins", "too many pins", "up to " + MOST + " of each kind", "Remove some of them.");
         }
         g.orRefuse();

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
 
-/** The maker's wishes of the plan; there is one set of them. */
+/** The maker's constraints of the plan; there is one set of them. */
 @Repository
 public class ConstraintsStore implements FormStore<ConstraintsForm> {
     public static final long ID = 1;
@@ -36,7 +36,7 @@ public class ConstraintsStore implements FormStore<ConstraintsForm> {
         return "Pinned loads";
     }
 
-    /** The wishes; none of edition 0 before the first. */
+    /** The constraints; none of edition 0 before the first. */
     @Override
     public Optional<Saved<ConstraintsForm>> find(long id) {
         if (id != ID) {

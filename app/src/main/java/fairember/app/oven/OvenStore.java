@@ -83,8 +83,8 @@ public class OvenStore implements FormStore<OvenForm> {
         });
     }
 
-    private static @Nullable LocalTime time(@Nullable String kept) {
-        return kept == null ? null : LocalTime.parse(kept);
+    private static @Nullable LocalTime time(@Nullable String text) {
+        return text == null ? null : LocalTime.parse(text);
     }
 
     /** Rows by the oven in their first column. */

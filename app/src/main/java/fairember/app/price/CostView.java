@@ -6,7 +6,7 @@ import fairember.core.price.DesignCost;
 import fairember.core.price.DesignCostWorkings;
 import java.util.List;
 
-/** What one design of a batch costs; money is per design. */
+/** What one piece of a batch costs; money is per piece. */
 public record CostView(
         int quantity,
         List<RungView> rungs,
@@ -40,7 +40,7 @@ public record CostView(
                 cost.cost().minor(),
                 cost.price().minor(),
                 in.asked() != null,
-                cost.kept().minor(),
+                cost.profit().minor(),
                 cost.marginPercent(),
                 in.clays().stream()
                         .map(c -> new ClayCostView(

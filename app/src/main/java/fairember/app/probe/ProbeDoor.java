@@ -76,7 +76,7 @@ public class ProbeDoor {
      * Readings written as CSV with the columns {@code at} and {@code temp_c}; a byte-order mark, semicolons between the columns and
      * decimal commas are understood.
      *
-     * @throws Refused when it is no such file
+     * @throws InvalidInputException when it is no such file
      */
     List<SentReading> read(String csv) {
         String bare = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;

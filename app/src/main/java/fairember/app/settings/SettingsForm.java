@@ -59,7 +59,7 @@ public record SettingsForm(
     /**
      * The settings as the core takes them.
      *
-     * @throws Refused with everything that is wrong
+     * @throws InvalidInputException with everything that is wrong
      */
     public Settings parse() {
         Gathering g = new Gathering();

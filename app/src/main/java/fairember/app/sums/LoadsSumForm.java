@@ -143,7 +143,7 @@ record LoadsSumForm(
     /**
      * The problem as the core takes it.
      *
-     * @throws Refused with everything that is wrong
+     * @throws InvalidInputException with everything that is wrong
      */
     LoadProblem parse() {
         Gathering g = new Gathering();

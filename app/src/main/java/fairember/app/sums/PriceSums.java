@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The cost and the price of one design of a batch. */
+/** The cost and the price of one piece of a batch. */
 @RestController
 class PriceSums {
     private static final Span MINUTES = Span.of("", "minutes", 0, 100_000, "min");

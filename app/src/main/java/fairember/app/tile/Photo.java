@@ -30,7 +30,7 @@ record Photo(BufferedImage points, int orientation) {
     /**
      * The photo of a request.
      *
-     * @throws Refused on "photo" when it is none, too large or too small
+     * @throws InvalidInputException on "photo" when it is none, too large or too small
      * @throws IOException when the request breaks off
      */
     static Photo of(InputStream body) throws IOException {

@@ -36,7 +36,7 @@ enum PhotoKind {
     /**
      * The kind of a file.
      *
-     * @throws Refused on "photo" when it is none that can be read, with what to do
+     * @throws InvalidInputException on "photo" when it is none that can be read, with what to do
      */
     static PhotoKind of(byte[] bytes) {
         if (begins(bytes, 0xff, 0xd8, 0xff)) {

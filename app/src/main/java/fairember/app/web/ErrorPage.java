@@ -35,6 +35,6 @@ class ErrorPage implements ErrorController {
                         "an address of the API or a page",
                         failed
                                 ? "Nothing was changed. Try again."
-                                : "Check the address; /api/openapi.json lists them all."));
+                                : "Check the address; /api/openapi.json lists all addresses."));
     }
 }

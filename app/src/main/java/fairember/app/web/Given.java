@@ -11,7 +11,7 @@ public final class Given {
     /**
      * The value, when there is one.
      *
-     * @throws Refused under {@code field} when there is none
+     * @throws InvalidInputException under {@code field} when there is none
      */
     public static <T> T given(String field, @Nullable T value) {
         if (value == null) {
@@ -28,7 +28,7 @@ public final class Given {
     /**
      * The list, when it is there and holds no gaps.
      *
-     * @throws Refused under {@code field} when it is missing or something in it is
+     * @throws InvalidInputException under {@code field} when it is missing or something in it is
      */
     public static <T> List<T> all(String field, @Nullable List<@Nullable T> values) {
         if (values == null) {

@@ -55,10 +55,7 @@ class Problems {
     ResponseEntity<ProblemDetail> outdated(OutdatedException outdated) {
         String detail = outdated.getMessage() + " The newer version was kept. Look at it, then make your change again.";
         InputError error = new InputError(
-                "edition",
-                outdated.found(),
-                outdated.allowed(),
-                "Load it again and make your change to the newest version.");
+                "edition", outdated.found(), outdated.allowed(), "Open the newest version and make your change again.");
         ResponseEntity<ProblemDetail> answer =
                 problem(HttpStatus.CONFLICT, "Changed in the meantime", detail, List.of(error));
         if (answer.getBody() != null && outdated.current() != null) {

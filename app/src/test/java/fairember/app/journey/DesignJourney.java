@@ -6,7 +6,7 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.WindowType;
 import org.testng.annotations.Test;
 
-/** A design's bakes, checks, route and advice; two windows on one design; a server that goes away. */
+/** A design's bakes, checks, steps and findings; two windows on one design; a server that goes away. */
 public class DesignJourney extends Journey {
     @Test
     public void aBakeIsAddedBeforeTheLastAndTakenOut() {

@@ -221,7 +221,7 @@ public class DrawingJourney extends Journey {
         }
     }
 
-    /** A fan gives heat twice as fast: the middle is warm sooner, and more minutes of the same hold count. */
+    /** A fan gives heat twice as fast: the middle is warm sooner, and more minutes of the same time count. */
     @Test
     public void theHeatOfABakeFollowsTheAirOfTheOven() {
         go("/designs/5/bakes");

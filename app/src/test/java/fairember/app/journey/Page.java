@@ -148,7 +148,7 @@ final class Page implements AutoCloseable {
 
     /** Presses it; like a hand, not twice at once where something else has come to stand in the same place. */
     void press(String words) {
-        // A control that is drawn anew between the look and the press is looked for again.
+        // A control that is replaced between being found and being pressed is found again.
         until(() -> pressed(control(words)));
     }
 

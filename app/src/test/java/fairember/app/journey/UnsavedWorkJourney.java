@@ -246,9 +246,9 @@ public class UnsavedWorkJourney extends Journey {
             const absurd = ['', '-', '-99999999999999999999', 'x'.repeat(2000) + '\\u202e\\u0000<b>\\ud83d\\ude00'];
             const kinds = new Set();
             const broken = [];
-            const told = (event) => broken.push(`${event.type}: ${event.message ?? event.reason}`);
-            addEventListener('error', told);
-            addEventListener('unhandledrejection', told);
+            const report = (event) => broken.push(`${event.type}: ${event.message ?? event.reason}`);
+            addEventListener('error', report);
+            addEventListener('unhandledrejection', report);
             const fields = () => [...document.querySelectorAll(
                 'input:not([type=file]):not([type=checkbox]):not([type=radio]), textarea')].filter(f => !f.disabled);
             const write = (field, text) => {
@@ -275,8 +275,8 @@ public class UnsavedWorkJourney extends Journey {
                 }
                 fields()[i]?.blur();
             }
-            removeEventListener('error', told);
-            removeEventListener('unhandledrejection', told);
+            removeEventListener('error', report);
+            removeEventListener('unhandledrejection', report);
             return broken;
             """;
 }

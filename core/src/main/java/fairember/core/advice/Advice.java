@@ -8,7 +8,7 @@ import java.util.List;
  * @param rule short steady name of the rule, such as "shell-thin"
  * @param grade whether the rule keeps, warns or breaks
  * @param message what was found against which limit, one sentence with units
- * @param fix what would fix it, one sentence; empty when nothing needs mending
+ * @param fix what would fix it, one sentence; empty when nothing needs fixing
  * @param about the names of the parts, designs or loads it speaks of, in the order they were given
  */
 public record Advice(String rule, Grade grade, String message, String fix, List<String> about) {

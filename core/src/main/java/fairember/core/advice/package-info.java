@@ -1,5 +1,5 @@
 /**
- * Start at {@link fairember.core.advice.Advice}: what a rule found in a design, a bake or a plan. Findings warn and
+ * Start at {@link fairember.core.advice.Advice}: what a rule found in a design, a bake or a plan. Advice warn and
  * explain; what cannot be taken at all is refused with {@link fairember.core.measure.InvalidInputException}.
  */
 @NullMarked

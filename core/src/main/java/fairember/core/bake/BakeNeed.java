@@ -16,10 +16,10 @@ import java.util.Optional;
  * @param thickest section heat has to cross
  * @param bySection minutes the packet's rate gives for that section
  * @param bakingTime minutes in the oven at temperature; none when it dries in the air
- * @param near until the middle of its slowest part is within 5 °C of the oven, where the hold follows the heat
+ * @param near until the middle of its slowest part is within 5 °C of the oven, where the baking time follows the heat
  * @param drying minutes in the air, for clay that is not baked
- * @param most minutes the packet allows in one bake; the hold may be over it, which is said
- * @param reason why that hold, in words
+ * @param most minutes the packet allows in one bake; the baking time may be over it, which is reported
+ * @param reason why that baking time, in words
  * @param advice what the rules say of it
  */
 public record BakeNeed(
@@ -38,13 +38,13 @@ public record BakeNeed(
         advice = List.copyOf(advice);
     }
 
-    /** The longest it is held in a load with others: what the packet allows, or its own hold when that is longer. */
+    /** The longest it is held in a load with others: what the packet allows, or its own baking time when that is longer. */
     public Minutes cap() {
         return new Minutes(Math.max(most.min(), bakingTime.min()));
     }
 
-    /** The same with another hold, for a reason, and with more advice. */
-    BakeNeed saved(Minutes longer, Optional<Minutes> hot, String why, List<Advice> more) {
+    /** The same with another baking time, for a reason, and with more advice. */
+    BakeNeed withBakingTime(Minutes longer, Optional<Minutes> hot, String why, List<Advice> more) {
         List<Advice> all = new ArrayList<>(advice);
         all.addAll(more);
         return new BakeNeed(kind, rules, window, thickest, bySection, longer, hot, drying, most, why, all);

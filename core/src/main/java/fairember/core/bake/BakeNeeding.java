@@ -10,7 +10,7 @@ import java.util.Optional;
 
 /** Works out what a stage bake needs. */
 public final class BakeNeeding {
-    /** Where fewer of a hold's minutes count than this share of it, it is said. */
+    /** Where fewer of a bake's minutes count than this share of it, it is said. */
     private static final double ENOUGH_SHARE = 1 / 3.0;
 
     private BakeNeeding() {}
@@ -19,9 +19,9 @@ public final class BakeNeeding {
      * The need of one stage bake.
      *
      * <pre>
-     * packet     hold = max(least, rate·T/6)
-     * long hold  hold = max(long hold, packet)
-     * short set, paint  hold = the studio's set
+     * packet            time = max(least, rate·T/6)
+     * long and low      time = max(long and low, packet)
+     * part-bake, paint  time = the studio's part-bake
      * </pre>
      *
      * @param about name of the design and stage, for the advice
@@ -80,7 +80,7 @@ public final class BakeNeeding {
     /**
      * The same need, as far as heat has a say in it.
      *
-     * <pre>planned = max(hold, 1.15·t₅ + 10)     t₅ until the middle is within 5 °C of the oven</pre>
+     * <pre>planned = max(time, 1.15·t₅ + 10)     t₅ until the middle is within 5 °C of the oven</pre>
      *
      * @param slowest name of the part whose middle is hot last
      * @param near t₅
@@ -96,7 +96,8 @@ public final class BakeNeeding {
         if (need.rules().byHeat()) {
             String reason = "Longer for the heat to reach the middle: %s needs %s; the packet alone asks for %s."
                     .formatted(slowest, show(planned.min()), show(bakingTime));
-            return need.saved(planned, Optional.of(near), reason, tooLong(about, need.window(), planned.min()));
+            return need.withBakingTime(
+                    planned, Optional.of(near), reason, tooLong(about, need.window(), planned.min()));
         }
         if (counting.min() >= bakingTime * ENOUGH_SHARE) {
             return need;
@@ -109,7 +110,7 @@ public final class BakeNeeding {
         Advice advice = counting.min() < 1
                 ? Advice.stop("heat-none", message, fix, about)
                 : Advice.caution("heat-short", message, fix, about);
-        return need.saved(need.bakingTime(), Optional.empty(), need.reason(), List.of(advice));
+        return need.withBakingTime(need.bakingTime(), Optional.empty(), need.reason(), List.of(advice));
     }
 
     private static List<Advice> tooLong(String about, SharedWindow window, double bakingTime) {

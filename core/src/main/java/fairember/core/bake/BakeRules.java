@@ -7,7 +7,7 @@ import fairember.core.measure.Span;
  * How the studio bakes.
  *
  * @param bakingMethod for full cures
- * @param longAndLow minutes of a cure in the long-hold baking method, 20 to 180 (default 60)
+ * @param longAndLow minutes of a cure baked long and low, 20 to 180 (default 60)
  * @param set minutes of a short set, 2 to 30 (default 10)
  * @param byHeat whether a cure is held longer where the heat needs it to reach the middle
  */

@@ -13,8 +13,8 @@ import java.util.Optional;
  * @param low warmest of the low ends
  * @param high coolest of the high ends; under {@code low} when the windows do not meet
  * @param per6Mm slowest rate
- * @param least longest least hold
- * @param most shortest most hold
+ * @param least longest least baking time
+ * @param most shortest longest baking time
  * @param greatest thinnest greatest section
  * @param dries slowest drying per 6 mm, when all of them dry in the air
  * @param mixed whether some dry in the air and some are baked

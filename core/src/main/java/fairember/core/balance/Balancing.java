@@ -114,7 +114,7 @@ public final class Balancing {
                     design.name()));
         } else if (Math.abs(tilt) > TILTED_DEG) {
             advice.add(Advice.caution(
-                    "hangs-aslant",
+                    "hangs-tilted",
                     "%s hangs tilted by %s°.".formatted(design.name(), tenth(Math.abs(tilt))),
                     "Put the pin %s mm from the middle, above the centre of mass.".formatted(tenth(centre.acrossMm())),
                     design.name()));
@@ -159,7 +159,7 @@ public final class Balancing {
                     "earring-drawn",
                     "%s: is one earring drawn, or the pair? Without this, the weight of one earring is unknown."
                             .formatted(design.name()),
-                    "Choose it beside the kind.",
+                    "Choose 'one of the pair' or 'the pair' beside the kind.",
                     design.name()));
             return null;
         }

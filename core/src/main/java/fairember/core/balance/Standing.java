@@ -14,7 +14,7 @@ import java.util.List;
 public record Standing(List<Double> footprint, double insideMm, double aboveMm, double tipDeg) {
     /** From here it stands well. */
     public static final double WELL_DEG = 20;
-    /** Under this it wants mending; between the two it stands with care. */
+    /** Under this it needs work; between the two it stands with care. */
     public static final double CARE_DEG = 10;
 
     public Standing {

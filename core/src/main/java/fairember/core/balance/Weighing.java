@@ -40,9 +40,9 @@ final class Weighing {
         for (MeasuredPart measured : design.parts()) {
             Part part = measured.part();
             SizedCore core = measured.core();
-            SizedCore kept = core != null && keepsCore.test(measured) ? core : null;
+            SizedCore sized = core != null && keepsCore.test(measured) ? core : null;
             for (Placement.Spot spot : part.placement().spots(part.count())) {
-                weights.addAll(copy(measured, kept, spot));
+                weights.addAll(copy(measured, sized, spot));
             }
         }
         double inserts = 0;

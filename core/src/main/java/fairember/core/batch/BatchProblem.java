@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * What is left of some jobs as a problem of loads: hands that stop at closing, ovens that batch in the studio's
+ * What is left of some jobs as a problem of loads: hands that stop at closing, ovens that run in the studio's
  * hours, for as many days as it can take.
  *
  * @param zero the moment its minutes are counted from

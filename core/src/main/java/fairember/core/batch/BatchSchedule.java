@@ -96,9 +96,9 @@ public record BatchSchedule(
     }
 
     /**
-     * A step of a job, for all its designs that still want it.
+     * A step of a job, for all its pieces that still need it.
      *
-     * @param index of the step in its route
+     * @param index of the step in its design
      * @param pieces to do
      * @param ready when it may begin
      * @param slots of time, one for each day it runs over; none when it takes no time
@@ -133,7 +133,7 @@ public record BatchSchedule(
      * @param heatFrom when the oven is switched on
      * @param in when the tray goes in
      * @param out when it comes out
-     * @param cooled when designs can be handled
+     * @param cooled when pieces can be handled
      */
     public record TimedLoad(
             PlannedLoad load, LocalDateTime heatFrom, LocalDateTime in, LocalDateTime out, LocalDateTime cooled) {}

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * How many designs of a batch stand at each station: the first one whose work is not done for them.
+ * How many pieces of a batch are at each station: the first one whose work is not done for them.
  *
  * @param standing by station
  * @param finished designs that are through

@@ -4,7 +4,7 @@ import fairember.core.design.MeasuredDesign;
 import fairember.core.measure.Span;
 
 /**
- * A number of of one design to make in a batch.
+ * A number of one design to make in a batch.
  *
  * @param key unique among the jobs of a plan
  * @param design to make

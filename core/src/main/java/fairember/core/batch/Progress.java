@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * How far a job has come.
  *
- * @param stepsDone designs done at each step of the route; steps past the end of the list count as none
+ * @param stepsDone pieces done at each step; steps past the end of the list count as none
  * @param unitsBaked things that came out of the oven for each stage; likewise
  * @param unitsIn things that are in the oven now for each stage; likewise
  * @param lost designs broken or given up

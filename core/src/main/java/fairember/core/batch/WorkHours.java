@@ -26,7 +26,7 @@ public record WorkHours(LocalTime from, LocalTime to, Set<DayOfWeek> days) {
     /**
      * Hours of at least half an hour on at least one day.
      *
-     * @throws Refused when there are none
+     * @throws InvalidInputException when there are none
      */
     public WorkHours {
         days = Set.copyOf(days);

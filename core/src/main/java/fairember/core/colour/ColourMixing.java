@@ -11,7 +11,7 @@ public final class ColourMixing {
     /**
      * Mixes parts of clay.
      *
-     * @throws Refused on "parts" when there are none or all are zero
+     * @throws InvalidInputException on "parts" when there are none or all are zero
      */
     public static MixedColour mix(List<MixPart> parts) {
         double sum = parts.stream().mapToDouble(MixPart::parts).sum();

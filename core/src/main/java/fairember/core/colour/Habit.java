@@ -88,7 +88,7 @@ public record Habit(double strength, List<Double> rawBend, List<Double> curedBen
 
     /** z of a reflectance; the ends of the scale are held finite. */
     private static double atanh(double x) {
-        double saved = Math.max(-1 + 1e-12, Math.min(1 - 1e-12, x));
-        return Math.log((1 + saved) / (1 - saved)) / 2;
+        double clamped = Math.max(-1 + 1e-12, Math.min(1 - 1e-12, x));
+        return Math.log((1 + clamped) / (1 - clamped)) / 2;
     }
 }

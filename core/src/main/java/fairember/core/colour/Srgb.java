@@ -24,7 +24,7 @@ public record Srgb(int red, int green, int blue) {
     /**
      * Reads "#7fa3a1".
      *
-     * @throws Refused under {@code field} when it is not a hash and six hexadecimal figures
+     * @throws InvalidInputException under {@code field} when it is not a hash and six hexadecimal figures
      */
     public static Srgb parse(String field, String hex) {
         if (!HEX.matcher(hex).matches()) {
@@ -65,8 +65,8 @@ public record Srgb(int red, int green, int blue) {
     }
 
     private static int encode(double linear) {
-        double saved = Math.max(0, Math.min(1, linear));
-        double v = saved <= 0.0031308 ? 12.92 * saved : 1.055 * Math.pow(saved, 1 / 2.4) - 0.055;
+        double clamped = Math.max(0, Math.min(1, linear));
+        double v = clamped <= 0.0031308 ? 12.92 * clamped : 1.055 * Math.pow(clamped, 1 / 2.4) - 0.055;
         return (int) Math.round(v * 255);
     }
 }

@@ -84,7 +84,7 @@ public final class CutShape {
      * A shape from rings, the outer one first; moved so that it stands on 0 in the middle.
      *
      * @param rings at least one, each of three corners or more, in mm
-     * @throws Refused on "outline" when it crosses itself, is too large or small, or has too many corners
+     * @throws InvalidInputException on "outline" when it crosses itself, is too large or small, or has too many corners
      */
     public static CutShape of(List<Ring> rings) {
         check(rings);

@@ -39,7 +39,7 @@ public final class SvgReading {
      * The outline in true mm.
      *
      * @param svg the text of the file
-     * @throws Refused on "svg" or "outline" when it cannot be read, is not safe, or holds no one closed outline
+     * @throws InvalidInputException on "svg" or "outline" when it cannot be read, is not safe, or holds no one closed outline
      */
     public static CutShape read(String svg) {
         if (svg.length() > MOST_CHARACTERS) {

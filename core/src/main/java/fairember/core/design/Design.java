@@ -18,9 +18,9 @@ import org.jspecify.annotations.Nullable;
  * @param pose on the tray
  * @param parts one to {@value #MOST_PARTS}
  * @param stages of baking, in order, one to {@value #MOST_STAGES}; the last one is a full cure of the whole design
- * @param steps of its route, in order
+ * @param steps in order
  * @param fittings findings
- * @param checks lines to tick before the last bake, each 1 to 60 characters
+ * @param checks to tick before the last bake, each 1 to 60 characters
  * @param armature inserts, wires and the pin it hangs from
  * @param price asked for one, or null to have it calculated from the margin
  * @param bakingMethod how it is baked; null as the studio bakes
@@ -65,7 +65,7 @@ public record Design(
     /**
      * A design whose parts, stages and steps go together.
      *
-     * @throws Refused with everything that does not
+     * @throws InvalidInputException with everything that does not
      */
     public Design {
         name = Words.name("name", name);

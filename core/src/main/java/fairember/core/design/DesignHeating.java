@@ -34,7 +34,7 @@ public final class DesignHeating {
     /**
      * A stage in an oven that is hot when it is loaded and keeps the low end of the stage's window.
      *
-     * <pre>planned hold = max(packet's minutes by section, packet's least, 1.15·t₅ + 10)     t₅ until the middle is within 5 °C</pre>
+     * <pre>planned time = max(packet's minutes by section, packet's least, 1.15·t₅ + 10)     t₅ until the middle is within 5 °C</pre>
      *
      * @param index of the stage
      */

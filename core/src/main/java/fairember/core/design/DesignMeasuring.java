@@ -45,7 +45,7 @@ public final class DesignMeasuring {
     /**
      * Every portion, core, weight and need of a design.
      *
-     * @throws Refused when a part has no known mix or its core does not fit, or a loose stage has no parts
+     * @throws InvalidInputException when a part has no known mix or its core does not fit, or a loose stage has no parts
      */
     public static MeasuredDesign measure(Design design, Palette palette, FoilRoll roll, BakeRules rules) {
         return new DesignMeasuring(palette, roll, rulesOf(design, rules)).measure(design);

@@ -89,7 +89,7 @@ public final class DesignScaling {
         List<Wire> bent = gathering.all("wires", wires);
         gathering.orRefuse();
         List<Insert> inserts =
-                design.armature().inserts().stream().map(this::kept).toList();
+                design.armature().inserts().stream().map(this::unscaled).toList();
         Pin pin = design.armature().pin();
         Pin raised = pin == null ? null : new Pin(pin.acrossMm() * factor, pin.upMm() * factor);
         design.fittings()
@@ -166,7 +166,7 @@ public final class DesignScaling {
     }
 
     /** An insert keeps its size; the clay on it, and its place, go with the design. */
-    private Insert kept(Insert i) {
+    private Insert unscaled(Insert i) {
         stays.add("%s stays %s thick and %s long"
                 .formatted(i.name(), mm(i.across().mm()), mm(i.length().mm())));
         return new Insert(

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A sensible design of every kind to begin from. All but charms are thick, cored or flat, and take longer to get hot than a
- * packet's minutes by section: they begin with a long hold.
+ * packet's minutes by section: they begin with a long time.
  */
 public final class DesignTemplates {
     private final long mixId;

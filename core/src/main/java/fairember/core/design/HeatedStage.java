@@ -10,8 +10,8 @@ import java.util.List;
  * @param slowest the part whose middle is warm last
  * @param setC temperature of the oven: the low end of the stage's window
  * @param bakingTime that the stage is to have
- * @param heated the slowest part, over that hold
- * @param planned hold after loading a hot oven: the stage's, or longer when the middle needs it
+ * @param heated the slowest part, over that baking time
+ * @param planned baking time after loading a hot oven: the stage's, or longer when the middle needs it
  * @param coolsSlowly until it can be handled, in the air
  * @param quenched until it can be handled, in cold water
  * @param bakingMethods what each way of counting gives, and how many minutes of it count
@@ -30,7 +30,7 @@ public record HeatedStage(
     }
 
     /**
-     * A hold, and what of it counts.
+     * A baking time, and what of it counts.
      *
      * @param name of the way it is counted
      */

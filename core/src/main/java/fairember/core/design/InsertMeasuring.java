@@ -51,14 +51,14 @@ final class InsertMeasuring {
 
     /** The window with every insert that stays in kept under its ceiling; no window at all when one is under the clay's. */
     static SharedWindow under(SharedWindow window, List<Insert> inserts) {
-        SharedWindow saved = window;
+        SharedWindow limited = window;
         for (Insert insert : inserts) {
             Temperature ceiling = insert.ceiling();
             if (insert.stays() && ceiling != null) {
-                saved = saved.under(ceiling);
+                limited = limited.under(ceiling);
             }
         }
-        return saved;
+        return limited;
     }
 
     /** Inserts that cannot take the coolest bake that cures the clay. */

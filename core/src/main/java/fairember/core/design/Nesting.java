@@ -29,7 +29,7 @@ final class Nesting {
      * Measures the clay between by the boxes of the two as they stand. Exact for a block in a block; otherwise the section is
      * said thicker than it is, never thinner.
      *
-     * @throws Refused on "around" when the inner one is not the smaller
+     * @throws InvalidInputException on "around" when the inner one is not the smaller
      */
     static Between between(Part outer, Part inner) {
         double left = outer.solid().volume().mm3() - inner.solid().volume().mm3();

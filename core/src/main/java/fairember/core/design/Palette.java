@@ -24,7 +24,7 @@ public final class Palette {
     /**
      * The mix of this number.
      *
-     * @throws Refused on "mixId" when there is none
+     * @throws InvalidInputException on "mixId" when there is none
      */
     public MeasuredMix mix(long id) {
         return find(id).orElseThrow(() ->

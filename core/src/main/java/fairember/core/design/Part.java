@@ -37,7 +37,7 @@ public record Part(
     /**
      * A part of clay.
      *
-     * @throws Refused when it has a core and is built around another part too
+     * @throws InvalidInputException when it has a core and is built around another part too
      */
     public Part {
         name = Words.name("name", name);

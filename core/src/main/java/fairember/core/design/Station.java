@@ -24,7 +24,7 @@ public enum Station {
         return label;
     }
 
-    /** Whether steps of a route are done here; the others follow from the batch itself. */
+    /** Whether steps of a design are done here; the others follow from the batch itself. */
     public boolean handwork() {
         return handwork;
     }

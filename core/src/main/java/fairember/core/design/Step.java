@@ -6,7 +6,7 @@ import fairember.core.measure.Span;
 import fairember.core.measure.Words;
 
 /**
- * A step of a route, done for the whole batch before the next.
+ * A step of a design, done for the whole batch before the next.
  *
  * @param name 1 to 60 characters
  * @param station where it is done; a handwork one
@@ -21,7 +21,7 @@ public record Step(String name, Station station, Minutes setup, Minutes each, in
     /**
      * A step of handwork.
      *
-     * @throws Refused when the station is not one of handwork, or minutes are outside their span
+     * @throws InvalidInputException when the station is not one of handwork, or minutes are outside their span
      */
     public Step {
         name = Words.name("name", name);

@@ -21,7 +21,7 @@ public record DialCorrection(List<DialReading> points) {
     /**
      * The correction of these readings.
      *
-     * @throws Refused on "readings" when there is none, there are too many, or the oven was colder at a higher setting
+     * @throws InvalidInputException on "readings" when there is none, there are too many, or the oven was colder at a higher setting
      */
     public static DialCorrection of(List<DialReading> readings) {
         if (readings.isEmpty() || readings.size() > MOST) {

@@ -23,7 +23,7 @@ public final class FoilCoreSizing {
      *
      * @param part name of the part, for the advice
      * @param greatest the thickest section its clay cures through
-     * @throws Refused on "shellMm", "floor" or "lobes" when the shape takes no such core or the shell leaves no room for one
+     * @throws InvalidInputException on "shellMm", "floor" or "lobes" when the shape takes no such core or the shell leaves no room for one
      */
     public static SizedCore size(String part, Solid outer, CoreSpec spec, FoilRoll roll, Length greatest) {
         check(outer, spec);

@@ -25,7 +25,7 @@ public final class FoilWeighing {
     /**
      * The bulk density of a core: δ = 1000·m/V.
      *
-     * @throws Refused on "massG" when no hand presses foil so loose or so hard
+     * @throws InvalidInputException on "massG" when no hand presses foil so loose or so hard
      */
     public static Weighed weigh(Solid core, Mass mass) {
         double density = 1000 * MASS.check(mass.g()) / core.volume().mm3();

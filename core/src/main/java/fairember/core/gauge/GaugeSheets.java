@@ -43,7 +43,7 @@ public final class GaugeSheets {
     /**
      * Every wire bent flat at true size, its thickness that of the wire.
      *
-     * @throws Refused on "wires" when one is too large for the page
+     * @throws InvalidInputException on "wires" when one is too large for the page
      */
     public static List<Sheet> bends(String title, List<Wire> wires) {
         GaugeSheets made = new GaugeSheets(title);

@@ -21,7 +21,7 @@ public record OvenCurve(List<Point> points) {
     /**
      * A curve in order.
      *
-     * @throws Refused on "points" when there is none, one is no number, or they are not in order
+     * @throws InvalidInputException on "points" when there is none, one is no number, or they are not in order
      */
     public OvenCurve {
         points = List.copyOf(points);

@@ -16,10 +16,10 @@ public final class LoadRecording {
     /** So little before its minutes are full they count as done. */
     private static final double DONE_MIN = 0.5;
 
-    /** A load that got less than this of its hold may be under-cured; the first minutes always go to the open door. */
+    /** A load that got less than this of its baking time may be under-cured; the first minutes always go to the open door. */
     private static final double SHORT = 0.75;
 
-    /** Of a hold, so much must have been read to go by the probe. */
+    /** Of the baking time, so much must have been read to go by the probe. */
     private static final double SEEN = 0.8;
 
     private static final double BROWNS_C = 165;
@@ -49,7 +49,7 @@ public final class LoadRecording {
         List<Advice> alarms = new ArrayList<>();
         boolean hot = tooHot(alarms, scan, wanted, isIn, lastC);
         if (scan.seenMin - scan.flatMin >= SEEN * wanted.bakingMin()) {
-            saved(alarms, scan.warmMin, nowS, wanted, isIn, hot);
+            checkTime(alarms, scan.warmMin, nowS, wanted, isIn, hot);
         } else if (isIn && last < 0) {
             byTheClock(alarms, nowS, wanted);
         } else if (last >= 0) {
@@ -119,7 +119,8 @@ public final class LoadRecording {
      * @param warm minutes that were not too cool
      * @param hot whether it is too hot: then nobody is given to leave it in
      */
-    private static void saved(List<Advice> alarms, double warm, double nowS, Wanted wanted, boolean isIn, boolean hot) {
+    private static void checkTime(
+            List<Advice> alarms, double warm, double nowS, Wanted wanted, boolean isIn, boolean hot) {
         if (warm > wanted.mostMin()) {
             String message = "At temperature for %s; these pieces take %s at most."
                     .formatted(minutes(warm), minutes(wanted.mostMin()));
@@ -159,7 +160,7 @@ public final class LoadRecording {
                         : "The clay is not cured. Bake the load again for the full time."));
     }
 
-    /** Where the probe saw too little of the hold, what it did see is said, and the clock for the rest. */
+    /** Where the probe saw too little of the baking time, what it did see is said, and the clock for the rest. */
     private static void littleSeen(
             List<Advice> alarms, Scan scan, double unread, double nowS, Wanted wanted, boolean isIn) {
         if (nowS < 60 * wanted.bakingMin()) {

@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Parts the bakes that can be planned from those that no plan can hold, and says why. */
+/** Separates bakes that can be planned from those that no plan can contain, and says why. */
 final class BakeFilter {
     private final LoadProblem problem;
     private final Map<String, Bake> byKey = new HashMap<>();
@@ -33,7 +33,7 @@ final class BakeFilter {
     /**
      * Sifts.
      *
-     * @throws Refused when two bakes share a key, or one waits for or is kept apart from a key that is not there
+     * @throws InvalidInputException when two bakes share a key, or one waits for or is kept apart from a key that is not there
      */
     static FilteredBakes filter(LoadProblem problem) {
         BakeFilter bakeFilter = new BakeFilter(problem);

@@ -23,7 +23,7 @@ final class ExactHint {
             model.addHint(to.bakingTime[o][l], slot.bakingTime);
             model.addHint(to.end[o][l], timed.heat[p] + table.preheat[o] + slot.bakingTime + table.unload[o]);
             for (int j = 0; j < table.bakes; j++) {
-                model.addHint(to.saved[o][l][j], slot.countOf(j));
+                model.addHint(to.amount[o][l][j], slot.countOf(j));
                 model.addHint(to.in[o][l][j], slot.countOf(j) > 0 ? 1 : 0);
             }
         }
@@ -37,7 +37,7 @@ final class ExactHint {
             for (int l = next[o]; l < to.loads; l++) {
                 model.addHint(to.used[o][l], 0);
                 for (int j = 0; j < table.bakes; j++) {
-                    model.addHint(to.saved[o][l][j], 0);
+                    model.addHint(to.amount[o][l][j], 0);
                     model.addHint(to.in[o][l][j], 0);
                 }
             }

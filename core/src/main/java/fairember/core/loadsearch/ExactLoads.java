@@ -61,7 +61,7 @@ final class ExactLoads {
     /** Betters one objective; what the packer cannot lay is forbidden and asked again. */
     private double lessen(ExactModel model, Objective objective, double steps) {
         double spent = 0;
-        for (int asking = 0; asking < MOST_ROUNDS && spent < steps; asking++) {
+        for (int round = 0; round < MOST_ROUNDS && spent < steps; round++) {
             Timetable timed = new Timetable(table);
             if (timed.time(best) != null) {
                 ExactHint.give(table, model, best, timed);

@@ -36,7 +36,7 @@ final class ExactModel {
     final IntVar[][] bakingTime;
     final IntVar[][] end;
     final BoolVar[][][] in;
-    final IntVar[][][] saved;
+    final IntVar[][][] amount;
     final IntVar[] begin;
     final IntVar[] shaped;
     final IntVar[] done;
@@ -55,7 +55,7 @@ final class ExactModel {
         bakingTime = new IntVar[table.ovens][loads];
         end = new IntVar[table.ovens][loads];
         in = new BoolVar[table.ovens][loads][n];
-        saved = new IntVar[table.ovens][loads][n];
+        amount = new IntVar[table.ovens][loads][n];
         begin = new IntVar[n];
         shaped = new IntVar[n];
         done = new IntVar[n];
@@ -110,12 +110,12 @@ final class ExactModel {
         open(o, l);
         List<Literal> any = new ArrayList<>();
         for (int j = 0; j < n; j++) {
-            saved[o][l][j] = model.newIntVar(0, table.fitsOven[o][j] ? most(o, j) : 0, "q" + o + l + j);
+            amount[o][l][j] = model.newIntVar(0, table.fitsOven[o][j] ? most(o, j) : 0, "q" + o + l + j);
             BoolVar x = model.newBoolVar("x" + o + l + j);
             in[o][l][j] = x;
             any.add(x);
-            model.addGreaterOrEqual(saved[o][l][j], table.least[j]).onlyEnforceIf(x);
-            model.addEquality(saved[o][l][j], 0).onlyEnforceIf(x.not());
+            model.addGreaterOrEqual(amount[o][l][j], table.least[j]).onlyEnforceIf(x);
+            model.addEquality(amount[o][l][j], 0).onlyEnforceIf(x.not());
             model.addImplication(x, used[o][l]);
             model.addGreaterOrEqual(bakingTime[o][l], table.need[j]).onlyEnforceIf(x);
             model.addLessOrEqual(bakingTime[o][l], table.most[j]).onlyEnforceIf(x);
@@ -159,7 +159,7 @@ final class ExactModel {
         for (int j = 0; j < table.bakes; j++) {
             areas[j] = (long) Math.floor(table.area[o][j]);
         }
-        model.addLessOrEqual(LinearExpr.weightedSum(saved[o][l], areas), (long) Math.ceil(table.ovenArea[o]));
+        model.addLessOrEqual(LinearExpr.weightedSum(amount[o][l], areas), (long) Math.ceil(table.ovenArea[o]));
     }
 
     /** One load of its oven is just this, and no later than it was. */
@@ -170,7 +170,7 @@ final class ExactModel {
             BoolVar is = model.newBoolVar("");
             settings.add(is);
             for (int j = 0; j < table.bakes; j++) {
-                model.addEquality(saved[o][l][j], pin.countOf(j)).onlyEnforceIf(is);
+                model.addEquality(amount[o][l][j], pin.countOf(j)).onlyEnforceIf(is);
             }
             if (pin.at != Slot.ANY_TIME) {
                 model.addEquality(heat[o][l], pin.at - table.lead(o)).onlyEnforceIf(is);
@@ -184,7 +184,7 @@ final class ExactModel {
             LinearExprBuilder sum = LinearExpr.newBuilder();
             for (int o = 0; o < table.ovens; o++) {
                 for (int l = 0; l < loads; l++) {
-                    sum.add(saved[o][l][j]);
+                    sum.add(amount[o][l][j]);
                 }
             }
             model.addEquality(sum, table.count[j]);
@@ -234,7 +234,7 @@ final class ExactModel {
                 : Math.round(value);
     }
 
-    /** Forbids a number of of these bakes together in any load of an oven. */
+    /** Forbids a number of these bakes together in any load of an oven. */
     void forbid(int o, int[] bakes, int[] counts) {
         for (int l = 0; l < loads; l++) {
             List<Literal> not = new ArrayList<>();
@@ -251,8 +251,8 @@ final class ExactModel {
         }
         return reached.computeIfAbsent(o + "/" + l + "/" + j + "/" + count, key -> {
             BoolVar is = model.newBoolVar(key);
-            model.addLessOrEqual(saved[o][l][j], count - 1L).onlyEnforceIf(is.not());
-            model.addGreaterOrEqual(saved[o][l][j], count).onlyEnforceIf(is);
+            model.addLessOrEqual(amount[o][l][j], count - 1L).onlyEnforceIf(is.not());
+            model.addGreaterOrEqual(amount[o][l][j], count).onlyEnforceIf(is);
             return is;
         });
     }
@@ -272,10 +272,10 @@ final class ExactModel {
                     continue;
                 }
                 int[] bakes = IntStream.range(0, table.bakes)
-                        .filter(j -> solver.value(saved[oven][load][j]) > 0)
+                        .filter(j -> solver.value(amount[oven][load][j]) > 0)
                         .toArray();
                 int[] counts = Arrays.stream(bakes)
-                        .map(j -> (int) solver.value(saved[oven][load][j]))
+                        .map(j -> (int) solver.value(amount[oven][load][j]))
                         .toArray();
                 Slot slot = slots.make(o, bakes, counts, false, Slot.ANY_TIME);
                 if (slot == null) {

@@ -54,10 +54,10 @@ public final class LoadPlanning {
     }
 
     /**
-     * The best plan that this effort finds. Bakes that no plan can hold are left out with a finding, and so are those
+     * The best plan that this effort finds. Bakes that no plan can hold are left out with advice, and so are those
      * that wait for them.
      *
-     * @throws Refused when two bakes share a key, or one waits for a key that is not there
+     * @throws InvalidInputException when two bakes share a key, or one waits for a key that is not there
      */
     public static LoadPlan plan(LoadProblem problem, Effort effort) {
         return plan(problem, effort, Optional.empty(), () -> false, plan -> {});
@@ -66,7 +66,7 @@ public final class LoadPlanning {
     /**
      * Refuses at once what {@link #plan} would refuse.
      *
-     * @throws Refused when keys are given twice or not there
+     * @throws InvalidInputException when keys are given twice or not there
      */
     public static void check(LoadProblem problem) {
         BakeFilter.filter(problem);
@@ -96,26 +96,26 @@ public final class LoadPlanning {
         Table table = new Table(problem, bakes);
         Slots slots = new Slots(table);
         PinChecks pins = new PinChecks(table, slots);
-        List<Slot> saved = pins.saved();
+        List<Slot> pinned = pins.pinned();
         List<Advice> said = new ArrayList<>(advice);
         said.addAll(pins.advice());
         FirstPlans rules = new FirstPlans(table, slots, new Timetable(table));
-        Draft draft = rules.best(saved);
+        Draft draft = rules.best(pinned);
         if (draft == null) {
-            saved = List.of();
+            pinned = List.of();
             said.add(Advice.stop(
                     "pin-broken",
                     "The pinned loads cannot stay: one contains pieces that need another first.",
                     "Remove one of the pins."));
-            draft = rules.best(saved);
+            draft = rules.best(pinned);
         }
         if (draft == null) {
             throw new IllegalStateException("Bakes in order found no plan by rule");
         }
-        draft = orEarlier(table, slots, saved, draft);
+        draft = orEarlier(table, slots, pinned, draft);
         Map<Objective, Double> bounds = bounds(table);
         tell(table, slots, draft, bounds, said);
-        Solved solved = search(table, slots, saved, draft, bounds, said);
+        Solved solved = search(table, slots, pinned, draft, bounds, said);
         Outcome outcome = outcome(table, solved.draft());
         if (outcome.left() > 0) {
             return withoutLate(table, solved.draft());
@@ -129,9 +129,9 @@ public final class LoadPlanning {
         return new Writing(table, slots, solved.draft()).plan(solved.bounds(), said);
     }
 
-    private Draft orEarlier(Table table, Slots slots, List<Slot> saved, Draft draft) {
+    private Draft orEarlier(Table table, Slots slots, List<Slot> pinned, Draft draft) {
         Draft seeded =
-                earlier.map(plan -> new Seeding(table, slots).of(plan, saved)).orElse(null);
+                earlier.map(plan -> new Seeding(table, slots).of(plan, pinned)).orElse(null);
         Outcome outcome = seeded == null ? null : new Timetable(table).time(seeded);
         return seeded != null && outcome != null && outcome.compareTo(outcome(table, draft)) < 0 ? seeded : draft;
     }
@@ -162,7 +162,12 @@ public final class LoadPlanning {
     }
 
     private Solved search(
-            Table table, Slots slots, List<Slot> saved, Draft first, Map<Objective, Double> bounds, List<Advice> said) {
+            Table table,
+            Slots slots,
+            List<Slot> pinned,
+            Draft first,
+            Map<Objective, Double> bounds,
+            List<Advice> said) {
         Solved found = new Solved(first, bounds);
         Consumer<Draft> given = draft -> tell(table, slots, draft, bounds, said);
         if (effort == Effort.RULES || table.bakes == 0) {
@@ -170,7 +175,7 @@ public final class LoadPlanning {
         }
         if (effort == Effort.PROOF && Solver.here()) {
             Optional<Solved> split =
-                    PatternLoads.of(table, slots, !saved.isEmpty()).flatMap(patterns -> patterns.solve(0.6, stop));
+                    PatternLoads.of(table, slots, !pinned.isEmpty()).flatMap(patterns -> patterns.solve(0.6, stop));
             if (split.isPresent()) {
                 return polished(table, slots, betterOf(table, found, split.get()), given);
             }
@@ -180,7 +185,7 @@ public final class LoadPlanning {
         boolean small = table.bakes <= MOST_EXACT && table.bakes * annealed.loads.length <= MOST_EXACT_CELLS;
         if (effort == Effort.PROOF && small && outcome(table, annealed).left() == 0 && Solver.here()) {
             Outcome outcome = outcome(table, annealed);
-            ExactLoads exact = new ExactLoads(table, slots, saved, annealed, outcome, stop, given);
+            ExactLoads exact = new ExactLoads(table, slots, pinned, annealed, outcome, stop, given);
             found = betterOf(table, found, exact.solve(table.bakes <= 10 ? 6 : 2.5));
         }
         return found;

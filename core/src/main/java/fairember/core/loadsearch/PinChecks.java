@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 final class PinChecks {
     private final Table table;
     private final Slots slots;
-    private final List<Slot> saved = new ArrayList<>();
+    private final List<Slot> pinned = new ArrayList<>();
     private final List<Advice> advice = new ArrayList<>();
 
     PinChecks(Table table, Slots slots) {
@@ -29,8 +29,8 @@ final class PinChecks {
         }
     }
 
-    List<Slot> saved() {
-        return List.copyOf(saved);
+    List<Slot> pinned() {
+        return List.copyOf(pinned);
     }
 
     List<Advice> advice() {
@@ -61,7 +61,7 @@ final class PinChecks {
         for (int i = 0; i < bakes.length; i++) {
             left[bakes[i]] -= counts[i];
         }
-        saved.add(slot);
+        pinned.add(slot);
     }
 
     private @Nullable String broken(int oven, int[] bakes, int[] counts, int[] left) {

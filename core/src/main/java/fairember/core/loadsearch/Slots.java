@@ -83,19 +83,19 @@ final class Slots {
         return make(slot.oven, more, counts, slot.pinned, slot.at);
     }
 
-    /** The load without a number of of a bake; null when too few or none would be left. */
+    /** The load without a number of a bake; null when too few or none would be left. */
     @Nullable
     Slot without(Slot slot, int bake, int count) {
         int left = slot.countOf(bake) - count;
         if (left > 0 && left < table.least[bake]) {
             return null;
         }
-        int kept = slot.bakes.length - (left > 0 ? 0 : 1);
-        if (kept == 0) {
+        int kinds = slot.bakes.length - (left > 0 ? 0 : 1);
+        if (kinds == 0) {
             return null;
         }
-        int[] bakes = new int[kept];
-        int[] counts = new int[kept];
+        int[] bakes = new int[kinds];
+        int[] counts = new int[kinds];
         int n = 0;
         for (int i = 0; i < slot.bakes.length; i++) {
             boolean same = slot.bakes[i] == bake;

@@ -36,7 +36,7 @@ final class Solver {
         }
     }
 
-    /** Asks once, for a number of of the solver's own seconds at most. */
+    /** Asks once, for a number of the solver's own seconds at most. */
     static Answer ask(CpModel model, double steps, BooleanSupplier stop) {
         return ask(model, steps, stop, 0);
     }

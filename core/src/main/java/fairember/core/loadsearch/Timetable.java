@@ -12,7 +12,7 @@ final class Timetable {
     private final Table table;
     private final int[] first;
     private final int[] last;
-    private final int[] saved;
+    private final int[] placed;
     private final long[] queue;
     private final int[] ovenFree;
     private final int[][] busyFrom;
@@ -29,7 +29,7 @@ final class Timetable {
         int n = table.bakes;
         first = new int[n];
         last = new int[n];
-        saved = new int[n];
+        placed = new int[n];
         queue = new long[n];
         ovenFree = new int[table.ovens];
         busyFrom = new int[Math.max(1, table.makers)][n + 1];
@@ -51,7 +51,7 @@ final class Timetable {
     /** Whether every bake is in it whole and after those it waits for; then {@link #first} and {@link #last} stand. */
     boolean inOrder(Draft draft) {
         Arrays.fill(first, -1);
-        Arrays.fill(saved, 0);
+        Arrays.fill(placed, 0);
         Slot[] loads = draft.loads;
         for (int p = 0; p < loads.length; p++) {
             Slot slot = loads[p];
@@ -61,11 +61,11 @@ final class Timetable {
                     first[j] = p;
                 }
                 last[j] = p;
-                saved[j] += slot.counts[i];
+                placed[j] += slot.counts[i];
             }
         }
         for (int j = 0; j < table.bakes; j++) {
-            if (saved[j] != table.count[j]) {
+            if (placed[j] != table.count[j]) {
                 return false;
             }
             for (int b : table.before[j]) {

@@ -4,7 +4,7 @@ package fairember.core.measure;
 final class Finite {
     private Finite() {}
 
-    /** @throws Refused when the value is negative, not a number or infinite */
+    /** @throws InvalidInputException when the value is negative, not a number or infinite */
     static void notNegative(String field, double value, String unit) {
         if (!Double.isFinite(value) || value < 0) {
             throw new InvalidInputException(

@@ -41,7 +41,7 @@ public final class Gathering {
     /**
      * Goes on only when all was well.
      *
-     * @throws Refused when anything was wrong
+     * @throws InvalidInputException when anything was wrong
      */
     public void orRefuse() {
         if (!errors.isEmpty()) {

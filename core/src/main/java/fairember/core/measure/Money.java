@@ -34,8 +34,8 @@ public record Money(long minor) implements Comparable<Money> {
     public Money times(double factor) {
         BigDecimal exact = BigDecimal.valueOf(minor).multiply(new BigDecimal(factor));
         BigDecimal limit = BigDecimal.valueOf(LIMIT);
-        BigDecimal saved = exact.min(limit).max(limit.negate());
-        return new Money(saved.setScale(0, RoundingMode.HALF_EVEN).longValueExact());
+        BigDecimal clamped = exact.min(limit).max(limit.negate());
+        return new Money(clamped.setScale(0, RoundingMode.HALF_EVEN).longValueExact());
     }
 
     /** The least amount not below this one that is a whole number of {@code step}s; a step of zero changes nothing. */

@@ -28,7 +28,7 @@ public record Span(String field, String label, double low, double high, String u
     /**
      * Gives the value back when it may be taken.
      *
-     * @throws Refused when it is not finite, not whole where it must be, or outside the span
+     * @throws InvalidInputException when it is not finite, not whole where it must be, or outside the span
      */
     public double check(double value) {
         if (!Double.isFinite(value) || value < low || value > high || (whole && value != Math.rint(value))) {
@@ -42,7 +42,7 @@ public record Span(String field, String label, double low, double high, String u
     /**
      * Gives the count back when it may be taken.
      *
-     * @throws Refused when it is outside the span
+     * @throws InvalidInputException when it is outside the span
      */
     public int check(int value) {
         check((double) value);

@@ -10,7 +10,7 @@ public final class Words {
     /**
      * The name without the blanks around it.
      *
-     * @throws Refused when nothing is left of it, it is longer than {@value #NAME_MAX} characters or holds control
+     * @throws InvalidInputException when nothing is left of it, it is longer than {@value #NAME_MAX} characters or holds control
      *     characters
      */
     public static String name(String field, String name) {

@@ -42,7 +42,7 @@ public record Lump(String name, Mass mass, Mix mix) {
      *
      * @param name of what comes of it
      * @param taken two or more
-     * @throws Refused when there are fewer than two, or they come down to too many clays
+     * @throws InvalidInputException when there are fewer than two, or they come down to too many clays
      */
     public static Lump merge(String name, List<Taken> taken) {
         if (taken.size() < 2) {

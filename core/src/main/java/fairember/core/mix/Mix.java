@@ -30,7 +30,7 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
     /**
      * A recipe that can be made.
      *
-     * @throws Refused when there is nothing to mix or something stands twice
+     * @throws InvalidInputException when there is nothing to mix or something stands twice
      */
     public Mix {
         name = Words.name("name", name);

@@ -78,7 +78,7 @@ public record Bake(
                     "mostMin",
                     most.min() + " min",
                     bakingTime.min() + " min or more",
-                    "Make the longest time at least the time needed.");
+                    "Make the longest time at least as long as the time needed.");
         }
         gathering.orRefuse();
     }
@@ -112,7 +112,7 @@ public record Bake(
         return new Bake(key, name, count, least, unit, turns, low, high, bakingTime, most, task, after, due);
     }
 
-    /** A number of of the same. */
+    /** A number of the same. */
     public Bake counting(int items) {
         return new Bake(key, name, items, least, unit, turns, low, high, bakingTime, most, hands, after, due);
     }

@@ -47,9 +47,9 @@ final class FreeRectangles implements TrayPacking.Filling {
             double across = (way == 0 ? flat.width() : flat.depth()) + gap;
             double deep = (way == 0 ? flat.depth() : flat.width()) + gap;
             for (Rectangle r : free) {
-                double besides = Math.min(r.width() - across, r.depth() - deep);
-                if (besides >= -1e-9 && besides < least) {
-                    least = besides;
+                double lesser = Math.min(r.width() - across, r.depth() - deep);
+                if (lesser >= -1e-9 && lesser < least) {
+                    least = lesser;
                     turned = way == 1;
                     best = new Rectangle(r.left(), r.back(), across, deep);
                 }
@@ -65,11 +65,11 @@ final class FreeRectangles implements TrayPacking.Filling {
     }
 
     private void take(Rectangle taken) {
-        List<Rectangle> kept = new ArrayList<>();
+        List<Rectangle> remaining = new ArrayList<>();
         List<Rectangle> cut = new ArrayList<>();
         for (Rectangle r : free) {
             if (!r.meets(taken)) {
-                kept.add(r);
+                remaining.add(r);
                 continue;
             }
             double right = taken.left() + taken.width();
@@ -79,20 +79,20 @@ final class FreeRectangles implements TrayPacking.Filling {
             add(cut, r.left(), r.back(), r.width(), taken.back() - r.back());
             add(cut, r.left(), front, r.width(), r.back() + r.depth() - front);
         }
-        int old = kept.size();
+        int old = remaining.size();
         for (int i = 0; i < cut.size(); i++) {
-            if (!saved(cut, i, kept, old)) {
-                kept.add(cut.get(i));
+            if (!contained(cut, i, remaining, old)) {
+                remaining.add(cut.get(i));
             }
         }
-        free = kept;
+        free = remaining;
     }
 
     /** Whether a cut lies in an old rectangle, or in another cut of which it is no twin that comes first. */
-    private static boolean saved(List<Rectangle> cut, int i, List<Rectangle> kept, int old) {
+    private static boolean contained(List<Rectangle> cut, int i, List<Rectangle> remaining, int old) {
         Rectangle r = cut.get(i);
         for (int j = 0; j < old; j++) {
-            if (kept.get(j).holds(r)) {
+            if (remaining.get(j).holds(r)) {
                 return true;
             }
         }

@@ -74,7 +74,7 @@ public record Oven(
         g.orRefuse();
     }
 
-    /** Energy of one load: preheat and hold. */
+    /** Energy of one load: preheat and baking time. */
     public Energy energyOf(Minutes bakingTime) {
         return preheatEnergy.plus(new Energy(keepHotKw * bakingTime.min() / 60));
     }

@@ -17,7 +17,7 @@ import java.util.List;
  * @param heatFrom when the oven is switched on
  * @param in when the tray goes in
  * @param end when it is out and unloaded
- * @param energy for preheat and hold
+ * @param energy for preheat and baking time
  * @param places of every thing on the trays
  * @param fill share of the trays covered by the boxes on them
  * @param pinned whether the maker holds it so

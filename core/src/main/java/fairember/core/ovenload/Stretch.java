@@ -13,7 +13,7 @@ public record Stretch(Minutes from, Minutes to) {
     /**
      * A stretch that lasts.
      *
-     * @throws Refused when it ends before it begins
+     * @throws InvalidInputException when it ends before it begins
      */
     public Stretch {
         if (to.compareTo(from) <= 0) {

@@ -43,7 +43,7 @@ public final class TileReading {
      * @param onTile a place on the tile
      * @param card what lies there
      * @param reflects the share of the light it gives back, 0.03 to 0.98
-     * @throws Refused on "onCard" or "againOnCard" when there is no grey or white card there, or it is burnt out or too dark; on
+     * @throws InvalidInputException on "onCard" or "againOnCard" when there is no grey or white card there, or it is burnt out or too dark; on
      *     "onTile" when the place is not of one colour, or lighter than the card allows
      */
     public static ReadTile read(BufferedImage picture, OnCard onCard, Spot onTile, Card card, double reflects) {

@@ -12,13 +12,13 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * All that goes into the cost of one design.
+ * All that goes into the cost of one piece.
  *
  * @param quantity of the batch, 1 to 2000
  * @param clays in one design, waste included
  * @param foil length off the roll for one design
  * @param roll it is torn from
- * @param findings cost of the findings of one design
+ * @param findings cost of the findings of one piece
  * @param setup minutes of hands once for the batch
  * @param each minutes of hands for one design
  * @param loads of the oven for the batch

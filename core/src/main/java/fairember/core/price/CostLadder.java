@@ -3,7 +3,7 @@ package fairember.core.price;
 import fairember.core.measure.Money;
 import java.util.List;
 
-/** Adds up the cost of one design, rung by rung. */
+/** Adds up the cost of one piece, rung by rung. */
 public final class CostLadder {
     private CostLadder() {}
 

@@ -4,15 +4,15 @@ import fairember.core.measure.Money;
 import java.util.List;
 
 /**
- * What one design costs when it is made in a batch; money is per design.
+ * What one piece costs when it is made in a batch; money is per piece.
  *
  * @param in what it was calculated from
  * @param rungs clay, foil, findings, oven, hands, in this order
  * @param cost sum of the rungs
  * @param price asked, or calculated from the margin
- * @param kept price less cost
+ * @param profit price less cost
  */
-public record DesignCost(CostInputs in, List<Rung> rungs, Money cost, Money price, Money kept) {
+public record DesignCost(CostInputs in, List<Rung> rungs, Money cost, Money price, Money profit) {
     public DesignCost {
         rungs = List.copyOf(rungs);
     }
@@ -25,8 +25,8 @@ public record DesignCost(CostInputs in, List<Rung> rungs, Money cost, Money pric
      */
     public record Rung(String name, Money cost) {}
 
-    /** Share of the price that is kept, in per cent; 0 when the price is nothing. */
+    /** Share of the price that is profit, in per cent; 0 when the price is nothing. */
     public double marginPercent() {
-        return price.minor() == 0 ? 0 : 100.0 * kept.minor() / price.minor();
+        return price.minor() == 0 ? 0 : 100.0 * profit.minor() / price.minor();
     }
 }

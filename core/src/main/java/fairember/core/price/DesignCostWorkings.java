@@ -39,7 +39,8 @@ public final class DesignCostWorkings {
                     .given("s", "price step", minor(rates.step()), "minor", Source.ENTERED)
                     .worked("P", "price", minor(cost.price()), "minor", "s·ceil(round(C/(1 − m/100))/s)");
         }
-        return steps.worked("K", "profit", minor(cost.kept()), "minor", "P − C").done();
+        return steps.worked("K", "profit", minor(cost.profit()), "minor", "P − C")
+                .done();
     }
 
     private static double minor(Money money) {

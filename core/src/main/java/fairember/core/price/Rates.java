@@ -23,7 +23,7 @@ public record Rates(Money hour, Money kwh, Share waste, Share margin, Money step
     /**
      * Rates that can be paid.
      *
-     * @throws Refused when one is outside its span
+     * @throws InvalidInputException when one is outside its span
      */
     public Rates {
         HOUR.check((double) hour.minor());

@@ -1,5 +1,5 @@
 /**
- * Start at {@link fairember.core.price.DesignCosting#cost}: what one design of a batch costs, rung by rung, and the price that
+ * Start at {@link fairember.core.price.DesignCosting#cost}: what one piece of a batch costs, rung by rung, and the price that
  * keeps a margin.
  */
 @NullMarked

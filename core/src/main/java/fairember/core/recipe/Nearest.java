@@ -11,12 +11,12 @@ import java.util.TreeSet;
 
 /** The nearest sets of choices so far, each with its nearest ratios, shared by all who look. */
 final class Nearest {
-    /** A number of ratios of one set are kept. */
+    /** A number of ratios of one set are best. */
     static final int RATIOS = 4;
 
     private final double targetL;
     private final int most;
-    private final Map<List<Long>, TreeSet<FoundRecipe>> kept = new HashMap<>();
+    private final Map<List<Long>, TreeSet<FoundRecipe>> best = new HashMap<>();
     private volatile double worst = Double.POSITIVE_INFINITY;
     private volatile double leastY = Double.NEGATIVE_INFINITY;
     private volatile double mostY = Double.POSITIVE_INFINITY;
@@ -26,7 +26,7 @@ final class Nearest {
         this.most = most;
     }
 
-    /** ΔE00 over which a recipe is of no use any more: that of the furthest set that is kept. */
+    /** ΔE00 over which a recipe is of no use any more: that of the furthest set that is best. */
     double worst() {
         return worst;
     }
@@ -42,15 +42,15 @@ final class Nearest {
     }
 
     synchronized void offer(FoundRecipe recipe) {
-        TreeSet<FoundRecipe> ratios = kept.computeIfAbsent(recipe.set(), set -> new TreeSet<>(FoundRecipe.NEAREST));
+        TreeSet<FoundRecipe> ratios = best.computeIfAbsent(recipe.set(), set -> new TreeSet<>(FoundRecipe.NEAREST));
         ratios.add(recipe);
         if (ratios.size() > RATIOS) {
             ratios.pollLast();
         }
-        if (kept.size() > most) {
-            kept.remove(furthest().set());
+        if (best.size() > most) {
+            best.remove(furthest().set());
         }
-        if (kept.size() == most) {
+        if (best.size() == most) {
             worst = furthest().off();
             leastY = Lab.luminance(ColourDifference.reach(targetL, worst, -1) - ColorantTable.ERROR);
             mostY = Lab.luminance(ColourDifference.reach(targetL, worst, 1) + ColorantTable.ERROR);
@@ -59,15 +59,15 @@ final class Nearest {
 
     /** The nearest ratio of the set that is the furthest off. */
     private FoundRecipe furthest() {
-        return kept.values().stream()
+        return best.values().stream()
                 .map(TreeSet::first)
                 .max(FoundRecipe.NEAREST)
                 .orElseThrow();
     }
 
-    /** Sets with their ratios, the nearest first; ratios further off than the furthest set are left out, for some were not kept. */
+    /** Sets with their ratios, the nearest first; ratios further off than the furthest set are left out, for some were not best. */
     synchronized List<FoundSet> list() {
-        return kept.values().stream()
+        return best.values().stream()
                 .map(ratios -> new FoundSet(
                         ratios.stream().filter(ratio -> ratio.off() <= worst).toList()))
                 .sorted(Comparator.comparing(FoundSet::nearest, FoundRecipe.NEAREST))

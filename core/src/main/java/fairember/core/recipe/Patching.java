@@ -21,20 +21,20 @@ public final class Patching {
     static final int STEPS = 20;
     private static final double EPSILON_G = 1e-9;
 
-    private final List<Patch.Grams> saved;
+    private final List<Patch.Grams> onHand;
     private final Colorant knownColorant;
-    private final double onHandG2;
+    private final double onHandG;
     private final double missingG;
     private final Lab target;
     private final Look look;
 
-    private Patching(List<Patch.Grams> saved, double missingG, Lab target, Look look) {
-        this.saved = saved;
+    private Patching(List<Patch.Grams> onHand, double missingG, Lab target, Look look) {
+        this.onHand = onHand;
         this.missingG = missingG;
         this.target = target;
         this.look = look;
-        onHandG2 = saved.stream().mapToDouble(Patch.Grams::g).sum();
-        knownColorant = onHandG2 > 0 ? mix(saved) : saved.get(0).choice().colorant();
+        onHandG = onHand.stream().mapToDouble(Patch.Grams::g).sum();
+        knownColorant = onHandG > 0 ? mix(onHand) : onHand.get(0).choice().colorant();
     }
 
     /**
@@ -47,25 +47,25 @@ public final class Patching {
      * @return nothing when nothing is short, or the shelf has not enough of anything
      */
     public static Optional<Patch> patch(List<Patch.Grams> needs, List<Choice> shelf, Lab target, Look look) {
-        List<Patch.Grams> saved = needs.stream()
+        List<Patch.Grams> onHand = needs.stream()
                 .map(need -> new Patch.Grams(
                         need.choice(), Math.min(need.g(), need.choice().onHandG())))
                 .toList();
         double missing = needs.stream().mapToDouble(Patch.Grams::g).sum()
-                - saved.stream().mapToDouble(Patch.Grams::g).sum();
+                - onHand.stream().mapToDouble(Patch.Grams::g).sum();
         if (missing <= EPSILON_G) {
             return Optional.empty();
         }
-        return new Patching(saved, missing, target, look).nearest(spare(saved, look.allowed(shelf)));
+        return new Patching(onHand, missing, target, look).nearest(spare(onHand, look.allowed(shelf)));
     }
 
     /** What is over of each clay of the shelf when the recipe has had its share. */
-    private static List<Patch.Grams> spare(List<Patch.Grams> saved, List<Choice> shelf) {
+    private static List<Patch.Grams> spare(List<Patch.Grams> onHand, List<Choice> shelf) {
         return shelf.stream()
                 .map(choice -> new Patch.Grams(
                         choice,
                         choice.onHandG()
-                                - saved.stream()
+                                - onHand.stream()
                                         .filter(h -> h.choice().id() == choice.id())
                                         .mapToDouble(Patch.Grams::g)
                                         .sum()))
@@ -103,13 +103,13 @@ public final class Patching {
     private Optional<Fill> fill(List<Patch.Grams> fill) {
         List<Colorant> colorants = new ArrayList<>(List.of(knownColorant));
         double[] grams = new double[fill.size() + 1];
-        grams[0] = onHandG2;
+        grams[0] = onHandG;
         for (int i = 0; i < fill.size(); i++) {
             colorants.add(fill.get(i).choice().colorant());
             grams[i + 1] = fill.get(i).g();
         }
         Colorant mixed = Colorant.mix(colorants, grams);
-        Set<Effect> effects = Stream.concat(saved.stream(), fill.stream())
+        Set<Effect> effects = Stream.concat(onHand.stream(), fill.stream())
                 .filter(in -> in.g() > EPSILON_G)
                 .flatMap(in -> in.choice().effects().stream())
                 .collect(Collectors.toSet());
@@ -120,7 +120,7 @@ public final class Patching {
 
     private Patch patch(Fill fill) {
         List<Patch.Grams> grams =
-                new ArrayList<>(saved.stream().filter(h -> h.g() > EPSILON_G).toList());
+                new ArrayList<>(onHand.stream().filter(h -> h.g() > EPSILON_G).toList());
         for (Patch.Grams more : fill.grams) {
             int at = IntStream.range(0, grams.size())
                     .filter(i -> grams.get(i).choice().id() == more.choice().id())
@@ -138,9 +138,9 @@ public final class Patching {
         return new Patch(grams, fill.difference, minor);
     }
 
-    private static Colorant mix(List<Patch.Grams> saved) {
+    private static Colorant mix(List<Patch.Grams> onHand) {
         return Colorant.mix(
-                saved.stream().map(h -> h.choice().colorant()).toList(),
-                saved.stream().mapToDouble(Patch.Grams::g).toArray());
+                onHand.stream().map(h -> h.choice().colorant()).toList(),
+                onHand.stream().mapToDouble(Patch.Grams::g).toArray());
     }
 }

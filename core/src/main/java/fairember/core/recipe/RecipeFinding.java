@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
  * the nearest (see {@link Subset}), so the answer is the best there is and always the same.
  */
 public final class RecipeFinding {
-    /** A number of of the nearest sets are kept for each number of kinds. */
+    /** A number of the nearest sets are kept for each number of kinds. */
     public static final int KEPT = 8;
 
     private final RecipeSearch search;

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param target the colour to come near to
  * @param choices what may go in, 1 to {@value #MOST_CHOICES}
- * @param mostKinds at most a number of of them in one recipe, 1 to 4
+ * @param mostKinds at most a number of them in one recipe, 1 to 4
  * @param mostParts their whole parts add up to a number of at most, 2 to 16
  * @param wanted grams of the mix that are needed
  * @param look how it is to hide and shimmer; anything when not said
@@ -40,7 +40,7 @@ public record RecipeSearch(
     /**
      * A search that can be done.
      *
-     * @throws Refused on "choices", "mostKinds" or "mostParts"
+     * @throws InvalidInputException on "choices", "mostKinds" or "mostParts"
      */
     public RecipeSearch {
         choices = List.copyOf(choices);

@@ -14,7 +14,7 @@ public record Capsule(Length diameter, Length length) implements Turned {
     /**
      * A capsule at least as long as it is thick.
      *
-     * @throws Refused when it is shorter
+     * @throws InvalidInputException when it is shorter
      */
     public Capsule {
         if (length.mm() < diameter.mm()) {

@@ -11,7 +11,7 @@ public record Coil(Length cord, Length winding, double turns, Length pitch) impl
     /**
      * A helix whose turns do not lie in each other.
      *
-     * @throws Refused when the pitch or the winding is less than the cord
+     * @throws InvalidInputException when the pitch or the winding is less than the cord
      */
     public Coil {
         Walls.atLeast("pitchMm", pitch, cord, "the cord");

@@ -14,7 +14,7 @@ public record Egg(Length diameter, Length length, Length widestAt) implements Tu
     /**
      * An egg whose pointed half is not the shorter.
      *
-     * @throws Refused when it is widest above its middle
+     * @throws InvalidInputException when it is widest above its middle
      */
     public Egg {
         if (widestAt.mm() > length.mm() / 2 * (1 + 1e-9)) {

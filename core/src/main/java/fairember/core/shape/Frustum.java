@@ -12,7 +12,7 @@ public record Frustum(Length bottom, Length top, Length height) implements Turne
     /**
      * A cut cone with a face at one end at least.
      *
-     * @throws Refused when both ends are points
+     * @throws InvalidInputException when both ends are points
      */
     public Frustum {
         if (bottom.mm() <= 0 && top.mm() <= 0) {

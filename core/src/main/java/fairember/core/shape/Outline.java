@@ -83,12 +83,12 @@ public record Outline(List<Point> points) {
         closed.add(points.get(0));
         Coordinate[] line =
                 closed.stream().map(p -> new Coordinate(p.acrossMm(), p.upMm())).toArray(Coordinate[]::new);
-        Coordinate[] kept = DouglasPeuckerSimplifier.simplify(GEOMETRY.createLineString(line), withinMm)
+        Coordinate[] simplified = DouglasPeuckerSimplifier.simplify(GEOMETRY.createLineString(line), withinMm)
                 .getCoordinates();
-        if (kept.length <= CORNERS_LEAST) {
+        if (simplified.length <= CORNERS_LEAST) {
             return this;
         }
-        return new Outline(Arrays.stream(kept, 0, kept.length - 1)
+        return new Outline(Arrays.stream(simplified, 0, simplified.length - 1)
                 .map(c -> new Point(c.x, c.y))
                 .toList());
     }

@@ -14,7 +14,7 @@ public record Ring(Length outer, Length tube) implements Solid {
     /**
      * A ring whose tube leaves its middle open or just closed.
      *
-     * @throws Refused when the tube is over half the outer diameter
+     * @throws InvalidInputException when the tube is over half the outer diameter
      */
     public Ring {
         if (tube.mm() > outer.mm() / 2 * (1 + 1e-9)) {

@@ -145,7 +145,7 @@ public enum ShapeKind {
      *
      * @param values the dimensions in the units of their spans, in the order of {@link #dimensions()} and as many
      * @param outline of a cut-out; no other shape has one
-     * @throws Refused when a dimension is outside its span, they do not go together or the outline is missing
+     * @throws InvalidInputException when a dimension is outside its span, they do not go together or the outline is missing
      */
     public Solid make(List<Double> values, @Nullable CutShape outline) {
         Gathering gathering = new Gathering();

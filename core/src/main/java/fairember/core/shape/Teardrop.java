@@ -14,7 +14,7 @@ public record Teardrop(Length diameter, Length length) implements Turned {
     /**
      * A teardrop with a point.
      *
-     * @throws Refused when it is hardly longer than its ball
+     * @throws InvalidInputException when it is hardly longer than its ball
      */
     public Teardrop {
         if (length.mm() < 1.05 * diameter.mm()) {

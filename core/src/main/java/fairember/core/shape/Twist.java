@@ -12,7 +12,7 @@ public record Twist(Length cord, int strands, Length length, double turns) imple
     /**
      * Cords that lie beside each other and not in each other.
      *
-     * @throws Refused when they are twisted more than the cords have room for
+     * @throws InvalidInputException when they are twisted more than the cords have room for
      */
     public Twist {
         double most = mostTurns(cord.mm(), strands, length.mm());

@@ -59,7 +59,7 @@ final class Walls {
         return Arrays.stream(values).max().orElse(0);
     }
 
-    /** @throws Refused when a dimension is less than the one it must hold */
+    /** @throws InvalidInputException when a dimension is less than the one it must hold */
     static void atLeast(String field, Length found, Length least, String what) {
         if (found.mm() < least.mm() * (1 - 1e-9)) {
             throw new InvalidInputException(

@@ -25,7 +25,11 @@ public record Barrel(Length across, Length stroke, Length residue) {
         g.at("", () -> STROKE.check(s));
         g.at("", () -> RESIDUE.check(r));
         if (r >= s) {
-            g.error("residueMm", r + " mm", "less than the " + s + " mm it is filled", "Fill more, or leave less.");
+            g.error(
+                    "residueMm",
+                    r + " mm",
+                    "less than the " + s + " mm it is filled",
+                    "Fill the barrel more, or leave less in front of the die.");
         }
         g.orRefuse();
     }

@@ -37,7 +37,7 @@ public record Blend(
     /**
      * A blend that can be cut and rolled.
      *
-     * @throws Refused with everything that is wrong
+     * @throws InvalidInputException with everything that is wrong
      */
     public Blend {
         Gathering g = new Gathering();
@@ -80,7 +80,7 @@ public record Blend(
      * second share σ = (b + (W − a − b)/2)/W,  density = (1 − σ)·ρ₁ + σ·ρ₂,  length = grams/(W·thick·density)
      * </pre>
      *
-     * @throws Refused on "massG" when it is out of its range, on "longMm" when the blend would be too short or too long
+     * @throws InvalidInputException on "massG" when it is out of its range, on "longMm" when the blend would be too short or too long
      */
     public Blend ofMass(Mass mass) {
         MASS.check(mass.g());

@@ -33,7 +33,7 @@ public record Cane(
     /**
      * A cane that can be packed.
      *
-     * @throws Refused with everything that is wrong
+     * @throws InvalidInputException with everything that is wrong
      */
     public Cane {
         rods = List.copyOf(rods);

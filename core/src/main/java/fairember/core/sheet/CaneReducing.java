@@ -19,7 +19,7 @@ public final class CaneReducing {
      * slices = ⌊(reduced − 2·end waste)/slice⌋
      * </pre>
      *
-     * @throws Refused on "sizeMm" when the cane is thinner than it is to become
+     * @throws InvalidInputException on "sizeMm" when the cane is thinner than it is to become
      */
     public static ReducedCane reduce(Cane cane) {
         double squares = cane.rods().stream()

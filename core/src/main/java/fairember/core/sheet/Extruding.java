@@ -22,7 +22,7 @@ public final class Extruding {
      * the last is filled to residue + (stroke − residue)·(what is wanted of it)/length
      * </pre>
      *
-     * @throws Refused on "wantedMm" when it is out of its range, on "dieMm" or "holes" when they do not go into the barrel
+     * @throws InvalidInputException on "wantedMm" when it is out of its range, on "dieMm" or "holes" when they do not go into the barrel
      */
     public static Extruded extrude(Barrel barrel, Die die, Length wanted, Density density) {
         WANTED.check(wanted.mm());

@@ -23,7 +23,7 @@ public record RollerMachine(String name, Length roller, List<Setting> settings) 
     /**
      * A machine that can be used.
      *
-     * @throws Refused when the width is none, or the settings are none, too many or named twice
+     * @throws InvalidInputException when the width is none, or the settings are none, too many or named twice
      */
     public RollerMachine {
         name = Words.name("name", name);

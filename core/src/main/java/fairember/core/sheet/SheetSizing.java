@@ -23,7 +23,7 @@ public final class SheetSizing {
      * grams = ρ·thick·n·(wide/n + 2·trim)·(length + 2·trim)
      * </pre>
      *
-     * @throws Refused with everything that is out of its range
+     * @throws InvalidInputException with everything that is out of its range
      */
     public static SizedSheet size(
             Length wide, Length length, Length thick, Length trim, Density density, Length roller) {

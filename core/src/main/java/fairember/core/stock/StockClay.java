@@ -53,7 +53,7 @@ public record StockClay(
     /**
      * A clay with at least one size of block, when it is sold.
      *
-     * @throws Refused when the sizes are none, too many or twice the same
+     * @throws InvalidInputException when the sizes are none, too many or twice the same
      */
     public StockClay {
         name = Words.name("name", name);

@@ -104,7 +104,7 @@ final class Landscape {
         double[][] slopes = new double[3][parts.size() * Habit.NUMBERS];
         for (int j = 0; j < parts.size(); j++) {
             int clay = place(parts.get(j).clayId());
-            Colorant kept = of.get(j);
+            Colorant before = of.get(j);
             for (int n = 0; n < Habit.NUMBERS; n++) {
                 if (face == Face.RAW && n > Habit.BUMPS) {
                     break;
@@ -117,7 +117,7 @@ final class Landscape {
                     slopes[row][j * Habit.NUMBERS + n] = (there[row] - here[row]) / STEP;
                 }
             }
-            of.set(j, kept);
+            of.set(j, before);
         }
         return slopes;
     }

@@ -29,7 +29,7 @@ public final class TileLearning {
     private static final double RAW_BEND_SD = 0.3;
     private static final double CURED_BEND_SD = 0.15;
     private static final double CURED_STRENGTH_SD = 0.2;
-    private static final double HELD_SD = 1e-4;
+    private static final double FIXED_SD = 1e-4;
     private static final double HUBER = 2;
     /** Mean square of standard errors from which a tile is held back, and from which it is looked into. */
     private static final double FAR = 2.2;
@@ -37,7 +37,7 @@ public final class TileLearning {
     private static final double SUSPECT = 1.6;
     private static final int SUSPECTS = 3;
     /** No more than this share of all tiles is held back: then it is not the tiles that are wrong. */
-    private static final double MOST_PINNED = 0.34;
+    private static final double MOST_LEFT_OUT = 0.34;
 
     private static final double FIRST_DAMPING = 1e-2;
     private static final double EASE = 5;
@@ -82,15 +82,15 @@ public final class TileLearning {
     private static Fit fitting(List<ClayPrior> clays, List<TrialTile> known) {
         List<TrialTile> learned = new ArrayList<>(known);
         Fit fit = fit(clays, learned);
-        List<TrialTile> saved = new ArrayList<>();
-        while (saved.size() < known.size() * MOST_PINNED) {
+        List<TrialTile> leftOut = new ArrayList<>();
+        while (leftOut.size() < known.size() * MOST_LEFT_OUT) {
             Optional<Fit> without = withoutTheFurthest(clays, learned, fit);
             if (without.isEmpty()) {
                 break;
             }
             fit = without.get();
-            saved.addAll(learned);
-            saved.removeAll(fit.learned());
+            leftOut.addAll(learned);
+            leftOut.removeAll(fit.learned());
             learned = new ArrayList<>(fit.learned());
         }
         Fit last = fit;
@@ -120,7 +120,7 @@ public final class TileLearning {
     }
 
     private static double[] precision(List<ClayPrior> clays) {
-        int saved = IntStream.range(0, clays.size())
+        int fixed = IntStream.range(0, clays.size())
                 .filter(c -> clays.get(c).opaque())
                 .boxed()
                 .max(Comparator.comparingDouble(
@@ -130,7 +130,7 @@ public final class TileLearning {
         for (int i = 0; i < precision.length; i++) {
             int n = i % Habit.NUMBERS;
             double sd = n == 0
-                    ? i / Habit.NUMBERS == saved ? HELD_SD : STRENGTH_SD
+                    ? i / Habit.NUMBERS == fixed ? FIXED_SD : STRENGTH_SD
                     : n <= Habit.BUMPS ? RAW_BEND_SD : n < Habit.NUMBERS - 1 ? CURED_BEND_SD : CURED_STRENGTH_SD;
             precision[i] = 1 / (sd * sd);
         }

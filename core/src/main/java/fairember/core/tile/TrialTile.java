@@ -25,7 +25,7 @@ public record TrialTile(
     /**
      * A tile that can teach.
      *
-     * @throws Refused on "parts" when nothing is in it, on "cured" when no colour of it was seen
+     * @throws InvalidInputException on "parts" when nothing is in it, on "cured" when no colour of it was seen
      */
     public TrialTile {
         parts = List.copyOf(parts);

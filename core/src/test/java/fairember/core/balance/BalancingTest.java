@@ -207,7 +207,7 @@ public class BalancingTest {
         return new Object[][] {
             // A block 20 high, its middle at 0, 10: pin 30 above and to the right by tan(tilt)·20.
             {0.0, 30.0, 0.0, null},
-            {5.0, 30.0, -14.036, "hangs-aslant"},
+            {5.0, 30.0, -14.036, "hangs-tilted"},
             {-1.0, 30.0, 2.862, null},
             {0.0, 10.0, 0.0, "turns-over"},
             {0.0, 4.0, 180.0, "turns-over"},

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.SplittableRandom;
 import org.testng.annotations.Test;
 
-/** Every design of a batch stands somewhere, and just once. */
+/** Every piece of a batch is somewhere, and just once. */
 public class BatchThreadTest {
     private static final MeasuredDesign SEAL = Samples.measured(Samples.seal());
 

@@ -21,7 +21,7 @@ public class DesignScalingTest {
                 .toArray(Object[][]::new);
     }
 
-    /** A template is a design that can be made as it is: nothing breaks, and it has a bake and a checks. */
+    /** A template is a design that can be made as it is: nothing breaks, and it has a bake and checks. */
     @Test(dataProvider = "kinds")
     public void everyTemplateCanBeMadeAsItIs(Design design) {
         MeasuredDesign measured = Samples.measured(design);

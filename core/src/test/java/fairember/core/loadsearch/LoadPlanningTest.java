@@ -259,8 +259,8 @@ public class LoadPlanningTest {
     public void whenEverItIsStoppedThePlanSoFarIsGiven() {
         LoadProblem problem = LoadCases.bench(9, 5);
         double ruled = LoadPlanning.plan(problem, Effort.RULES).value(Objective.LATENESS);
-        for (int askings : new int[] {0, 1, 2, 40, 160, 170, 175, 180, 190, 400}) {
-            AtomicInteger left = new AtomicInteger(askings);
+        for (int rounds : new int[] {0, 1, 2, 40, 160, 170, 175, 180, 190, 400}) {
+            AtomicInteger left = new AtomicInteger(rounds);
             List<LoadPlan> given = new ArrayList<>();
             LoadPlan plan = LoadPlanning.plan(
                     problem, Effort.PROOF, Optional.empty(), () -> left.getAndDecrement() <= 0, given::add);

@@ -52,7 +52,7 @@ public class DesignCostingTest {
             before = rung(cost, "work");
             long sum = cost.rungs().stream().mapToLong(r -> r.cost().minor()).sum();
             assertThat(cost.cost().minor()).isEqualTo(sum);
-            assertThat(cost.kept().minor()).isEqualTo(cost.price().minor() - sum);
+            assertThat(cost.profit().minor()).isEqualTo(cost.price().minor() - sum);
             assertThat(cost.price().minor() % 50).isZero();
             assertThat(cost.marginPercent()).isGreaterThanOrEqualTo(50);
         }
@@ -63,7 +63,7 @@ public class DesignCostingTest {
         Design asked = Samples.seal(new Money(400));
         DesignCost cost = DesignCosting.cost(Samples.measured(asked), 12, Samples.RATES, Samples.ROLL, Samples.OVEN);
         assertThat(cost.price().minor()).isEqualTo(400);
-        assertThat(cost.kept().minor()).isEqualTo(-50);
+        assertThat(cost.profit().minor()).isEqualTo(-50);
         assertThat(cost.marginPercent()).isEqualTo(-12.5);
     }
 }

@@ -37,7 +37,7 @@ public class TileLearningTest {
                 .orElseThrow();
     }
 
-    private static List<TrialTile> byLot(SimulatedStudio studio, int tiles) {
+    private static List<TrialTile> atRandom(SimulatedStudio studio, int tiles) {
         return IntStream.range(0, tiles)
                 .mapToObj(i -> studio.made(studio.anyMix()))
                 .toList();
@@ -57,9 +57,9 @@ public class TileLearningTest {
         // Stated: 4.6 without tiles; 12 clays under 3 after 16 tiles by lot, 7 to 8 when asked for; 24 clays after
         // 24-32, 16.
         assertThat(error(12, 0, studio -> List.of())).isBetween(4.0, 6.0);
-        assertThat(error(12, 16, studio -> byLot(studio, 16))).isLessThan(3);
+        assertThat(error(12, 16, studio -> atRandom(studio, 16))).isLessThan(3);
         assertThat(error(12, 8, studio -> asked(studio, 8))).isLessThan(3);
-        assertThat(error(24, 28, studio -> byLot(studio, 28))).isLessThan(3);
+        assertThat(error(24, 28, studio -> atRandom(studio, 28))).isLessThan(3);
     }
 
     @Test
@@ -69,7 +69,7 @@ public class TileLearningTest {
             for (int seed = 20; seed < 32; seed++) {
                 SimulatedStudio studio = new SimulatedStudio(seed, 8);
                 LearnedClays before = TileLearning.learn(studio.clays, List.of());
-                LearnedClays after = TileLearning.learn(studio.clays, byLot(studio, tiles));
+                LearnedClays after = TileLearning.learn(studio.clays, atRandom(studio, tiles));
                 List<List<TrialTile.ClayParts>> unseen =
                         Stream.generate(studio::anyMix).limit(150).toList();
                 gained += studio.meanError(before, unseen) - studio.meanError(after, unseen);
@@ -123,11 +123,11 @@ public class TileLearningTest {
     public void aTileLoggedTheWrongWayRoundIsHeldBackUntilItIsConfirmed() {
         double clean = 0;
         double spoilt = 0;
-        int saved = 0;
+        int leftOut = 0;
         int studios = 12;
         for (int seed = 40; seed < 40 + studios; seed++) {
             SimulatedStudio studio = new SimulatedStudio(seed, 8 + seed % 5);
-            List<TrialTile> good = byLot(studio, 12);
+            List<TrialTile> good = atRandom(studio, 12);
             int clay = 3 + seed % 4;
             TrialTile right = studio.made(List.of(new TrialTile.ClayParts(0, 3), new TrialTile.ClayParts(clay, 1)));
             TrialTile error = new TrialTile(
@@ -143,21 +143,21 @@ public class TileLearningTest {
                     Stream.generate(studio::anyMix).limit(100).toList();
             clean += studio.meanError(without, unseen) / studios;
             spoilt += studio.meanError(with, unseen) / studios;
-            saved += with.leftOut(error) ? 1 : 0;
+            leftOut += with.leftOut(error) ? 1 : 0;
             assertThat(good).as("studio %d", seed).noneMatch(with::leftOut).noneMatch(without::leftOut);
             assertThat(with.tiles()).hasSize(with.leftOut(error) ? 12 : 13);
             TrialTile confirmed = new TrialTile(error.parts(), error.raw(), error.cured(), true, true);
             all.set(12, confirmed);
             assertThat(TileLearning.learn(studio.clays, all).tiles()).contains(confirmed);
         }
-        assertThat(saved).isGreaterThanOrEqualTo(9);
+        assertThat(leftOut).isGreaterThanOrEqualTo(9);
         assertThat(spoilt).isLessThan(clean + 0.35);
     }
 
     @Test
     public void aTileIsJudgedByTheOthersAsIfItHadNeverBeenMade() {
         SimulatedStudio studio = new SimulatedStudio(17, 9);
-        List<TrialTile> tiles = byLot(studio, 12);
+        List<TrialTile> tiles = atRandom(studio, 12);
         LearnedClays all = TileLearning.learn(studio.clays, tiles);
         double shown = 0;
         double unseen = 0;
