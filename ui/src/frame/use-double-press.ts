@@ -21,7 +21,7 @@ function pressed(event: MouseEvent) {
 
 /**
  * The second press of a double press does nothing when another button has taken the place of the one that was pressed: whoever
- * presses "Put on the bench" twice does not finish the batch.
+ * presses "Put on the bench" twice does not finish the batch. A link only leads somewhere and is let through.
  */
 export function useDoublePress() {
   useEffect(() => {
@@ -31,7 +31,7 @@ export function useDoublePress() {
       if (!now) return;
       const soon = last && now.at - last.at < TWICE_MS ? last : null;
       const same = soon && (now.button === soon.button || Math.hypot(now.x - soon.x, now.y - soon.y) <= SAME_PLACE_PX);
-      if (same && now.message !== soon.message) {
+      if (same && now.message !== soon.message && now.button.tagName === 'BUTTON') {
         event.preventDefault();
         event.stopPropagation();
         return;

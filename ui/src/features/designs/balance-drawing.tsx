@@ -124,7 +124,7 @@ interface FootProps {
   width: number;
 }
 
-/** What it stands on, from above, the front below; and where the centre of mass comes down. */
+/** What it stands on, from above, its front at the bottom; and where the centre of mass comes down. */
 function Foot({ corners, view, centre, inside, top, height, width }: FootProps) {
   const across = corners.filter((_, i) => i % 2 === 0);
   const front = corners.filter((_, i) => i % 2 === 1);
@@ -136,15 +136,18 @@ function Foot({ corners, view, centre, inside, top, height, width }: FootProps) 
   const middle = (Math.max(...all) + Math.min(...all)) / 2;
   const middleAcross = (Math.max(...wide) + Math.min(...wide)) / 2;
   const px = (a: number) => width / 2 + (a - middleAcross) * scale;
-  const py = (f: number) => top + 24 + (height - 40) / 2 + (f - middle) * scale;
+  const py = (f: number) => top + 20 + (height - 40) / 2 + (f - middle) * scale;
   const path = across.map((a, i) => `${px(a).toFixed(1)} ${py(front[i] ?? 0).toFixed(1)}`).join('L');
   return (
     <g>
       <text x={8} y={top + 14} className="fill-soft text-note">
-        The base from above, its front at the bottom; {mm(inside)} mm from the centre of mass to the edge
+        The base from above; {mm(inside)} mm from centre of mass to edge
       </text>
       <path d={`M${path}Z`} fill="#d5dad8" stroke="#16201d" />
       <Centre x={px(centre.acrossMm)} y={py(centre.frontMm)} />
+      <text x={width / 2} y={top + height - 5} textAnchor="middle" className="fill-soft text-note">
+        front
+      </text>
     </g>
   );
 }

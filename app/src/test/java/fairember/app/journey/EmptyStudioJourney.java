@@ -30,19 +30,18 @@ public class EmptyStudioJourney extends Journey {
         page.sees("Grey firm");
         page.press("Clays");
         page.press("New clay");
-        page.until(() ->
-                page.all(By.cssSelector("input[aria-label='Name of the clay']")).size() == 1);
+        page.enter("Name of the clay", "Grey clay");
+        page.leaveTheField();
         page.keys("m");
         page.press("New mix");
-        page.until(() ->
-                page.all(By.cssSelector("input[aria-label='Name of the mix']")).size() == 1);
+        page.enter("Name of the mix", "Grey mix");
+        page.leaveTheField();
         page.keys("d");
         page.press("New design");
         page.pick("ornament");
-        page.until(() -> page.all(By.cssSelector("input[aria-label='Name of the design']"))
-                        .size()
-                == 1);
+        page.enter("Name of the design", "Grey design");
         page.sees("46.4");
+        page.leaveTheField();
         page.keys("t");
         page.press("New batch");
         page.press("Put on the bench");
@@ -55,7 +54,7 @@ public class EmptyStudioJourney extends Journey {
     @Test(dependsOnMethods = "fromABareShelfToABatchOnTheBench")
     public void everyStepOfItCanBeUndoneOneByOne() {
         for (int i = 0;
-                i < 20
+                i < 30
                         && !page.all(By.xpath("//button[starts-with(., 'Undo') and not(@disabled)]"))
                                 .isEmpty();
                 i++) {

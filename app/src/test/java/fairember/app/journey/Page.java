@@ -42,6 +42,7 @@ final class Page implements AutoCloseable {
     }
 
     private static final long A_HANDS_PAUSE_NS = 600_000_000;
+    private static final double SAME_PLACE_PX = 40;
 
     private final ChromeDriver driver;
     private Rectangle pressed = new Rectangle(-1000, -1000, 0, 0);
@@ -140,6 +141,11 @@ final class Page implements AutoCloseable {
         field(name).sendKeys(Keys.TAB);
     }
 
+    /** No field has the focus any more: keys are the application's again. */
+    void leaveTheField() {
+        script("document.activeElement.blur()");
+    }
+
     /** The button or link with these words, or with this accessible name. */
     WebElement control(String words) {
         String said = "normalize-space(.)=\"" + words + "\" or normalize-space(text())=\"" + words + "\"";
@@ -154,7 +160,10 @@ final class Page implements AutoCloseable {
 
     private boolean pressed(WebElement control) {
         Rectangle place = control.getRect();
-        if (Math.abs(place.x - pressed.x) < place.width && Math.abs(place.y - pressed.y) < place.height) {
+        double apart = Math.hypot(
+                place.x + place.width / 2.0 - pressed.x - pressed.width / 2.0,
+                place.y + place.height / 2.0 - pressed.y - pressed.height / 2.0);
+        if (apart < SAME_PLACE_PX) {
             until(() -> System.nanoTime() - pressedAt > A_HANDS_PAUSE_NS);
         }
         control.click();
