@@ -29,16 +29,24 @@ export function Place({ title, name, about, actions, children }: Props) {
   );
 }
 
-/** The pair: the ledger at the left, the drawing it makes at the right. */
+/**
+ * The pair: the ledger at the left, the drawing it makes at the right. Both scroll as one page; on a wide screen the drawing
+ * stays in sight while a long ledger passes by it.
+ */
 export function Pair({ ledger, drawing }: { ledger: ReactNode; drawing: ReactNode }) {
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-1 gap-4 overflow-y-auto lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] lg:gap-1.5 lg:overflow-hidden">
-      <section aria-label="Ledger" tabIndex={0} className="flex min-h-0 keeps-bar flex-col gap-3 lg:overflow-y-auto">
-        {ledger}
-      </section>
-      <section aria-label="Drawing" tabIndex={0} className="flex min-h-0 keeps-bar flex-col gap-3 lg:overflow-y-auto">
-        {drawing}
-      </section>
+    <div className="@container-[size] min-h-0 flex-1 keeps-bar overflow-y-auto" tabIndex={0} role="group" aria-label="Page">
+      <div className="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
+        <section aria-label="Ledger" className="flex flex-col gap-3">
+          {ledger}
+        </section>
+        <section
+          aria-label="Drawing"
+          className="flex flex-col gap-3 self-start lg:sticky lg:top-0 lg:min-h-[100cqh]"
+        >
+          {drawing}
+        </section>
+      </div>
     </div>
   );
 }

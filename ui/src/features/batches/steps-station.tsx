@@ -24,7 +24,7 @@ export function StepsStation({ plan, station, batchId }: Props) {
               Sand and drill wet, or wear a dust mask. Keep varnish and solvents away from heat and flame.
             </Caution>
           )}
-          {station === 'SHAPE' && <Caution>Cut away from your job. Wear eye protection when you cut wire.</Caution>}
+          {station === 'SHAPE' && <Caution>Cut away from yourself. Wear eye protection when you cut wire.</Caution>}
         </>
       }
       drawing={<BatchDesigns plan={plan} />}

@@ -42,13 +42,13 @@ export function PortionsPair({ id, design }: { id: number; design: DesignDraft }
             className="min-h-0 overflow-y-auto rounded-card border border-line bg-paper"
           >
             <table className="w-full">
-              <thead className="sticky top-0 z-10 bg-paper text-left text-note whitespace-nowrap text-soft">
+              <thead className="sticky top-0 z-10 bg-paper text-left align-bottom text-note text-soft">
                 <tr>
-                  <th className="min-w-32 py-2 pl-3 font-semibold">Part</th>
+                  <th className="py-2 pl-3 font-semibold">Part</th>
                   <th className="px-1 text-right font-semibold">Each</th>
-                  <th className="px-1 text-right font-semibold">Clay, g</th>
-                  <th className="px-1 text-right font-semibold">Ball, mm</th>
-                  <th className="px-1 text-right font-semibold">Cord Ø{mm(settings.cordMm ?? 6)}, mm</th>
+                  <th className="w-16 px-1 text-right font-semibold">Clay, g</th>
+                  <th className="w-16 px-1 text-right font-semibold">Ball, mm</th>
+                  <th className="w-16 px-1 text-right font-semibold">Cord Ø{mm(settings.cordMm ?? 6)}, mm</th>
                   <th className="px-1 pl-3 font-semibold">Share of a block, or cord</th>
                   <th className="pr-3 pl-1 text-right font-semibold">Error</th>
                 </tr>

@@ -53,6 +53,7 @@ public class DemoTest {
         }
         assertThat(names)
                 .containsExactly(
+                        "Gull on a post",
                         "Gull tag",
                         "Harbour seal",
                         "Kelp-frond earrings",
