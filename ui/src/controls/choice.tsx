@@ -1,6 +1,7 @@
 import { Select } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import { nonce } from '../server/nonce';
+import { pagePortal } from './page-portal';
 
 export interface Option {
   value: string;
@@ -33,7 +34,7 @@ export function Choice({ label, value, options, onChange, placeholder = 'Choose'
         <Select.Icon className="text-note text-soft">▾</Select.Icon>
       </Select.Trigger>
       {open && (
-        <Select.Portal>
+        <Select.Portal container={pagePortal()}>
           <Select.Content
             position="popper"
             sideOffset={4}

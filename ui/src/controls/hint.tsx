@@ -1,5 +1,6 @@
 import { Tooltip } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { pagePortal } from './page-portal';
 
 interface Props {
   /** What is said; nothing is shown without it. */
@@ -31,7 +32,7 @@ export function Hint({ text, tone, id, children }: Props) {
             <Tooltip.Trigger asChild>
               <span aria-hidden="true" className="pointer-events-none absolute inset-0" />
             </Tooltip.Trigger>
-            <Tooltip.Portal>
+            <Tooltip.Portal container={pagePortal()}>
               <Tooltip.Content
                 side="bottom"
                 align="end"

@@ -35,15 +35,17 @@ export function Place({ title, name, about, actions, children }: Props) {
  */
 export function Pair({ ledger, drawing }: { ledger: ReactNode; drawing: ReactNode }) {
   return (
-    <div className="@container-[size] min-h-0 flex-1 keeps-bar overflow-y-auto" tabIndex={0} role="group" aria-label="Page">
+    <div
+      className="@container-[size] min-h-0 flex-1 keeps-bar overflow-y-auto"
+      tabIndex={0}
+      role="group"
+      aria-label="Page"
+    >
       <div className="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
         <section aria-label="Ledger" className="flex flex-col gap-3">
           {ledger}
         </section>
-        <section
-          aria-label="Drawing"
-          className="flex flex-col gap-3 self-start lg:sticky lg:top-0 lg:min-h-[100cqh]"
-        >
+        <section aria-label="Drawing" className="flex flex-col gap-3 self-start lg:sticky lg:top-0 lg:min-h-[100cqh]">
           {drawing}
         </section>
       </div>

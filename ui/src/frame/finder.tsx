@@ -32,6 +32,7 @@ export function Finder({ open, onClose }: { open: boolean; onClose: () => void }
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-spine/40" />
         <Dialog.Content
+          aria-modal
           aria-describedby={undefined}
           className="fixed top-24 left-1/2 z-50 w-[32rem] max-w-[92vw] -translate-x-1/2 rounded-card border border-line bg-paper p-4 shadow-float"
         >

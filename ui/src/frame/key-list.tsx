@@ -20,6 +20,7 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-spine/40" />
         <Dialog.Content
+          aria-modal
           aria-describedby={undefined}
           className="fixed top-20 left-1/2 z-50 w-[40rem] max-w-[92vw] -translate-x-1/2 rounded-card border border-line bg-paper p-5 shadow-float"
         >

@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { Empty } from '../../controls/empty';
+import { pagePortal } from '../../controls/page-portal';
 import { Place } from '../../controls/place';
 import { Segments } from '../../controls/segments';
 import { api, take } from '../../server/client';
@@ -103,13 +104,13 @@ function NewDesign({ mixId }: { mixId: number }) {
     onSuccess: (design) => add.mutate(design, { onSuccess: ({ id }) => void go(`/designs/${id}`) }),
   });
   return (
-    <DropdownMenu.Root>
+    <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger asChild>
         <Button kind="main" aria-label="New design">
           New design ▾
         </Button>
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      <DropdownMenu.Portal container={pagePortal()}>
         <DropdownMenu.Content
           align="end"
           sideOffset={4}

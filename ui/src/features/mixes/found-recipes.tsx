@@ -37,7 +37,7 @@ export function FoundRecipes({ found, find }: { found: Found | undefined; find: 
       </p>
     );
   }
-  const nearest = found.recipes[0]?.off ?? 0;
+  const nearest = found.recipes[0]?.difference ?? 0;
   return (
     <>
       <ol aria-label="Recipes, closest first" className="flex flex-col gap-2">
@@ -88,10 +88,10 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
       <div className="min-w-0 flex-1">
         <p className="font-semibold">{words(recipe)}</p>
         <p className="text-note">
-          difference <b className="figure">{one(recipe.off)}</b>, {recipe.differs}{' '}
+          difference <b className="figure">{one(recipe.difference)}</b>, {recipe.differs}{' '}
           <span className="text-soft">
             {' '}
-            · ± {one(recipe.unsure)},{' '}
+            · ± {one(recipe.uncertainty)},{' '}
             {recipe.tiles === 0 ? 'not checked by a tile' : `based on ${count(recipe.tiles, 'tile')}`}{' '}
           </span>
         </p>
@@ -142,7 +142,8 @@ function OtherRatios({ recipe, onKeep }: { recipe: Recipe; onKeep: (clays: Recip
               <span className="flex-1">
                 <b className="figure">{parts}</b>{' '}
                 <span className="text-soft">
-                  difference {one(ratio.off)}, {ratio.differs} · {ratio.massG.map((g) => `${grams(g)} g`).join(' + ')}
+                  difference {one(ratio.difference)}, {ratio.differs} ·{' '}
+                  {ratio.massG.map((g) => `${grams(g)} g`).join(' + ')}
                 </span>
               </span>
               <Button kind="quiet" aria-label={`Save ${parts} as a mix`} onClick={() => onKeep(ratio.clays)}>

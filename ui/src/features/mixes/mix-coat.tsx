@@ -60,7 +60,7 @@ export function MixCoat({ id, mix }: { id: number; mix: Mix }) {
             <rect x="0.5" y="0.5" width="149" height="51" fill="none" stroke="#16201d" strokeOpacity="0.35" />
           </svg>
           <p className="text-note">
-            Raw {coat.rawHex}, cured {coat.curedHex}. <br /> Covers {percent(100 * coat.hides)} % of what lies below.
+            Raw {coat.rawHex}, cured {coat.curedHex}. <br /> Covers {percent(100 * coat.cover)} % of what lies below.
           </p>
         </div>
       )}

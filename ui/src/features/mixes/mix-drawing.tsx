@@ -25,7 +25,7 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
           <div>
             <dt className="text-note text-soft">opaque from</dt>
             <dd className="figure">
-              {mix.hidesFromMm >= 30 ? 'over 30 mm' : `${plain(Math.round(mix.hidesFromMm * 10) / 10)} mm`}
+              {mix.opaqueFromMm >= 30 ? 'over 30 mm' : `${plain(Math.round(mix.opaqueFromMm * 10) / 10)} mm`}
             </dd>
           </div>
           <div>
@@ -43,8 +43,8 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
         {mix.tiles > 0
           ? `Based on ${count(mix.tiles, 'trial tile')} with these clays. `
           : 'Not checked by a trial tile yet: make a small tile before a large batch. '}{' '}
-        The cured colour may be off by <b className="figure">{plain(Math.round(mix.unsureCured * 10) / 10)}</b> (1 is
-        barely visible, 5 is clearly another colour).
+        The cured colour may be off by <b className="figure">{plain(Math.round(mix.uncertaintyCured * 10) / 10)}</b> (1
+        is barely visible, 5 is clearly another colour).
       </p>
       <AdviceList advice={cautions(mix)} />
       <ShowWorking label="How this was worked out">
@@ -73,12 +73,12 @@ function cautions(mix: MeasuredMix): Advice[] {
     });
   }
   if (mix.lots) {
-    const of = mix.lots.clays.map((l) => `lot ${l.lot} of ${l.clay} (difference ${off(l.off)}, ${l.differs})`);
+    const of = mix.lots.clays.map((l) => `lot ${l.lot} of ${l.clay} (difference ${off(l.difference)}, ${l.differs})`);
     found.push({
       rule: 'lot',
-      grade: mix.lots.off < 1 ? 'TIP' : 'CAUTION',
-      message: `Made with ${of.join('; ')}, the mix differs from its usual colour by ${off(mix.lots.off)}${mix.lots.off < 1 ? ', which nobody sees' : `, ${mix.lots.differs}`}.`,
-      fix: mix.lots.off < 1 ? '' : 'Make a tile, or find a recipe for the usual colour.',
+      grade: mix.lots.difference < 1 ? 'TIP' : 'CAUTION',
+      message: `Made with ${of.join('; ')}, the mix differs from its usual colour by ${off(mix.lots.difference)}${mix.lots.difference < 1 ? ', which nobody sees' : `, ${mix.lots.differs}`}.`,
+      fix: mix.lots.difference < 1 ? '' : 'Make a tile, or find a recipe for the usual colour.',
       about: [],
     });
   }

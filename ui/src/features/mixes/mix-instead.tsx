@@ -43,7 +43,7 @@ function Settings({ instead, wantedG }: { instead: Instead; wantedG: number }) {
     <ul className="mt-2 flex flex-col gap-1.5">
       <Way title="Another recipe" better={better === 'RECIPE'} hex={recipe?.curedHex} target={instead.targetHex}>
         {recipe
-          ? `${words(recipe)}: ${recipe.parts.map((p) => `${grams(p.massG)} g ${p.name}`).join(' + ')}. Difference ${one(recipe.off)}, ${recipe.differs}.`
+          ? `${words(recipe)}: ${recipe.parts.map((p) => `${grams(p.massG)} g ${p.name}`).join(' + ')}. Difference ${one(recipe.difference)}, ${recipe.differs}.`
           : `No recipe of up to ${instead.kinds} clays on the shelf has this look and enough clay for ${grams(wantedG)} g in the pieces.`}
       </Way>
       <Way
@@ -53,7 +53,7 @@ function Settings({ instead, wantedG }: { instead: Instead; wantedG: number }) {
         target={instead.targetHex}
       >
         {patch
-          ? `${patch.grams.map((g) => `${grams(g.massG)} g ${g.name}`).join(' + ')}. Difference ${one(patch.off)}, ${patch.differs}.`
+          ? `${patch.grams.map((g) => `${grams(g.massG)} g ${g.name}`).join(' + ')}. Difference ${one(patch.difference)}, ${patch.differs}.`
           : 'There is not enough of any clay on the shelf with this look.'}
       </Way>
       <Way title="Buy" better={better === 'BUY'}>

@@ -188,7 +188,7 @@ function SeenLine({ label, field, draft, seen }: SeenProps) {
           </svg>
           <p className="text-note">
             observed, then predicted from the other tiles: difference{' '}
-            <b className="figure">{plain(Math.round(seen.off * 10) / 10)}</b> <br />{' '}
+            <b className="figure">{plain(Math.round(seen.difference * 10) / 10)}</b> <br />{' '}
             <span className="text-soft">the tile is {seen.differs}</span>
           </p>
         </div>

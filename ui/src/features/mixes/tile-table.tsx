@@ -46,7 +46,7 @@ export function TileTable({ tiles, openId, onOpen }: Props) {
                 <Seen seen={t.cured} />
               </td>
               <td className="pr-3 text-right figure">
-                {one((t.cured ?? t.raw)?.offBefore)} → {one((t.cured ?? t.raw)?.off)}
+                {one((t.cured ?? t.raw)?.differenceBefore)} → {one((t.cured ?? t.raw)?.difference)}
               </td>
             </tr>
           ))}

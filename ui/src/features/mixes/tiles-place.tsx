@@ -107,10 +107,10 @@ function Lesson({ tiles, onMake }: { tiles: Tiles; onMake: (parts: Tile['parts']
     <>
       <FigureStrip>
         <Figure value={String(tiles.tiles.length)}>tiles logged</Figure>
-        <Figure value={tiles.offBefore === undefined ? '–' : one(tiles.offBefore)}>
+        <Figure value={tiles.differenceBefore === undefined ? '–' : one(tiles.differenceBefore)}>
           average error from the swatches alone
         </Figure>
-        <Figure value={tiles.offNow === undefined ? '–' : one(tiles.offNow)}>
+        <Figure value={tiles.differenceNow === undefined ? '–' : one(tiles.differenceNow)}>
           average error after learning from tiles
         </Figure>
         <Figure value={count(tiles.clays.filter((c) => c.tiles > 0).length, 'clay')}>
@@ -123,7 +123,7 @@ function Lesson({ tiles, onMake }: { tiles: Tiles; onMake: (parts: Tile['parts']
             <span className="text-soft">Most useful next tile: </span>
             <b>{said}</b>
             <span className="text-soft"> (prediction uncertain by </span>
-            <span className="figure">{one(next.unsure)}</span>
+            <span className="figure">{one(next.uncertainty)}</span>
             <span className="text-soft">)</span>
           </p>
           <Button onClick={() => onMake(next.parts)}>Log this tile</Button>

@@ -125,9 +125,9 @@ function TrialRow({ i, row, draft, beside }: RowProps) {
         onSettle={settle}
         className="w-96 max-w-full"
       />
-      {beside && beside.off > 0 && (
+      {beside && beside.difference > 0 && (
         <p className="text-note text-soft">
-          difference {plain(Math.round(beside.off * 10) / 10)} from the chosen variant: {beside.differs}
+          difference {plain(Math.round(beside.difference * 10) / 10)} from the chosen variant: {beside.differs}
         </p>
       )}
     </li>

@@ -37,7 +37,7 @@ export function UsesList({ onKnead }: Props) {
                   <b>{name}</b> <span className="text-soft">of</span> {words(recipe)}
                 </p>
                 <p className="text-note text-soft">
-                  difference <b className="figure text-ink">{one(recipe.off)}</b>, {recipe.differs} ·{' '}
+                  difference <b className="figure text-ink">{one(recipe.difference)}</b>, {recipe.differs} ·{' '}
                   {lookWords(recipe)} · up to {grams(recipe.mostG)} g
                 </p>
               </div>

@@ -66,7 +66,7 @@ export function RangesTable() {
         </Button>
       </div>
       <Caution>
-        Copy these from the packet in your job. The packet and the maker’s safety sheet decide, not these defaults.
+        Copy these from the packet in your hand. The packet and the maker’s safety sheet decide, not these defaults.
       </Caution>
     </div>
   );

@@ -50,8 +50,8 @@ export function StandIns({ clayId, sold }: { clayId: number; sold: boolean }) {
                   {r.parts.length === 1 ? r.parts[0]?.name : r.parts.map((p) => `${p.parts} ${p.name}`).join(' : ')}
                 </span>
                 <span className="text-note text-soft">
-                  difference <b className="figure text-ink">{plain(Math.round(r.off * 10) / 10)}</b>, {r.differs},{' '}
-                  {lookWords(r)}
+                  difference <b className="figure text-ink">{plain(Math.round(r.difference * 10) / 10)}</b>, {r.differs}
+                  , {lookWords(r)}
                 </span>
               </li>
             ))}

@@ -214,7 +214,7 @@ public class KeptRoundTripTest extends ServerTest {
             JsonNode beside = view.path("rows").get(i).path("beside");
             assertThat(beside.isMissingNode()).isEqualTo(!seen);
             if (seen && i == Math.max(0, chosen)) {
-                assertThat(beside.path("off").asDouble()).isZero();
+                assertThat(beside.path("difference").asDouble()).isZero();
             }
         }
         undo();

@@ -170,8 +170,8 @@ public class LeftoversTest extends ServerTest {
         double off = 0;
         for (JsonNode use : uses) {
             JsonNode recipe = use.path("recipe");
-            assertThat(recipe.path("off").asDouble()).isGreaterThanOrEqualTo(off);
-            off = recipe.path("off").asDouble();
+            assertThat(recipe.path("difference").asDouble()).isGreaterThanOrEqualTo(off);
+            off = recipe.path("difference").asDouble();
             double parts = sum(recipe.path("parts"), "parts");
             for (JsonNode part : recipe.path("parts")) {
                 double taken =
@@ -180,7 +180,7 @@ public class LeftoversTest extends ServerTest {
             }
         }
         // Four lumps are leftovers of mixes as they are: nothing is nearer to those.
-        assertThat(uses.get(3).path("recipe").path("off").asDouble()).isLessThan(1e-6);
+        assertThat(uses.get(3).path("recipe").path("difference").asDouble()).isLessThan(1e-6);
         long current = StreamSupport.stream(http().get("/api/mixes").json().spliterator(), false)
                 .filter(mix -> !mix.path("mix").path("retired").asBoolean())
                 .count();

@@ -196,7 +196,7 @@ public class MixBookTest extends ServerTest {
         for (String mm : List.of("0.05", "0.2", "1", "5")) {
             double hides = http().post(coat + mm, glaze.path("mix"))
                     .json()
-                    .path("hides")
+                    .path("cover")
                     .asDouble();
             assertThat(hides).isGreaterThan(before).isLessThanOrEqualTo(1);
             before = hides;
@@ -213,8 +213,8 @@ public class MixBookTest extends ServerTest {
         JsonNode kelp = http().get("/api/mixes/8").json().path("measured");
         JsonNode lot = kelp.path("lots").path("clays").get(0);
         assertThat(lot.path("lot").asString()).isEqualTo("26-B");
-        assertThat(lot.path("off").asDouble())
-                .isGreaterThan(kelp.path("lots").path("off").asDouble());
+        assertThat(lot.path("difference").asDouble())
+                .isGreaterThan(kelp.path("lots").path("difference").asDouble());
         assertThat(http().get("/api/mixes/5")
                         .json()
                         .path("measured")
@@ -225,8 +225,8 @@ public class MixBookTest extends ServerTest {
         assertThat(standIns.path("usedIn").get(0).path("mixId").asLong()).isEqualTo(15);
         double off = 0;
         for (JsonNode recipe : standIns.path("recipes")) {
-            assertThat(recipe.path("off").asDouble()).isGreaterThanOrEqualTo(off);
-            off = recipe.path("off").asDouble();
+            assertThat(recipe.path("difference").asDouble()).isGreaterThanOrEqualTo(off);
+            off = recipe.path("difference").asDouble();
             for (JsonNode part : recipe.path("parts")) {
                 assertThat(part.path("clayId").asLong()).isNotIn(13L, 14L, 15L);
             }
@@ -247,11 +247,11 @@ public class MixBookTest extends ServerTest {
                             "/api/mixes/measure?wantedG=1",
                             "{\"name\":\"x\",\"parts\":[{\"clayId\":%d,\"parts\":1}]}".formatted(id))
                     .json();
-            double hides = clay.path("hidesFromMm").asDouble();
+            double hides = clay.path("opaqueFromMm").asDouble();
             for (JsonNode recipe :
                     http().get("/api/finds/stand-ins?clayId=" + id).json().path("recipes")) {
                 assertThat(recipe.path("effects")).isEqualTo(clay.path("clayEffects"));
-                assertThat(recipe.path("hidesFromMm").asDouble())
+                assertThat(recipe.path("opaqueFromMm").asDouble())
                         .isBetween(hides > 2 ? hides / 2 - 0.02 : 0, Math.max(1, 2 * hides) + 0.02);
             }
         }
@@ -279,8 +279,8 @@ public class MixBookTest extends ServerTest {
         assertThat(sum(instead.path("recipe").path("parts"), "massG")).isCloseTo(100, offset(1e-6));
         assertThat(instead.path("recipe").path("missingG").asDouble()).isZero();
         double least = Math.min(
-                instead.path("patch").path("off").asDouble(),
-                instead.path("recipe").path("off").asDouble());
+                instead.path("patch").path("difference").asDouble(),
+                instead.path("recipe").path("difference").asDouble());
         assertThat(instead.path("better").asString().equals("BUY")).isEqualTo(least >= 1);
         JsonNode enough =
                 http().post("/api/finds/instead?wantedG=10&id=10", pink).json();

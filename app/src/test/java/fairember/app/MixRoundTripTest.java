@@ -79,7 +79,7 @@ public class MixRoundTripTest extends ServerTest {
         // What stays on hands is short too: judged on grams to mix, not on grams in designs.
         assertThat(measured.path("shortG").asDouble()).isCloseTo(missing, offset(1e-9 * wanted));
         assertThat(measured.path("rawHex").asString()).matches("#[0-9a-f]{6}");
-        assertThat(measured.path("hidesFromMm").asDouble()).isBetween(0.0, 30.0);
+        assertThat(measured.path("opaqueFromMm").asDouble()).isBetween(0.0, 30.0);
         assertThat(http().post("/api/mixes/measure?wantedG=" + wanted, form).json())
                 .isEqualTo(measured);
         http().undo();
@@ -117,7 +117,7 @@ public class MixRoundTripTest extends ServerTest {
             if (!seen.isMissingNode()) {
                 assertThat(seen.path("seenHex").asString())
                         .isEqualTo(sent.path(face + "Hex").asString());
-                assertThat(seen.path("off").asDouble()).isPositive();
+                assertThat(seen.path("difference").asDouble()).isPositive();
             }
         }
         http().undo();

@@ -47,17 +47,17 @@ public class MixesTest extends ServerTest {
         JsonNode recipes = found.path("recipes");
         assertThat(recipes.size()).isEqualTo(10);
         // A swatch has steps of 1/255, so a mix of these very clays is at most a hair off.
-        assertThat(recipes.get(0).path("off").asDouble()).isLessThan(0.6);
+        assertThat(recipes.get(0).path("difference").asDouble()).isLessThan(0.6);
         assertThat(recipes.get(0).path("merits").toString()).contains("NEAREST");
         double before = 0;
         for (JsonNode recipe : recipes) {
-            assertThat(recipe.path("off").asDouble()).isGreaterThanOrEqualTo(before);
-            before = recipe.path("off").asDouble();
+            assertThat(recipe.path("difference").asDouble()).isGreaterThanOrEqualTo(before);
+            before = recipe.path("difference").asDouble();
             double grams = StreamSupport.stream(recipe.path("parts").spliterator(), false)
                     .mapToDouble(part -> part.path("massG").asDouble())
                     .sum();
             assertThat(grams).isCloseTo(toMix(40), offset(1e-9));
-            assertThat(recipe.path("unsure").asDouble()).isPositive();
+            assertThat(recipe.path("uncertainty").asDouble()).isPositive();
             assertThat(recipe.path("tiles").asInt()).isBetween(0, 20);
         }
     }
@@ -76,7 +76,7 @@ public class MixesTest extends ServerTest {
         }
         JsonNode free = found(FIND.formatted("#d07d86", 1, "200", "false", ",\"clayIds\":[12]"));
         assertThat(free.path("recipes").size()).isEqualTo(1);
-        assertThat(free.path("recipes").get(0).path("off").asDouble()).isLessThan(0.5);
+        assertThat(free.path("recipes").get(0).path("difference").asDouble()).isLessThan(0.5);
         assertThat(free.path("recipes").get(0).path("missingG").asDouble()).isCloseTo(toMix(200) - 12, offset(1e-9));
     }
 
@@ -131,8 +131,8 @@ public class MixesTest extends ServerTest {
                 .asLong();
         JsonNode after = http().post("/api/mixes/measure?wantedG=10", mix).json();
         assertThat(after.path("tiles").asInt()).isEqualTo(before.path("tiles").asInt() + 1);
-        assertThat(after.path("unsureCured").asDouble())
-                .isLessThan(0.6 * before.path("unsureCured").asDouble());
+        assertThat(after.path("uncertaintyCured").asDouble())
+                .isLessThan(0.6 * before.path("uncertaintyCured").asDouble());
         JsonNode tiles = http().get("/api/tiles").json().path("tiles");
         assertThat(tiles.size()).isEqualTo(logged + 1);
         JsonNode tile = tile(id);
@@ -140,7 +140,7 @@ public class MixesTest extends ServerTest {
         // The tile is judged by what was known without it; what is known with it is nearer to what was seen.
         assertThat(off(cured.path("expectedHex"), before.path("curedHex"))).isLessThan(2);
         assertThat(off(after.path("curedHex"), cured.path("seenHex")))
-                .isLessThan(0.7 * cured.path("off").asDouble());
+                .isLessThan(0.7 * cured.path("difference").asDouble());
         assertThat(tile.path("raw").isMissingNode()).isTrue();
         http().undo();
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isEqualTo(before);
@@ -160,7 +160,7 @@ public class MixesTest extends ServerTest {
         String error = TILE.formatted(7, "#c01060");
         long id = http().post("/api/tiles", error).json().path("id").asLong();
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isEqualTo(before);
-        assertThat(http().get("/api/tiles").json().path("offNow")).isEqualTo(log.path("offNow"));
+        assertThat(http().get("/api/tiles").json().path("differenceNow")).isEqualTo(log.path("differenceNow"));
         assertThat(tile(id).path("leftOut").asBoolean()).isTrue();
         String confirmed = error.replace("\"note\"", "\"confirmed\":true,\"note\"");
         assertThat(http().change("/api/tiles/" + id, confirmed)
@@ -214,7 +214,7 @@ public class MixesTest extends ServerTest {
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isEqualTo(before);
         JsonNode after = http().get("/api/tiles").json();
         assertThat(after.path("tiles").size()).isEqualTo(log.path("tiles").size() + 1);
-        assertThat(after.path("offNow")).isEqualTo(log.path("offNow"));
+        assertThat(after.path("differenceNow")).isEqualTo(log.path("differenceNow"));
         assertThat(after.path("clays")).isEqualTo(log.path("clays"));
         http().change("/api/tiles/" + id, TILE.formatted(7, "#97804c"));
         assertThat(http().post("/api/mixes/measure?wantedG=10", mix).json()).isNotEqualTo(before);
@@ -248,11 +248,11 @@ public class MixesTest extends ServerTest {
     @Test
     public void theLogSaysHowFarOffItWasAndWhichTileWouldTeachMost() {
         JsonNode log = http().get("/api/tiles").json();
-        assertThat(log.path("offNow").asDouble())
-                .isLessThan(0.7 * log.path("offBefore").asDouble());
+        assertThat(log.path("differenceNow").asDouble())
+                .isLessThan(0.7 * log.path("differenceBefore").asDouble());
         JsonNode next = log.path("next");
         assertThat(next.path("parts").size()).isEqualTo(2);
-        assertThat(next.path("unsure").asDouble()).isGreaterThan(2);
+        assertThat(next.path("uncertainty").asDouble()).isGreaterThan(2);
         // Black was four times stronger by its class; the tile of nine white to one black says less, and so does its
         // note.
         assertThat(log.path("tiles"))

@@ -107,7 +107,7 @@ public class SheetSumsTest extends ServerTest {
                         + "," + teal + "]}");
         assertThat(match.path("complete").asBoolean()).isTrue();
         assertThat(match.path("nearest").get(0).path("parts").toString()).isEqualTo("[3,1]");
-        assertThat(match.path("nearest").get(0).path("off").asDouble()).isLessThan(0.5);
+        assertThat(match.path("nearest").get(0).path("difference").asDouble()).isLessThan(0.5);
         String layer = "{\"parts\":[" + teal + "],\"face\":\"CURED\",\"backingHex\":\"#ffffff\",\"thickMm\":%s}";
         assertThat(sum("layer", layer.formatted("0")).path("hex").asString()).isEqualTo("#ffffff");
         assertThat(sum("layer", layer.formatted("20")).path("hex").asString()).isEqualTo("#2f7f83");

@@ -54,10 +54,10 @@ public record FindForm(
     }
 
     /** How thick a sheet has to be for nothing to show through, and what it does that no even colour can show. */
-    public record LookForm(double hidesFromMm, @Nullable List<Effect> effects) {
+    public record LookForm(double opaqueFromMm, @Nullable List<Effect> effects) {
         Look parse() {
             return new Look(
-                    new Length(Colorant.SHEET.check(hidesFromMm)),
+                    new Length(Colorant.SHEET.check(opaqueFromMm)),
                     (effects == null ? List.<Effect>of() : effects)
                             .stream().filter(effect -> effect != Effect.PLAIN).collect(Collectors.toSet()));
         }

@@ -91,7 +91,7 @@ class Instead {
     record GramsView(@Nullable Long clayId, @Nullable Integer lump, String name, double massG) {}
 
     /** The recipe patched: what goes in, how far off it is. */
-    record PatchView(List<GramsView> grams, String curedHex, double off, String differs, double costMinor) {}
+    record PatchView(List<GramsView> grams, String curedHex, double difference, String differs, double costMinor) {}
 
     /**
      * Settings out for a mix the shelf is short of.
@@ -184,7 +184,7 @@ class Instead {
 
     /** How a mix hides and shimmers, without what is added: that can be added to anything. */
     private static Look look(MixedColour colour) {
-        return new Look(colour.cured().colorant().hidesFrom(), Set.copyOf(colour.effects()));
+        return new Look(colour.cured().colorant().opaqueFrom(), Set.copyOf(colour.effects()));
     }
 
     private static Optional<FoundSet> nearest(
@@ -227,7 +227,7 @@ class Instead {
                                         calculator.view(recipe)))
                                 .stream())
                 .sorted((one, other) ->
-                        Double.compare(one.recipe().off(), other.recipe().off()))
+                        Double.compare(one.recipe().difference(), other.recipe().difference()))
                 .toList();
     }
 

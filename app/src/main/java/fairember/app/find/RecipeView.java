@@ -20,14 +20,14 @@ import org.jspecify.annotations.Nullable;
  * A recipe that comes near.
  *
  * @param clays what it comes down to, in clays, to keep it as a mix
- * @param off ΔE00 from the target
+ * @param difference ΔE00 from the target
  * @param differs what it is beside the target, in words
  * @param costMinor of all that is wanted
  * @param missingG to be bought for all that is wanted
  * @param tiles how many trial tiles have one of its clays in them
- * @param unsure how far off the prediction may be, ΔE00
+ * @param uncertainty how far off the prediction may be, ΔE00
  * @param mostG the most that what is on hand makes
- * @param hidesFromMm how thick a sheet of it has to be, cured, for nothing to show through
+ * @param opaqueFromMm how thick a sheet of it has to be, cured, for nothing to show through
  * @param effects what it does that an even colour cannot show
  * @param others the same clays and lumps in other ratios, the nearest first
  */
@@ -37,14 +37,14 @@ record RecipeView(
         String rawHex,
         String curedHex,
         boolean beyondScreen,
-        double off,
+        double difference,
         String differs,
         double costMinor,
         double missingG,
         int tiles,
-        double unsure,
+        double uncertainty,
         double mostG,
-        double hidesFromMm,
+        double opaqueFromMm,
         List<Effect> effects,
         Set<FoundRecipes.Merit> merits,
         List<RatioView> others) {
@@ -66,7 +66,7 @@ record RecipeView(
             List<Double> massG,
             List<ClayPartView> clays,
             String hex,
-            double off,
+            double difference,
             String differs,
             double missingG) {}
 
@@ -105,17 +105,17 @@ record RecipeView(
                     raw.srgb().hex(),
                     cured.srgb().hex(),
                     (face == Face.RAW ? raw : cured).beyondScreen(),
-                    recipe.off(),
+                    recipe.deltaE(),
                     recipe.difference().words(),
                     recipe.minorPerGram() * wantedG,
                     recipe.missing().g(),
                     learned.tilesBehind(given),
-                    learned.unsure(given, face),
+                    learned.uncertainty(given, face),
                     recipe.parts().stream()
                             .mapToDouble(part -> part.choice().onHandG() * sum(recipe) / part.parts())
                             .min()
                             .orElse(0),
-                    cured.colorant().hidesFrom().mm(),
+                    cured.colorant().opaqueFrom().mm(),
                     recipe.parts().stream()
                             .flatMap(part -> part.choice().effects().stream())
                             .distinct()
@@ -131,7 +131,7 @@ record RecipeView(
                     recipe.parts().stream().map(part -> grams(recipe, part)).toList(),
                     clays(recipe),
                     seen(recipe, pantry, face).srgb().hex(),
-                    recipe.off(),
+                    recipe.deltaE(),
                     recipe.difference().words(),
                     recipe.missing().g());
         }

@@ -96,9 +96,8 @@ final class ChangeWords {
             return Figures.show(value.asDouble());
         }
         String text = value.asString();
-        return !WORDS.contains(field) && CHOICE.matcher(text).matches()
-                ? text.toLowerCase(Locale.ROOT).replace('_', ' ')
-                : text;
+        boolean choice = !WORDS.contains(field) && CHOICE.matcher(text).matches();
+        return "“" + (choice ? text.toLowerCase(Locale.ROOT).replace('_', ' ') : text) + "”";
     }
 
     /** "heightMm" as "height". */

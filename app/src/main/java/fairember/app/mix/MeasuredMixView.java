@@ -30,10 +30,10 @@ import org.jspecify.annotations.Nullable;
  * @param inclusions grams of what is added
  * @param effects what some of its clays and what is added do that an even colour cannot show
  * @param clayEffects the same of its clays alone
- * @param hidesFromMm how thick a sheet has to be for nothing to show through
+ * @param opaqueFromMm how thick a sheet has to be for nothing to show through
  * @param tiles how many trial tiles have one of its clays in them
- * @param unsureRaw how far off the raw colour may be, one standard error in ΔE00
- * @param unsureCured how far off the cured colour may be
+ * @param uncertaintyRaw how far off the raw colour may be, one standard error in ΔE00
+ * @param uncertaintyCured how far off the cured colour may be
  * @param lots what lots that differ do to it
  * @param shortG grams to mix that the shelf has not, over all its clays
  */
@@ -48,10 +48,10 @@ public record MeasuredMixView(
         boolean beyondScreen,
         List<Effect> effects,
         List<Effect> clayEffects,
-        double hidesFromMm,
+        double opaqueFromMm,
         int tiles,
-        double unsureRaw,
-        double unsureCured,
+        double uncertaintyRaw,
+        double uncertaintyCured,
         @Nullable LotsView lots,
         double densityGPerCm3,
         double lowC,
@@ -103,7 +103,7 @@ public record MeasuredMixView(
     public record InclusionView(String name, double massG) {}
 
     /** A clay of which another lot is in use, and how it differs cured. */
-    public record OtherLotView(long clayId, String clay, String lot, double off, String differs) {
+    public record OtherLotView(long clayId, String clay, String lot, double difference, String differs) {
         static Stream<OtherLotView> of(StockClay clay) {
             var shift = LotShift.ofClay(clay, Face.CURED);
             return Stream.ofNullable(clay.lot())
@@ -113,7 +113,7 @@ public record MeasuredMixView(
     }
 
     /** What these lots do to the mix, cured. */
-    public record LotsView(List<OtherLotView> clays, double off, String differs) {}
+    public record LotsView(List<OtherLotView> clays, double difference, String differs) {}
 
     private static final Mass MEASURED = new Mass(1);
 
@@ -134,10 +134,10 @@ public record MeasuredMixView(
                 mix.colour().raw().beyondScreen() || mix.colour().cured().beyondScreen(),
                 mix.effects(),
                 mix.colour().effects(),
-                mix.colour().cured().colorant().hidesFrom().mm(),
+                mix.colour().cured().colorant().opaqueFrom().mm(),
                 learned.tilesBehind(parts),
-                learned.unsure(parts, Face.RAW),
-                learned.unsure(parts, Face.CURED),
+                learned.uncertainty(parts, Face.RAW),
+                learned.uncertainty(parts, Face.CURED),
                 LotShift.of(mix).map(MeasuredMixView::lots).orElse(null),
                 mix.density().gPerCm3(),
                 mix.window().low().c(),

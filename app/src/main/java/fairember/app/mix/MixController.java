@@ -89,7 +89,7 @@ class MixController {
     }
 
     /** How a coat or a thin sheet of a mix looks over something, raw and cured, and how well it hides, 0 to 1. */
-    record CoatView(String rawHex, String curedHex, double hides) {}
+    record CoatView(String rawHex, String curedHex, double cover) {}
 
     /** A coat of a mix that is being typed; nothing is saved. */
     @PostMapping("/coat")
@@ -109,7 +109,7 @@ class MixController {
         return new CoatView(
                 colour.raw().colorant().over(backing.orElseThrow(), thick).hex(),
                 colour.cured().colorant().over(backing.orElseThrow(), thick).hex(),
-                colour.cured().colorant().hides(thick));
+                colour.cured().colorant().cover(thick));
     }
 
     /** The same recipe counted in another unit: in grams and drops, those to mix for what ends up in designs; nothing is saved. */

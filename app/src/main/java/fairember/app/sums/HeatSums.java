@@ -49,8 +49,8 @@ class HeatSums {
      * @param packing of the foil; firm when not said
      * @param curve the oven's temperature over time
      * @param startC of the design before; 20 when not said
-     * @param conductsWPerMk of the clay; 0.22 when not said
-     * @param holdsJPerKgK of the clay; 1200 when not said
+     * @param conductivityWPerMk of the clay; 0.22 when not said
+     * @param heatCapacityJPerKgK of the clay; 1200 when not said
      */
     record HeatSumForm(
             ShapeForm shape,
@@ -60,8 +60,8 @@ class HeatSums {
             Air air,
             List<CurvePointForm> curve,
             @Nullable Double startC,
-            @Nullable Double conductsWPerMk,
-            @Nullable Double holdsJPerKgK,
+            @Nullable Double conductivityWPerMk,
+            @Nullable Double heatCapacityJPerKgK,
             double minutes,
             double lowC,
             double highC) {}
@@ -105,8 +105,8 @@ class HeatSums {
         var material = g.at(
                 "",
                 () -> new Material(
-                        or(form.conductsWPerMk(), Material.USUAL_CONDUCTS),
-                        or(form.holdsJPerKgK(), Material.USUAL_TIMES),
+                        or(form.conductivityWPerMk(), Material.USUAL_CONDUCTIVITY),
+                        or(form.heatCapacityJPerKgK(), Material.USUAL_TIMES),
                         new Density(Density.SPAN.check(form.densityGPerCm3()))));
         var curve = g.at("curve", () -> curve(form.curve()));
         g.at("", () -> Heating.LENGTH.check(form.minutes()));

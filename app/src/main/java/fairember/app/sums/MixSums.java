@@ -79,7 +79,7 @@ class MixSums {
     record LayerSumForm(List<MixSumPartForm> parts, Face face, String backingHex, double thickMm) {}
 
     /** How the sheet looks, how well it hides (0 to 1), and from which thickness on nothing shows through. */
-    record LayerSumView(String hex, double hides, double hidesFromMm) {}
+    record LayerSumView(String hex, double cover, double opaqueFromMm) {}
 
     @PostMapping("/api/sums/layer")
     LayerSumView layer(@RequestBody LayerSumForm form) {
@@ -94,8 +94,8 @@ class MixSums {
         Length thick = new Length(form.thickMm());
         return new LayerSumView(
                 colorant.over(backing.orElseThrow(), thick).hex(),
-                colorant.hides(thick),
-                colorant.hidesFrom().mm());
+                colorant.cover(thick),
+                colorant.opaqueFrom().mm());
     }
 
     /** A colour to come near to with some clays. */
@@ -105,7 +105,7 @@ class MixSums {
     record MatchSumView(List<MatchView> nearest, boolean complete) {}
 
     /** A recipe, and how far off it is. */
-    record MatchView(List<Integer> parts, double off, String differs) {}
+    record MatchView(List<Integer> parts, double difference, String differs) {}
 
     @PostMapping("/api/sums/match")
     MatchSumView match(@RequestBody MatchSumForm form) {
@@ -144,7 +144,8 @@ class MixSums {
         Integer[] parts = new Integer[clays];
         Arrays.fill(parts, 0);
         recipe.parts().forEach(part -> parts[(int) part.choice().id()] = part.parts());
-        return new MatchView(List.of(parts), recipe.off(), recipe.difference().words());
+        return new MatchView(
+                List.of(parts), recipe.deltaE(), recipe.difference().words());
     }
 
     private static List<MixPart> parsed(List<MixSumPartForm> parts) {

@@ -45,11 +45,11 @@ class TileController {
     /**
      * One face of a tile: what was seen, what all other tiles lead to expect, and what was expected before any tile.
      *
-     * @param off ΔE00 between seen and what is expected without this tile
-     * @param offBefore ΔE00 between seen and what the swatches alone say
+     * @param difference ΔE00 between seen and what is expected without this tile
+     * @param differenceBefore ΔE00 between seen and what the swatches alone say
      * @param differs what the seen is beside the expected, in words
      */
-    record SeenView(String seenHex, String expectedHex, double off, double offBefore, String differs) {}
+    record SeenView(String seenHex, String expectedHex, double difference, double differenceBefore, String differs) {}
 
     /**
      * A tile with its number and edition.
@@ -68,14 +68,14 @@ class TileController {
     record TaughtClayView(long clayId, String name, int tiles, double strengthTimes) {}
 
     /** A tile that would teach most. */
-    record NextTileView(List<TileForm.TilePartForm> parts, double unsure) {}
+    record NextTileView(List<TileForm.TilePartForm> parts, double uncertainty) {}
 
     /** All tiles, and what came of them: mean ΔE00 of all that was seen, before any tile and by the other tiles; held back ones do not count. */
     record TilesView(
             List<TileView> tiles,
             List<TaughtClayView> clays,
-            @Nullable Double offBefore,
-            @Nullable Double offNow,
+            @Nullable Double differenceBefore,
+            @Nullable Double differenceNow,
             @Nullable NextTileView next) {}
 
     /** The number of a new tile. */
@@ -103,8 +103,8 @@ class TileController {
                                 now.tilesOf(clay.id()),
                                 Math.exp(now.habit(clay.id()).strength())))
                         .toList(),
-                mean(seen.stream().map(SeenView::offBefore).toList()),
-                mean(seen.stream().map(SeenView::off).toList()),
+                mean(seen.stream().map(SeenView::differenceBefore).toList()),
+                mean(seen.stream().map(SeenView::difference).toList()),
                 now.nextTile().map(TileController::view).orElse(null));
     }
 
@@ -119,7 +119,7 @@ class TileController {
                 next.parts().stream()
                         .map(part -> new TileForm.TilePartForm(part.clayId(), part.parts()))
                         .toList(),
-                next.unsure());
+                next.uncertainty());
     }
 
     private static TileView view(

@@ -34,7 +34,7 @@ class TrialController {
     }
 
     /** How a row's colour differs from the chosen one, or from the first; nothing when one of them was not looked at. */
-    record BesideView(double off, String differs) {}
+    record BesideView(double difference, String differs) {}
 
     /** A trial with its number and edition, and each row beside the chosen one. */
     record TrialView(long id, int edition, TrialForm trial, List<TrialRowView> rows) {

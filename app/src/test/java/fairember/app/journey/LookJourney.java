@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.openqa.selenium.By;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -62,6 +64,8 @@ public class LookJourney extends Journey {
         };
     }
 
+    private final Set<String> seenOpen = new HashSet<>();
+
     @Test(dataProvider = "views")
     public void aViewIsWholeAndForEveryone(String path, String picture) throws IOException {
         page.size(1280, 800);
@@ -77,6 +81,11 @@ public class LookJourney extends Journey {
         if (folder != null && picture != null) {
             Files.createDirectories(Path.of(folder));
             Files.write(Path.of(folder, picture + ".png"), page.picture());
+        }
+        for (String opener : page.openers()) {
+            if (seenOpen.add(opener)) {
+                page.isForEveryoneWithOpen(opener);
+            }
         }
         page.size(820, 1180);
         assertThat(overflow().get(0)).as("%s at 820 wide is cut off", path).isZero();

@@ -84,7 +84,7 @@ public class MixesJourney extends Journey {
         page.sees("Contains shimmer");
         go("/shelf/clays/11");
         page.choose("Effect not shown by the swatch", "plain");
-        page.sees("Brass: effect shimmer to plain");
+        page.sees("Brass: effect “shimmer” to “plain”");
         page.keys("m");
         page.press("Brass glint");
         page.leaves("Contains shimmer");

@@ -248,4 +248,38 @@ final class Page implements AutoCloseable {
         List<Rule> found = axe.analyze(driver).getViolations();
         assertThat(found).as("axe on %s: %s", driver.getCurrentUrl(), found).isEmpty();
     }
+
+    /** The names of what opens on this page: menus, lists, dialogs, details; a list of choices once for all of its kind. */
+    @SuppressWarnings("unchecked")
+    List<String> openers() {
+        return (List<String>) script("""
+                const kind = e => e.getAttribute('role') === 'combobox' ? 'a list of choices'
+                  : (e.getAttribute('aria-label') ?? e.textContent).replace(/[0-9]+/g, '').trim();
+                const found = [...document.querySelectorAll('[aria-haspopup], [aria-expanded=false], summary, [role=combobox]')]
+                  .filter(e => e.checkVisibility() && !e.disabled);
+                found.forEach(e => e.setAttribute('data-opens', kind(e)));
+                return [...new Set(found.map(kind))];
+                """);
+    }
+
+    /** Opens what {@link #openers} named, looks at it as {@link #isForEveryone} does, and closes it again. */
+    void isForEveryoneWithOpen(String opener) {
+        By by = By.xpath("//*[@data-opens=\"" + opener + "\"]");
+        WebElement trigger = one(by);
+        script("arguments[0].scrollIntoView({block: 'center'})", trigger);
+        trigger.click();
+        until(() -> !all(By.cssSelector(
+                        "[aria-expanded=true], [role=menu], [role=dialog], [role=listbox], details[open]"))
+                .isEmpty());
+        isForEveryone();
+        keys(Keys.ESCAPE);
+        script("document.querySelectorAll('details[open]').forEach(e => { e.open = false; })");
+        for (WebElement still : all(by)) {
+            if ("true".equals(still.getAttribute("aria-expanded"))) {
+                still.click();
+            }
+        }
+        until(() -> all(By.cssSelector("[role=menu], [role=dialog], [role=listbox]"))
+                .isEmpty());
+    }
 }

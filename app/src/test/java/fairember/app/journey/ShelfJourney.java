@@ -71,7 +71,7 @@ public class ShelfJourney extends Journey {
         page.sees("baking time at 125 °C");
         go("/settings");
         page.choose("Baking method", "long and low");
-        page.until(() -> page.text().contains("baking method packet to long and low"));
+        page.until(() -> page.text().contains("baking method “packet” to “long and low”"));
         go("/designs/1/bakes");
         page.sees("Long and low: 60 min at the low end of the window");
         page.press("Undo");

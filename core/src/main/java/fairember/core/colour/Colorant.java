@@ -134,18 +134,18 @@ public final class Colorant {
      * How well a sheet hides what lies under it: its luminance over the black of a test card by that over its white (Y 0.02 and
      * 0.8), 0 to 1. From 0.98 on nothing shows through.
      */
-    public double hides(Length thickness) {
+    public double cover(Length thickness) {
         return over(BLACK, thickness).luminance().of1()
                 / over(WHITE, thickness).luminance().of1();
     }
 
     /** How thick a sheet has to be for nothing to show through: up to {@value #MOST_SHEET_MM} mm, found by halving. */
-    public Length hidesFrom() {
+    public Length opaqueFrom() {
         double low = 0;
         double high = MOST_SHEET_MM;
         while (high - low > SHEET_STEP_MM) {
             double middle = (low + high) / 2;
-            if (hides(new Length(middle)) >= HIDDEN) {
+            if (cover(new Length(middle)) >= HIDDEN) {
                 high = middle;
             } else {
                 low = middle;

@@ -12,10 +12,10 @@ import fairember.core.measure.Span;
  * @param density of the clay
  */
 public record Material(double conducts, double holds, Density density) {
-    public static final Span CONDUCTS = Span.of("conductsWPerMk", "conductivity", 0.1, 0.6, "W/mK");
-    public static final Span HOLDS = Span.of("holdsJPerKgK", "heat capacity", 600, 2000, "J/kgK");
+    public static final Span CONDUCTIVITY = Span.of("conductivityWPerMk", "conductivity", 0.1, 0.6, "W/mK");
+    public static final Span HEAT_CAPACITY = Span.of("heatCapacityJPerKgK", "heat capacity", 600, 2000, "J/kgK");
     /** k of polymer clay. */
-    public static final double USUAL_CONDUCTS = 0.22;
+    public static final double USUAL_CONDUCTIVITY = 0.22;
     /** c of polymer clay. */
     public static final double USUAL_TIMES = 1200;
     /** c of the air and aluminium of a foil core. */
@@ -25,14 +25,14 @@ public record Material(double conducts, double holds, Density density) {
         Gathering g = new Gathering();
         double k = conducts;
         double c = holds;
-        g.at("", () -> CONDUCTS.check(k));
-        g.at("", () -> HOLDS.check(c));
+        g.at("", () -> CONDUCTIVITY.check(k));
+        g.at("", () -> HEAT_CAPACITY.check(c));
         g.orRefuse();
     }
 
     /** Clay of this density with the usual constants. */
     public static Material of(Density density) {
-        return new Material(USUAL_CONDUCTS, USUAL_TIMES, density);
+        return new Material(USUAL_CONDUCTIVITY, USUAL_TIMES, density);
     }
 
     /** ρc, J/(m³·K). */

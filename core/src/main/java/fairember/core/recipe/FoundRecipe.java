@@ -21,7 +21,7 @@ public record FoundRecipe(
     public record Part(Choice choice, int parts) {}
 
     /** Nearest first; then fewer choices, fewer parts, and the order of the choices, so that there is one order only. */
-    public static final Comparator<FoundRecipe> NEAREST = Comparator.<FoundRecipe>comparingDouble(FoundRecipe::off)
+    public static final Comparator<FoundRecipe> NEAREST = Comparator.<FoundRecipe>comparingDouble(FoundRecipe::deltaE)
             .thenComparingInt(FoundRecipe::kinds)
             .thenComparingInt(FoundRecipe::allParts)
             .thenComparing(FoundRecipe::key);
@@ -31,7 +31,7 @@ public record FoundRecipe(
     }
 
     /** ΔE00 from the target. */
-    public double off() {
+    public double deltaE() {
         return difference.total();
     }
 
@@ -57,11 +57,11 @@ public record FoundRecipe(
 
     /** Whether another is no worse in anything that counts, and better in something. */
     boolean beatenBy(FoundRecipe other) {
-        boolean noWorse = other.off() <= off()
+        boolean noWorse = other.deltaE() <= deltaE()
                 && other.minorPerGram() <= minorPerGram
                 && other.missing().g() <= missing.g()
                 && other.kinds() <= kinds();
-        boolean better = other.off() < off()
+        boolean better = other.deltaE() < deltaE()
                 || other.minorPerGram() < minorPerGram
                 || other.missing().g() < missing.g()
                 || other.kinds() < kinds();

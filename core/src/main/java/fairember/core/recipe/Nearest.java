@@ -51,7 +51,7 @@ final class Nearest {
             best.remove(furthest().set());
         }
         if (best.size() == most) {
-            worst = furthest().off();
+            worst = furthest().deltaE();
             leastY = Lab.luminance(ColourDifference.reach(targetL, worst, -1) - ColorantTable.ERROR);
             mostY = Lab.luminance(ColourDifference.reach(targetL, worst, 1) + ColorantTable.ERROR);
         }
@@ -69,7 +69,7 @@ final class Nearest {
     synchronized List<FoundSet> list() {
         return best.values().stream()
                 .map(ratios -> new FoundSet(
-                        ratios.stream().filter(ratio -> ratio.off() <= worst).toList()))
+                        ratios.stream().filter(ratio -> ratio.deltaE() <= worst).toList()))
                 .sorted(Comparator.comparing(FoundSet::nearest, FoundRecipe.NEAREST))
                 .toList();
     }

@@ -27,7 +27,7 @@ public record Substitutes(
      * else the nearer of what there is.
      */
     public static Substitutes of(Optional<FoundRecipe> recipe, Optional<Patch> patch, long buyMinor, boolean canBuy) {
-        double byRecipe = recipe.map(FoundRecipe::off).orElse(Double.POSITIVE_INFINITY);
+        double byRecipe = recipe.map(FoundRecipe::deltaE).orElse(Double.POSITIVE_INFINITY);
         double byPatch = patch.map(p -> p.difference().total()).orElse(Double.POSITIVE_INFINITY);
         double least = Math.min(byRecipe, byPatch);
         Way nearer = least == Double.POSITIVE_INFINITY ? Way.NONE : byPatch <= byRecipe ? Way.PATCH : Way.RECIPE;

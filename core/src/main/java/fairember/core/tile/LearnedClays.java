@@ -58,7 +58,7 @@ public final class LearnedClays {
      *
      * <pre>√(trace J·(JᵀWJ + prior)⁻¹·Jᵀ)</pre>
      */
-    public double unsure(List<TrialTile.ClayParts> parts, Face face) {
+    public double uncertainty(List<TrialTile.ClayParts> parts, Face face) {
         double[][] slopes = landscape().slopes(parts, face, new SeenAt(colour(parts, face), 1));
         int[] columns = landscape().columns(parts);
         double sum = 0;
@@ -76,9 +76,9 @@ public final class LearnedClays {
      * The tile that would teach the most: the one whose cured colour is least sure.
      *
      * @param parts what to mix
-     * @param unsure how far off its colour may be, in ΔE00
+     * @param uncertainty how far off its colour may be, in ΔE00
      */
-    public record NextTile(List<TrialTile.ClayParts> parts, double unsure) {}
+    public record NextTile(List<TrialTile.ClayParts> parts, double uncertainty) {}
 
     /** The next tile to make, of two clays; nothing when there are not two. */
     public Optional<NextTile> nextTile() {
@@ -89,9 +89,9 @@ public final class LearnedClays {
                     List<TrialTile.ClayParts> parts = List.of(
                             new TrialTile.ClayParts(fit.clays().get(i).id(), ratio[0]),
                             new TrialTile.ClayParts(fit.clays().get(j).id(), ratio[1]));
-                    double unsure = unsure(parts, Face.CURED);
-                    if (best == null || unsure > best.unsure()) {
-                        best = new NextTile(parts, unsure);
+                    double uncertainty = uncertainty(parts, Face.CURED);
+                    if (best == null || uncertainty > best.uncertainty()) {
+                        best = new NextTile(parts, uncertainty);
                     }
                 }
             }

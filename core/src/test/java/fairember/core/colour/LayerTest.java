@@ -24,8 +24,8 @@ public class LayerTest {
         Colorant mix = Colorant.mix(
                 List.of(clay("#e9e4d8", Opacity.TRANSLUCENT), clay("#e8c9b0", Opacity.OPAQUE)), new double[] {7, 1});
         // Tried: luminance over black is 0.67 of that over white at 1 mm, 0.86 at 2 mm.
-        assertThat(mix.hides(new Length(1))).isCloseTo(0.67, within(0.03));
-        assertThat(mix.hides(new Length(2))).isCloseTo(0.86, within(0.03));
+        assertThat(mix.cover(new Length(1))).isCloseTo(0.67, within(0.03));
+        assertThat(mix.cover(new Length(2))).isCloseTo(0.86, within(0.03));
     }
 
     @Test
@@ -47,16 +47,16 @@ public class LayerTest {
         for (Opacity opacity : Opacity.values()) {
             double before = 0;
             for (double mm : new double[] {0.1, 0.3, 0.6, 1, 2, 4, 8}) {
-                double hides = clay("#d9c9b0", opacity).hides(new Length(mm));
+                double hides = clay("#d9c9b0", opacity).cover(new Length(mm));
                 assertThat(hides).isBetween(before, 1.0);
                 before = hides;
             }
         }
         Length thin = new Length(0.5);
-        assertThat(clay("#d9c9b0", Opacity.OPAQUE).hides(thin))
-                .isGreaterThan(clay("#d9c9b0", Opacity.HALF).hides(thin));
-        assertThat(clay("#d9c9b0", Opacity.HALF).hides(thin))
-                .isGreaterThan(clay("#d9c9b0", Opacity.TRANSLUCENT).hides(thin));
+        assertThat(clay("#d9c9b0", Opacity.OPAQUE).cover(thin))
+                .isGreaterThan(clay("#d9c9b0", Opacity.HALF).cover(thin));
+        assertThat(clay("#d9c9b0", Opacity.HALF).cover(thin))
+                .isGreaterThan(clay("#d9c9b0", Opacity.TRANSLUCENT).cover(thin));
     }
 
     @Test
@@ -107,10 +107,10 @@ public class LayerTest {
         for (Opacity opacity : List.of(Opacity.OPAQUE, Opacity.HALF)) {
             for (String hex : List.of("#b3342b", "#f4f2ea", "#2a2e33", "#2f5d62", "#e0b090")) {
                 Colorant clay = clay(hex, opacity);
-                double mm = clay.hidesFrom().mm();
-                assertThat(clay.hides(new Length(mm))).as(hex).isGreaterThanOrEqualTo(Colorant.HIDDEN);
+                double mm = clay.opaqueFrom().mm();
+                assertThat(clay.cover(new Length(mm))).as(hex).isGreaterThanOrEqualTo(Colorant.HIDDEN);
                 if (mm > 0.03) {
-                    assertThat(clay.hides(new Length(mm - 0.02))).as(hex).isLessThan(Colorant.HIDDEN);
+                    assertThat(clay.cover(new Length(mm - 0.02))).as(hex).isLessThan(Colorant.HIDDEN);
                 }
             }
         }

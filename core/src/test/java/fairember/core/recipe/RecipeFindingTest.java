@@ -102,8 +102,8 @@ public class RecipeFindingTest {
             Set<Effect> effects = set.stream()
                     .flatMap(i -> search.choices().get(i).effects().stream())
                     .collect(Collectors.toSet());
-            double mm = mixed.hidesFrom().mm();
-            double asked = look.hidesFrom().mm();
+            double mm = mixed.opaqueFrom().mm();
+            double asked = look.opaqueFrom().mm();
             boolean alike = mm <= Math.max(1, 2 * asked) && (asked / 2 <= 1 || mm >= asked / 2);
             if (!alike || !effects.equals(look.effects())) {
                 return;
@@ -136,7 +136,7 @@ public class RecipeFindingTest {
                         .containsOnly(ratios.get(0).set());
                 assertThat(ratios.get(0).kinds()).isEqualTo(kinds);
                 for (int r = 0; r < ratios.size(); r++) {
-                    assertThat(ratios.get(r).off()).isCloseTo(expected.get(i).get(r), within(1e-9));
+                    assertThat(ratios.get(r).deltaE()).isCloseTo(expected.get(i).get(r), within(1e-9));
                 }
             }
         }
@@ -154,7 +154,7 @@ public class RecipeFindingTest {
             double sum = recipe.allParts();
             Colorant mixed = Colorant.mix(
                     recipe.parts().stream().map(p -> p.choice().colorant()).toList(), parts);
-            assertThat(recipe.off())
+            assertThat(recipe.deltaE())
                     .isCloseTo(
                             ColourDifference.of(search.target(), Lab.of(mixed.thick()))
                                     .total(),
@@ -178,12 +178,12 @@ public class RecipeFindingTest {
         List<FoundRecipes.Listed> list = found.shortList(12);
         double nearest = found.nearest().stream()
                 .flatMap(List::stream)
-                .mapToDouble(set -> set.nearest().off())
+                .mapToDouble(set -> set.nearest().deltaE())
                 .min()
                 .orElseThrow();
-        assertThat(list.get(0).recipe().off()).isEqualTo(nearest);
+        assertThat(list.get(0).recipe().deltaE()).isEqualTo(nearest);
         assertThat(list.get(0).merits()).contains(FoundRecipes.Merit.NEAREST);
-        assertThat(list).extracting(l -> l.recipe().off()).isSorted();
+        assertThat(list).extracting(l -> l.recipe().deltaE()).isSorted();
         for (FoundRecipes.Merit merit :
                 List.of(FoundRecipes.Merit.CHEAPEST, FoundRecipes.Merit.FEWEST, FoundRecipes.Merit.NEAREST)) {
             assertThat(list.stream().filter(l -> l.merits().contains(merit))).hasSize(1);
@@ -205,7 +205,7 @@ public class RecipeFindingTest {
                             shelf.get(a + 8).colorant()),
                     new double[] {5, 1, 2});
             RecipeSearch search = new RecipeSearch(Lab.of(mixed.thick()), shelf, 3, 12, new Mass(10), false);
-            assertThat(RecipeFinding.find(search).shortList(1).get(0).recipe().off())
+            assertThat(RecipeFinding.find(search).shortList(1).get(0).recipe().deltaE())
                     .isLessThan(1e-9);
         }
     }
@@ -231,7 +231,7 @@ public class RecipeFindingTest {
     }
 
     private static List<FoundRecipes.Listed> standIns(Choice of, Choice... among) {
-        Look look = new Look(of.colorant().hidesFrom(), of.effects());
+        Look look = new Look(of.colorant().opaqueFrom(), of.effects());
         List<Choice> allowed = look.allowed(List.of(among));
         return allowed.isEmpty()
                 ? List.of()

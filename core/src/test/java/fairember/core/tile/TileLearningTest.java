@@ -109,10 +109,10 @@ public class TileLearningTest {
         SimulatedStudio studio = new SimulatedStudio(5, 7);
         LearnedClays before = TileLearning.learn(studio.clays, List.of());
         LearnedClays.NextTile next = before.nextTile().orElseThrow();
-        assertThat(before.unsure(next.parts(), Face.CURED)).isCloseTo(next.unsure(), within(1e-9));
+        assertThat(before.uncertainty(next.parts(), Face.CURED)).isCloseTo(next.uncertainty(), within(1e-9));
         LearnedClays after = TileLearning.learn(studio.clays, List.of(studio.made(next.parts())));
-        assertThat(after.unsure(next.parts(), Face.CURED)).isLessThan(0.6 * next.unsure());
-        assertThat(after.nextTile().orElseThrow().unsure()).isLessThanOrEqualTo(next.unsure() + 0.5);
+        assertThat(after.uncertainty(next.parts(), Face.CURED)).isLessThan(0.6 * next.uncertainty());
+        assertThat(after.nextTile().orElseThrow().uncertainty()).isLessThanOrEqualTo(next.uncertainty() + 0.5);
         assertThat(TileLearning.learn(studio.clays.subList(0, 1), List.of()).nextTile())
                 .isEmpty();
         assertThat(TileLearning.learn(List.of(), List.of()).nextTile()).isEmpty();
