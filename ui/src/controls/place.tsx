@@ -1,4 +1,4 @@
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 
 interface Props {
   title: ReactNode;
@@ -34,8 +34,26 @@ export function Place({ title, name, about, actions, children }: Props) {
  * stays in sight while a long ledger passes by it.
  */
 export function Pair({ ledger, drawing }: { ledger: ReactNode; drawing: ReactNode }) {
+  const page = useRef<HTMLDivElement>(null);
+  const beside = useRef<HTMLElement>(null);
+  useEffect(() => {
+    const view = page.current;
+    const column = beside.current;
+    if (!view || !column) return;
+    // A column that is taller than the view goes on until its end is in sight, and stays there.
+    const place = () => {
+      column.style.top = `${Math.min(0, view.clientHeight - column.offsetHeight)}px`;
+    };
+    const watch = new ResizeObserver(place);
+    watch.observe(view);
+    watch.observe(column);
+    return () => {
+      watch.disconnect();
+    };
+  }, []);
   return (
     <div
+      ref={page}
       className="@container-[size] min-h-0 flex-1 keeps-bar overflow-y-auto"
       tabIndex={0}
       role="group"
@@ -45,7 +63,11 @@ export function Pair({ ledger, drawing }: { ledger: ReactNode; drawing: ReactNod
         <section aria-label="Ledger" className="flex flex-col gap-3">
           {ledger}
         </section>
-        <section aria-label="Drawing" className="flex flex-col gap-3 self-start lg:sticky lg:top-0 lg:min-h-[100cqh]">
+        <section
+          ref={beside}
+          aria-label="Drawing"
+          className="flex flex-col gap-3 self-start lg:sticky lg:min-h-[100cqh]"
+        >
           {drawing}
         </section>
       </div>

@@ -20,7 +20,7 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
   const weighed = useWeighed(id, mix, wantedG);
   if (!weighed) return null;
   const way = how === 'scale' ? weighed.onScale : weighed.inBlocks;
-  const off = Math.max(way.offRaw, way.offCured);
+  const off = Math.max(way.differenceRaw, way.differenceCured);
   return (
     <section aria-label="Amounts to weigh" className="rounded-card border border-line bg-paper">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 py-2">

@@ -74,14 +74,14 @@ function Trays({ load, oven, named }: Required<Props> & { oven: Day['ovens'][num
 
 /** A place of the tray that is warmer or cooler than its middle. */
 function Spot({ spot, fontSize }: { spot: Day['ovens'][number]['spots'][number]; fontSize: number }) {
-  const words = `${spot.offC > 0 ? '+' : '−'}${Math.abs(spot.offC)}°`;
+  const words = `${spot.warmerC > 0 ? '+' : '−'}${Math.abs(spot.warmerC)}°`;
   return (
     <g>
       <circle
         cx={spot.leftMm}
         cy={spot.backMm}
         r="18"
-        className={spot.offC > 0 ? 'fill-ember' : 'fill-soft'}
+        className={spot.warmerC > 0 ? 'fill-ember' : 'fill-soft'}
         fillOpacity="0.18"
       />
       <text

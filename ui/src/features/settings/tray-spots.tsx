@@ -29,7 +29,7 @@ export function TraySpots({ oven }: { oven: Draft<Oven> }) {
         adds
         kind="quiet"
         className="self-start"
-        onClick={() => set([...spots, { leftMm: oven.form.trayWidthMm, backMm: 0, offC: 5 }])}
+        onClick={() => set([...spots, { leftMm: oven.form.trayWidthMm, backMm: 0, warmerC: 5 }])}
       >
         Add a spot
       </Button>
@@ -47,8 +47,8 @@ interface LineProps {
 
 function SpotLine({ oven, at, spot, onSet, children }: LineProps) {
   const limits = useLimits();
-  const fields = ['leftMm', 'backMm', 'offC'] as const;
-  const words = { leftMm: 'from left', backMm: 'from back', offC: 'warmer by' };
+  const fields = ['leftMm', 'backMm', 'warmerC'] as const;
+  const words = { leftMm: 'from left', backMm: 'from back', warmerC: 'warmer by' };
   return (
     <div className="flex flex-wrap items-center gap-x-2 border-t border-line py-1">
       {fields.map((field) => (

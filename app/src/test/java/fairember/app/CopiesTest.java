@@ -67,7 +67,7 @@ public class CopiesTest extends ServerTest {
                     .isZero();
             assertThat(number(file, "select count(*) from pragma_foreign_key_check"))
                     .isZero();
-            long edition = number(file, "select edition from studio");
+            long edition = number(file, "select edition from document where kind = 'settings'");
             assertThat(edition).isGreaterThanOrEqualTo(last);
             last = edition;
             Files.delete(file);

@@ -68,7 +68,7 @@ final class LoadSums {
                     .addObject()
                     .put("leftMm", random.nextInt(150))
                     .put("backMm", random.nextInt(100))
-                    .put("offC", random.nextInt(20) - 10);
+                    .put("warmerC", random.nextInt(20) - 10);
         }
         return oven;
     }

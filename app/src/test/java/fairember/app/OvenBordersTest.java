@@ -60,7 +60,7 @@ public class OvenBordersTest extends ServerTest {
             spots.addObject()
                     .put("leftMm", (double) random.nextInt(1000))
                     .put("backMm", (double) random.nextInt(1000))
-                    .put("offC", random.nextInt(80) - 40.0);
+                    .put("warmerC", random.nextInt(80) - 40.0);
         }
         if (random.nextBoolean()) {
             oven.put("opens", "0%d:15:00".formatted(random.nextInt(9)))

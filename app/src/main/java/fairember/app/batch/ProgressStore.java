@@ -1,27 +1,21 @@
 package fairember.app.batch;
 
-import fairember.app.database.Database;
-import fairember.app.journal.FormStore;
-import java.util.Optional;
+import fairember.app.document.DocumentStore;
+import fairember.app.document.DocumentTable;
+import fairember.app.document.Reference;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Repository;
 
 /** Progress of batches, by the batch's number. */
 @Repository
-public class ProgressStore implements FormStore<ProgressForm> {
-    private final Database database;
+public class ProgressStore extends DocumentStore<ProgressForm> {
+    private static final ProgressForm NONE = new ProgressForm(List.of(), List.of());
 
-    ProgressStore(Database database) {
-        this.database = database;
-    }
-
-    @Override
-    public String kind() {
-        return "progress";
-    }
-
-    @Override
-    public Class<ProgressForm> form() {
-        return ProgressForm.class;
+    ProgressStore(DocumentTable table) {
+        super(table, "progress", ProgressForm.class);
     }
 
     @Override
@@ -29,49 +23,42 @@ public class ProgressStore implements FormStore<ProgressForm> {
         return "Progress";
     }
 
-    @Override
-    public Optional<Saved<ProgressForm>> find(long batchId) {
-        return database.one("select edition from progress where run_id = ?", row -> row.getInt(1), batchId)
-                .map(edition -> new Saved<>(batchId, edition, progress(batchId)));
+    /** Begins a batch's progress when it has none yet. */
+    void begin(long batchId) {
+        if (find(batchId).isEmpty()) {
+            put(batchId, NONE);
+        }
     }
 
-    private ProgressForm progress(long batchId) {
+    /** Removes a batch's progress when nothing was done; otherwise it stays, and holds the batch. */
+    void removeUnused(long batchId) {
+        if (find(batchId).filter(saved -> saved.form().equals(NONE)).isPresent()) {
+            remove(batchId);
+        }
+    }
+
+    @Override
+    protected ProgressForm checked(long batchId, ProgressForm given) {
+        given.check();
         return new ProgressForm(
-                database.list(
-                        "select piece_id, step, done, lost from tally where run_id = ? order by piece_id, step",
-                        row -> new ProgressForm.TallyForm(row.getLong(1), row.getInt(2), row.getInt(3), row.getInt(4)),
-                        batchId),
-                database.list(
-                        "select piece_id, line from gate_tick where run_id = ? order by piece_id, line",
-                        row -> new ProgressForm.TickForm(row.getLong(1), row.getInt(2)),
-                        batchId));
+                given.tallies().stream()
+                        .filter(tally -> tally.done() > 0 || tally.lost() > 0)
+                        .sorted(Comparator.comparing(ProgressForm.TallyForm::designId)
+                                .thenComparing(ProgressForm.TallyForm::step))
+                        .toList(),
+                given.ticks().stream()
+                        .sorted(Comparator.comparing(ProgressForm.TickForm::designId)
+                                .thenComparing(ProgressForm.TickForm::check))
+                        .toList());
     }
 
     @Override
-    public void put(long batchId, ProgressForm form) {
-        form.check();
-        database.write(
-                "insert into progress values (?, 1) on conflict (run_id) do update set edition = edition + 1", batchId);
-        database.write("delete from tally where run_id = ?", batchId);
-        for (ProgressForm.TallyForm t : form.tallies()) {
-            if (t.done() > 0 || t.lost() > 0) {
-                database.write(
-                        "insert into tally values (?, ?, ?, ?, ?)",
-                        batchId,
-                        t.designId(),
-                        t.step(),
-                        t.done(),
-                        t.lost());
-            }
-        }
-        database.write("delete from gate_tick where run_id = ?", batchId);
-        for (ProgressForm.TickForm t : form.ticks()) {
-            database.write("insert into gate_tick values (?, ?, ?)", batchId, t.designId(), t.check());
-        }
-    }
-
-    @Override
-    public void remove(long batchId) {
-        database.write("delete from progress where run_id = ?", batchId);
+    protected Collection<Reference> references(long batchId, ProgressForm saved) {
+        return Stream.of(
+                        Stream.of(new Reference("batch", batchId)),
+                        saved.tallies().stream().map(tally -> new Reference("design", tally.designId())),
+                        saved.ticks().stream().map(tick -> new Reference("design", tick.designId())))
+                .flatMap(references -> references)
+                .toList();
     }
 }

@@ -12,7 +12,8 @@ import org.springframework.stereotype.Repository;
 /** Times logged at steps. */
 @Repository
 class TimeStore implements FormStore<TimeForm> {
-    private static final String COLUMNS = "select id, run_id, piece_id, step, started_at, ended_at from time_log ";
+    private static final String COLUMNS =
+            "select id, batch_id, design_id, step, started_at, ended_at from logged_time ";
 
     private final Database database;
 
@@ -57,7 +58,7 @@ class TimeStore implements FormStore<TimeForm> {
     Duration logged(long batchId, long designId, int step) {
         return database
                 .list(
-                        COLUMNS + "where run_id = ? and piece_id = ? and step = ?",
+                        COLUMNS + "where batch_id = ? and design_id = ? and step = ?",
                         TimeStore::saved,
                         batchId,
                         designId,
@@ -71,7 +72,7 @@ class TimeStore implements FormStore<TimeForm> {
     public void put(long id, TimeForm form) {
         form.check();
         database.write(
-                "insert or replace into time_log values (?, ?, ?, ?, ?, ?)",
+                "insert or replace into logged_time (id, batch_id, design_id, step, started_at, ended_at) values (?, ?, ?, ?, ?, ?)",
                 id,
                 form.batchId(),
                 form.designId(),
@@ -82,6 +83,6 @@ class TimeStore implements FormStore<TimeForm> {
 
     @Override
     public void remove(long id) {
-        database.write("delete from time_log where id = ?", id);
+        database.write("delete from logged_time where id = ?", id);
     }
 }

@@ -104,7 +104,7 @@ final class StudioFile {
                 tables.add(rows.getString(1));
             }
         }
-        if (!tables.isEmpty() && !tables.containsAll(Set.of("flyway_schema_history", "studio", "change"))) {
+        if (!tables.isEmpty() && !tables.containsAll(Set.of("flyway_schema_history", "last_id", "change"))) {
             throw new UnfitFileException(file + " is an SQLite file of another program." + LEFT
                     + "With --data, choose the folder of a Fair Ember studio or a new folder.");
         }

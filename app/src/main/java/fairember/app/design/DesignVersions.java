@@ -23,16 +23,21 @@ public class DesignVersions {
     /** Keeps the design as it is before it changes, when a batch has made some of it. */
     void keep(long designId, int edition, DesignForm form) {
         int batches = database.write("""
-                update run_line set piece_edition = ? where piece_id = ? and piece_edition is null
-                    and run_id in (select id from run where state = 'FINISHED' or state = 'ON_BENCH' and (
-                        exists (select 1 from tally where tally.run_id = run.id
-                            and tally.piece_id = run_line.piece_id and tally.done + tally.lost > 0)
-                        or exists (select 1 from load_item where load_item.run_id = run.id
-                            and load_item.piece_id = run_line.piece_id)))
-                """, edition, designId);
+                insert or ignore into batch_version (batch_id, design_id, edition)
+                select batch.id, ?, ? from document batch, json_each(batch.json, '$.lines') line
+                where batch.kind = 'batch' and line.value ->> '$.designId' = ?
+                    and (batch.json ->> '$.state' = 'FINISHED' or batch.json ->> '$.state' = 'ON_BENCH' and (
+                        exists (select 1 from document progress, json_each(progress.json, '$.tallies') tally
+                            where progress.kind = 'progress' and progress.id = batch.id
+                            and tally.value ->> '$.designId' = ?)
+                        or exists (select 1 from reference, document load, json_each(load.json, '$.items') item
+                            where from_kind = 'load' and to_kind = 'batch' and to_id = batch.id
+                            and load.kind = 'load' and load.id = from_id
+                            and item.value ->> '$.batchId' = batch.id and item.value ->> '$.designId' = ?)))
+                """, designId, edition, designId, designId, designId);
         if (batches > 0) {
             database.write(
-                    "insert into piece_version values (?, ?, ?) on conflict do nothing",
+                    "insert or ignore into document_version (kind, id, edition, json) values ('design', ?, ?, ?)",
                     designId,
                     edition,
                     mapper.writeValueAsString(form));
@@ -42,7 +47,7 @@ public class DesignVersions {
     /** The design as it was at an edition that was kept. */
     Optional<DesignForm> find(long designId, int edition) {
         return database.one(
-                "select form from piece_version where piece_id = ? and edition = ?",
+                "select json from document_version where kind = 'design' and id = ? and edition = ?",
                 row -> mapper.readValue(row.getString(1), DesignForm.class),
                 designId,
                 edition);
@@ -51,7 +56,7 @@ public class DesignVersions {
     /** Editions of a design that were kept, the newest first. */
     List<Integer> editions(long designId) {
         return database.list(
-                "select edition from piece_version where piece_id = ? order by edition desc",
+                "select edition from document_version where kind = 'design' and id = ? order by edition desc",
                 row -> row.getInt(1),
                 designId);
     }
@@ -59,8 +64,8 @@ public class DesignVersions {
     /** Names of the batches that keep to an edition of a design. */
     List<String> batches(long designId, int edition) {
         return database.list("""
-                select name from run join run_line on run_id = id
-                where piece_id = ? and piece_edition = ? order by due_on, id
+                select name from document join batch_version on batch_id = document.id
+                where kind = 'batch' and design_id = ? and batch_version.edition = ? order by json ->> '$.dueOn', id
                 """, row -> row.getString(1), designId, edition);
     }
 }

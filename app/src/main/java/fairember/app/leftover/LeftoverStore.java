@@ -1,40 +1,30 @@
 package fairember.app.leftover;
 
-import fairember.app.database.Database;
-import fairember.app.journal.FormStore;
+import fairember.app.document.DocumentStore;
+import fairember.app.document.DocumentTable;
+import fairember.app.document.Reference;
 import fairember.app.tile.ClayLearning;
 import fairember.core.measure.InvalidInputException;
 import fairember.core.mix.Lump;
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Repository;
 
 /** The one box of leftovers. */
 @Repository
-public class LeftoverStore implements FormStore<LeftoversForm> {
+public class LeftoverStore extends DocumentStore<LeftoversForm> {
     /** There is one box. */
     public static final long ID = 1;
 
-    private final Database database;
+    private final DocumentTable table;
     private final ClayLearning clays;
 
-    LeftoverStore(Database database, ClayLearning clays) {
-        this.database = database;
+    LeftoverStore(DocumentTable table, ClayLearning clays) {
+        super(table, "leftovers", LeftoversForm.class);
+        this.table = table;
         this.clays = clays;
-    }
-
-    @Override
-    public String kind() {
-        return "leftovers";
-    }
-
-    @Override
-    public Class<LeftoversForm> form() {
-        return LeftoversForm.class;
     }
 
     @Override
@@ -45,28 +35,9 @@ public class LeftoverStore implements FormStore<LeftoversForm> {
     /** The box; an empty one of edition 0 before anything was put in. */
     @Override
     public Optional<Saved<LeftoversForm>> find(long id) {
-        if (id != ID) {
-            return Optional.empty();
-        }
-        int edition = database.one("select edition from leftovers", row -> row.getInt(1))
-                .orElse(0);
-        return Optional.of(new Saved<>(ID, edition, edition == 0 ? LeftoversForm.EMPTY : new LeftoversForm(rows())));
-    }
-
-    private List<LeftoversForm.LumpForm> rows() {
-        Map<Integer, List<LeftoversForm.LumpPartForm>> parts = new HashMap<>();
-        database.list(
-                "select lump, clay_id, parts from lump_part order by lump, position",
-                row -> parts.computeIfAbsent(row.getInt(1), at -> new ArrayList<>())
-                        .add(new LeftoversForm.LumpPartForm(row.getLong(2), row.getDouble(3))));
-        return database.list(
-                "select * from lump order by position",
-                row -> new LeftoversForm.LumpForm(
-                        row.getString("name"),
-                        LocalDate.parse(row.getString("made_on")),
-                        row.getDouble("mass_g"),
-                        Database.nullableId(row, "mix_id"),
-                        parts.getOrDefault(row.getInt("position"), List.of())));
+        return id == ID
+                ? super.find(id).or(() -> Optional.of(new Saved<>(ID, 0, LeftoversForm.EMPTY)))
+                : Optional.empty();
     }
 
     /** The box there is. */
@@ -80,38 +51,30 @@ public class LeftoverStore implements FormStore<LeftoversForm> {
     }
 
     @Override
-    public void put(long id, LeftoversForm form) {
-        form.parse(clays.clays());
-        database.write("""
-                insert into leftovers values (?, 1) on conflict (id) do update set edition = edition + 1
-                """, id);
-        database.write("delete from lump");
-        int at = 0;
-        for (LeftoversForm.LumpForm lump : form.lumps()) {
-            Long mixId = lump.mixId();
-            if (mixId != null
-                    && database.one("select 1 from mix where id = ?", row -> 1, mixId)
-                            .isEmpty()) {
+    protected LeftoversForm checked(long id, LeftoversForm given) {
+        given.parse(clays.clays());
+        for (int i = 0; i < given.lumps().size(); i++) {
+            Long mixId = given.lumps().get(i).mixId();
+            if (mixId != null && !table.holds(new Reference("mix", mixId))) {
                 throw new InvalidInputException(
-                        "lumps[" + at + "].mixId",
+                        "lumps[" + i + "].mixId",
                         "mix " + mixId,
                         "a mix of the studio",
                         "Choose a mix, or send no mix.");
             }
-            database.write(
-                    "insert into lump values (?, ?, ?, ?, ?)",
-                    at,
-                    lump.name().strip(),
-                    lump.madeOn(),
-                    lump.massG(),
-                    mixId);
-            int position = 0;
-            for (LeftoversForm.LumpPartForm part : lump.parts()) {
-                database.write(
-                        "insert into lump_part values (?, ?, ?, ?)", at, position++, part.clayId(), part.parts());
-            }
-            at++;
         }
+        return given;
+    }
+
+    @Override
+    protected Collection<Reference> references(long id, LeftoversForm saved) {
+        return saved.lumps().stream().flatMap(LeftoverStore::references).toList();
+    }
+
+    private static Stream<Reference> references(LeftoversForm.LumpForm lump) {
+        return Stream.concat(
+                Stream.ofNullable(lump.mixId()).map(mix -> new Reference("mix", mix)),
+                lump.parts().stream().map(part -> new Reference("clay", part.clayId())));
     }
 
     @Override

@@ -26,8 +26,8 @@ public record WeighedView(
      * One way of rounding.
      *
      * @param stepG of the scale; nothing when blocks are cut
-     * @param offRaw ΔE00 by which rounding changes the raw colour
-     * @param offCured the same of the cured colour
+     * @param differenceRaw ΔE00 by which rounding changes the raw colour
+     * @param differenceCured the same of the cured colour
      * @param differs how the cured colour changes, in words
      */
     public record RoundedView(
@@ -35,8 +35,8 @@ public record WeighedView(
             List<RoundedLineView> lines,
             List<RoundedInclusionView> inclusions,
             double totalG,
-            double offRaw,
-            double offCured,
+            double differenceRaw,
+            double differenceCured,
             String differs) {
         private static List<RoundedLineView> lines(WeighedMix mix) {
             List<Double> percents = mix.percents();

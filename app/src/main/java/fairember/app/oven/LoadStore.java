@@ -1,33 +1,23 @@
 package fairember.app.oven;
 
-import fairember.app.database.Database;
-import fairember.app.journal.FormStore;
+import fairember.app.document.DocumentStore;
+import fairember.app.document.DocumentTable;
+import fairember.app.document.Reference;
 import fairember.core.measure.Figures;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Repository;
 
 /** Loads that went into the oven. */
 @Repository
-public class LoadStore implements FormStore<LoadForm> {
-    private final Database database;
+public class LoadStore extends DocumentStore<LoadForm> {
+    private static final Comparator<Saved<LoadForm>> OLDEST_FIRST =
+            Comparator.comparing((Saved<LoadForm> saved) -> saved.form().inAt()).thenComparing(Saved::id);
 
-    LoadStore(Database database) {
-        this.database = database;
-    }
-
-    @Override
-    public String kind() {
-        return "load";
-    }
-
-    @Override
-    public Class<LoadForm> form() {
-        return LoadForm.class;
+    LoadStore(DocumentTable table) {
+        super(table, "load", LoadForm.class);
     }
 
     @Override
@@ -35,68 +25,31 @@ public class LoadStore implements FormStore<LoadForm> {
         return "load at " + Figures.show(form.tempC(), "°C");
     }
 
-    @Override
-    public Optional<Saved<LoadForm>> find(long id) {
-        return where("where id = ?", id).stream().findFirst();
-    }
-
     /** All loads, the oldest first. */
+    @Override
     public List<Saved<LoadForm>> all() {
-        return where("");
+        return super.all().stream().sorted(OLDEST_FIRST).toList();
     }
 
     /** The loads that are in an oven now, the first put in before the others. */
     public List<Saved<LoadForm>> inOvens() {
-        return where("where out_at is null");
-    }
-
-    private List<Saved<LoadForm>> where(String where, Object... values) {
-        Map<Long, List<LoadForm.LoadItemForm>> items = new HashMap<>();
-        database.list(
-                "select load_id, run_id, piece_id, stage, count from load_item order by load_id, position",
-                row -> items.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
-                        .add(new LoadForm.LoadItemForm(row.getLong(2), row.getLong(3), row.getInt(4), row.getInt(5))));
-        return database.list(
-                "select id, edition, temp_c, hold_min, in_at, out_at, oven_id from oven_load " + where
-                        + " order by in_at, id",
-                row -> new Saved<>(
-                        row.getLong(1),
-                        row.getInt(2),
-                        new LoadForm(
-                                row.getDouble(3),
-                                row.getDouble(4),
-                                Instant.parse(row.getString(5)),
-                                row.getString(6) == null ? null : Instant.parse(row.getString(6)),
-                                items.getOrDefault(row.getLong(1), List.of()),
-                                row.getLong(7))),
-                values);
+        return all().stream().filter(saved -> saved.form().outAt() == null).toList();
     }
 
     @Override
-    public void put(long id, LoadForm form) {
-        form.check();
-        database.write("""
-                insert into oven_load values (?, 1, ?, ?, ?, ?, ?)
-                on conflict (id) do update set edition = edition + 1, temp_c = excluded.temp_c,
-                    hold_min = excluded.hold_min, in_at = excluded.in_at, out_at = excluded.out_at,
-                    oven_id = excluded.oven_id
-                """, id, form.tempC(), form.bakingMin(), form.inAt(), form.outAt(), form.oven());
-        database.write("delete from load_item where load_id = ?", id);
-        int position = 0;
-        for (LoadForm.LoadItemForm item : form.items()) {
-            database.write(
-                    "insert into load_item values (?, ?, ?, ?, ?, ?)",
-                    id,
-                    position++,
-                    item.batchId(),
-                    item.designId(),
-                    item.stage(),
-                    item.count());
-        }
+    protected LoadForm checked(long id, LoadForm given) {
+        given.check();
+        return new LoadForm(given.tempC(), given.bakingMin(), given.inAt(), given.outAt(), given.items(), given.oven());
     }
 
     @Override
-    public void remove(long id) {
-        database.write("delete from oven_load where id = ?", id);
+    protected Collection<Reference> references(long id, LoadForm saved) {
+        return Stream.concat(
+                        Stream.of(new Reference("oven", saved.oven())),
+                        saved.items().stream()
+                                .flatMap(item -> Stream.of(
+                                        new Reference("batch", item.batchId()),
+                                        new Reference("design", item.designId()))))
+                .toList();
     }
 }

@@ -57,9 +57,10 @@ public record OvenForm(
     }
 
     /** How much warmer than the middle of the tray it is at a place; cooler is negative. */
-    public record SpotForm(double leftMm, double backMm, double offC) {
+    public record SpotForm(double leftMm, double backMm, double warmerC) {
         public TraySpot parse() {
-            return new TraySpot(new Length(TraySpot.LEFT.check(leftMm)), new Length(TraySpot.BACK.check(backMm)), offC);
+            return new TraySpot(
+                    new Length(TraySpot.LEFT.check(leftMm)), new Length(TraySpot.BACK.check(backMm)), warmerC);
         }
     }
 

@@ -1,7 +1,8 @@
 package fairember.app.probe;
 
 import fairember.app.database.Database;
-import fairember.app.journal.FormStore;
+import fairember.app.document.DocumentStore;
+import fairember.app.document.DocumentTable;
 import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.HexFormat;
@@ -12,11 +13,12 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Passwords of the ovens' probes, and all they ever read. */
 @Repository
-public class ProbeStore implements FormStore<ProbeForm> {
+public class ProbeStore extends DocumentStore<ProbeForm> {
     private final Database database;
     private final SecureRandom random = new SecureRandom();
 
-    ProbeStore(Database database) {
+    ProbeStore(DocumentTable table, Database database) {
+        super(table, "probe", ProbeForm.class);
         this.database = database;
     }
 
@@ -36,44 +38,21 @@ public class ProbeStore implements FormStore<ProbeForm> {
     }
 
     @Override
-    public String kind() {
-        return "probe";
-    }
-
-    @Override
-    public Class<ProbeForm> form() {
-        return ProbeForm.class;
-    }
-
-    @Override
     public String nameOf(ProbeForm form) {
         return "Probe";
     }
 
     @Override
-    public Optional<Saved<ProbeForm>> find(long ovenId) {
-        return database.one(
-                "select token from probe where oven_id = ?",
-                row -> new Saved<>(ovenId, 1, new ProbeForm(row.getString(1))),
-                ovenId);
-    }
-
-    @Override
-    public void put(long ovenId, ProbeForm form) {
-        database.write(
-                "insert into probe values (?, ?) on conflict (oven_id) do update set token = excluded.token",
-                ovenId,
-                form.token());
-    }
-
-    @Override
-    public void remove(long ovenId) {
-        database.write("delete from probe where oven_id = ?", ovenId);
+    protected ProbeForm checked(long ovenId, ProbeForm given) {
+        return given;
     }
 
     /** The oven whose probe has this token. */
     Optional<Long> ovenOf(String token) {
-        return database.one("select oven_id from probe where token = ?", row -> row.getLong(1), token);
+        return all().stream()
+                .filter(saved -> saved.form().token().equals(token))
+                .map(Saved::id)
+                .findFirst();
     }
 
     /** Keeps readings and gives how many were new. */

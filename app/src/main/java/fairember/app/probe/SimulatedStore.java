@@ -56,10 +56,12 @@ class SimulatedStore {
             clock.speed(row.getDouble(3));
             return clock;
         });
-        database.one(
-                        "select max(at) from (select max(in_at) as at from oven_load union all select max(out_at) from oven_load"
-                                + " union all select max(at) from change)",
-                        row -> Optional.ofNullable(row.getString(1)))
+        database.one("""
+                        select max(at) from (
+                            select json ->> '$.inAt' as at from document where kind = 'load'
+                            union all select json ->> '$.outAt' from document where kind = 'load'
+                            union all select max(at) from change)
+                        """, row -> Optional.ofNullable(row.getString(1)))
                 .flatMap(last -> last)
                 .ifPresent(last -> clock.notBefore(Instant.parse(last)));
         database.one("select max(at_ms) from probe_reading", row -> row.getLong(1))

@@ -1,32 +1,18 @@
 package fairember.app.shelf;
 
-import fairember.app.database.Database;
-import fairember.app.journal.FormStore;
-import fairember.core.wire.Metal;
+import fairember.app.document.DocumentStore;
+import fairember.app.document.DocumentTable;
 import fairember.core.wire.WireCoil;
-import java.sql.ResultSet;
-import java.sql.SQLException;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.stereotype.Repository;
 
-/** Coils of wire on the shelf. */
+/** Coils of wire. */
 @Repository
-public class CoilStore implements FormStore<CoilForm> {
-    private final Database database;
+public class CoilStore extends DocumentStore<CoilForm> {
 
-    CoilStore(Database database) {
-        this.database = database;
-    }
-
-    @Override
-    public String kind() {
-        return "coil";
-    }
-
-    @Override
-    public Class<CoilForm> form() {
-        return CoilForm.class;
+    CoilStore(DocumentTable table) {
+        super(table, "coil", CoilForm.class);
     }
 
     @Override
@@ -34,14 +20,12 @@ public class CoilStore implements FormStore<CoilForm> {
         return form.name();
     }
 
-    @Override
-    public Optional<Saved<CoilForm>> find(long id) {
-        return database.one("select * from wire_coil where id = ?", CoilStore::saved, id);
-    }
-
     /** All coils, the thinnest first. */
+    @Override
     public List<Saved<CoilForm>> all() {
-        return database.list("select * from wire_coil order by gauge_mm, name, id", CoilStore::saved);
+        return super.all().stream()
+                .sorted(Comparator.comparingDouble(saved -> saved.form().gaugeMm()))
+                .toList();
     }
 
     /** All coils as the core takes them. */
@@ -49,33 +33,9 @@ public class CoilStore implements FormStore<CoilForm> {
         return all().stream().map(saved -> saved.form().parse()).toList();
     }
 
-    private static Saved<CoilForm> saved(ResultSet row) throws SQLException {
-        return new Saved<>(
-                row.getLong("id"),
-                row.getInt("edition"),
-                new CoilForm(
-                        row.getString("name"),
-                        row.getDouble("gauge_mm"),
-                        Metal.valueOf(row.getString("metal")),
-                        row.getDouble("length_m"),
-                        row.getInt("on_shelf"),
-                        row.getLong("price_minor")));
-    }
-
     @Override
-    public void put(long id, CoilForm form) {
-        WireCoil coil = form.parse();
-        database.write(
-                """
-                insert into wire_coil values (?, 1, ?, ?, ?, ?, ?, ?)
-                on conflict (id) do update set edition = edition + 1, name = excluded.name,
-                    gauge_mm = excluded.gauge_mm, metal = excluded.metal, length_m = excluded.length_m,
-                    on_shelf = excluded.on_shelf, price_minor = excluded.price_minor
-                """, id, coil.name(), form.gaugeMm(), form.metal(), form.lengthM(), form.onShelf(), form.priceMinor());
-    }
-
-    @Override
-    public void remove(long id) {
-        database.write("delete from wire_coil where id = ?", id);
+    protected CoilForm checked(long id, CoilForm given) {
+        given.parse();
+        return given;
     }
 }

@@ -126,7 +126,7 @@ record LimitsView(
                                         Inclusion.PRICE,
                                         Lump.MASS)),
                         entry("dial", spans(DialReading.DIAL, DialReading.READ)),
-                        entry("traySpot", spans(TraySpot.LEFT, TraySpot.BACK, TraySpot.OFF)),
+                        entry("traySpot", spans(TraySpot.LEFT, TraySpot.BACK, TraySpot.WARMER)),
                         entry("coat", spans(Colorant.SHEET)),
                         entry("photo", spans(Card.REFLECTS)),
                         entry("machine", spans(RollerMachine.ROLLER, RollerMachine.THICK)),

@@ -1,11 +1,14 @@
 package fairember.app.database;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairember.app.FairEmber;
 import fairember.app.batch.BatchForm;
 import fairember.app.batch.BatchStore;
 import fairember.app.design.DesignStore;
+import fairember.app.document.DocumentStore;
+import fairember.app.journal.FormStore;
 import fairember.app.journal.Journal;
 import fairember.app.leftover.LeftoverStore;
 import fairember.app.mix.MixStore;
@@ -24,11 +27,16 @@ import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.flywaydb.core.api.MigrationVersion;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.sqlite.SQLiteDataSource;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -37,7 +45,7 @@ import org.testng.annotations.Test;
 public class MigrationsTest {
     @DataProvider
     public Object[][] versions() {
-        return new Object[][] {{"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}, {"7"}, {"8"}, {"9"}, {"10"}};
+        return new Object[][] {{"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}, {"7"}, {"8"}, {"9"}, {"10"}, {"11"}};
     }
 
     @Test(dataProvider = "versions")
@@ -50,55 +58,89 @@ public class MigrationsTest {
         insert(url, "/db/v" + version + ".sql");
         try (ConfigurableApplicationContext studio =
                 SpringApplication.run(FairEmber.class, "--server.port=0", "--fairember.data=" + folder)) {
+            int number = Integer.parseInt(version);
             Database database = studio.getBean(Database.class);
-            assertThat(database.one("select name from studio", row -> row.getString(1)))
-                    .contains("Old studio");
-            assertThat(database.list("select name from part order by position", row -> row.getString(1)))
-                    .containsExactly("Body", "Ear");
-            assertThat(database.one("select count(*) from load_item", row -> row.getInt(1)))
-                    .contains(1);
+            assertThat(field(database, "settings", "name")).containsExactly("Old studio");
+            assertThat(field(database, "design", "parts[0].name")).containsExactly("Body");
+            assertThat(field(database, "design", "parts[1].shape.dimensions.thicknessMm"))
+                    .containsExactly("2");
+            assertThat(field(database, "load", "items[0].count")).containsExactly("3");
             DesignStore designs = studio.getBean(DesignStore.class);
             MeasuredDesign mouse = designs.measuring().of(1);
             assertThat(mouse.parts()).hasSize(2);
-            assertThat(mouse.inserts()).hasSize(version.equals("1") ? 0 : 1);
-            assertThat(database.list("select name from trial_tile", row -> row.getString(1)))
-                    .hasSize(Integer.parseInt(version) < 3 ? 0 : 1);
-            assertThat(database.one("select effect from clay", row -> row.getString(1)))
-                    .contains(Integer.parseInt(version) < 3 ? "PLAIN" : "SHIMMER");
+            assertThat(mouse.inserts()).hasSize(number == 1 ? 0 : 1);
+            assertThat(field(database, "tile", "name")).hasSize(number < 3 ? 0 : 1);
+            assertThat(field(database, "clay", "effect")).containsExactly(number < 3 ? "PLAIN" : "SHIMMER");
             MixStore mixes = studio.getBean(MixStore.class);
             assertThat(mixes.mixes()).extracting(Mix::name).startsWith("Chalk");
-            assertThat(mixes.mixes()).hasSize(Integer.parseInt(version) >= 4 ? 2 : 1);
-            assertThat(studio.getBean(LeftoverStore.class).lumps()).hasSize(Integer.parseInt(version) >= 4 ? 1 : 0);
-            assertThat(database.one("select thick_mm from machine_setting", row -> row.getDouble(1)))
-                    .isEqualTo(Integer.parseInt(version) >= 4 ? Optional.of(2.5) : Optional.empty());
-            assertThat(database.one("select name from trial_row", row -> row.getString(1))
-                            .isPresent())
-                    .isEqualTo(Integer.parseInt(version) >= 4);
-            assertThat(database.list("select read_c from dial_reading", row -> row.getDouble(1)))
-                    .hasSize(Integer.parseInt(version) >= 5 ? 1 : 0);
-            assertThat(database.list("select count from pin_item", row -> row.getInt(1)))
-                    .hasSize(Integer.parseInt(version) >= 6 ? 1 : 0);
+            assertThat(mixes.mixes()).hasSize(number >= 4 ? 2 : 1);
+            assertThat(studio.getBean(LeftoverStore.class).lumps()).hasSize(number >= 4 ? 1 : 0);
+            assertThat(field(database, "machine", "settings[0].thickMm")).isEqualTo(since(4, number, "2.5"));
+            assertThat(field(database, "trial", "rows[0].name")).isEqualTo(since(4, number, "one coat"));
+            assertThat(field(database, "oven", "readings[0].readC"))
+                    .isEqualTo(number >= 5 ? List.of("114.0") : Collections.singletonList(null));
+            assertThat(field(database, "constraints", "pins[0].items[0].count")).isEqualTo(since(6, number, "3"));
             assertThat(database.list("select temp_c from probe_reading", row -> row.getDouble(1)))
-                    .hasSize(Integer.parseInt(version) >= 6 ? 1 : 0);
-            assertThat(mouse.stages().get(0).stage().quench()).isEqualTo(Integer.parseInt(version) >= 6);
+                    .hasSize(number >= 6 ? 1 : 0);
+            assertThat(mouse.stages().get(0).stage().quench()).isEqualTo(number >= 6);
             assertThat(studio.getBean(OvenStore.class)
                             .all()
                             .get(0)
                             .form()
                             .hours()
                             .isPresent())
-                    .isEqualTo(Integer.parseInt(version) >= 7);
-            assertThat(database.one("select by_heat from studio", row -> row.getBoolean(1)))
-                    .contains(Integer.parseInt(version) >= 8);
+                    .isEqualTo(number >= 7);
+            assertThat(field(database, "settings", "byHeat")).containsExactly(number >= 8 ? "1" : "0");
             assertThat(database.one("select preset from simulated_oven", row -> row.getString(1)))
-                    .isEqualTo(Integer.parseInt(version) >= 8 ? Optional.of("SMALL") : Optional.empty());
-            assertThat(database.list("select in_at from oven_load", row -> Instant.parse(row.getString(1))))
+                    .isEqualTo(number >= 8 ? Optional.of("SMALL") : Optional.empty());
+            assertThat(field(database, "load", "inAt"))
+                    .allSatisfy(Instant::parse)
                     .hasSize(1);
-            assertThat(database.one("select confirmed from trial_tile", row -> row.getBoolean(1))
-                            .orElse(false))
-                    .isEqualTo(Integer.parseInt(version) >= 10);
-            assertThat(mouse.design().drawn()).isEqualTo(Integer.parseInt(version) >= 10 ? Drawn.PAIR : null);
+            assertThat(field(database, "tile", "confirmed")).isEqualTo(number >= 10 ? List.of("1") : nothings(number));
+            assertThat(mouse.design().drawn()).isEqualTo(number >= 10 ? Drawn.PAIR : null);
+            assertThat(studio.getBean(BatchStore.class).editions(1)).isEqualTo(number >= 2 ? Map.of(1L, 3) : Map.of());
+            theDocumentsAreFormsOfToday(studio);
         }
+    }
+
+    /** Every document is read and written again as it is; what it refers to is held by the database. */
+    private static void theDocumentsAreFormsOfToday(ConfigurableApplicationContext studio) {
+        List<DocumentStore<?>> stores = new ArrayList<>();
+        studio.getBeansOfType(DocumentStore.class).values().forEach(stores::add);
+        // The old file pairs a bake with itself, which nobody can enter any more.
+        stores.removeIf(store -> store.kind().equals("constraints"));
+        for (DocumentStore<?> store : stores) {
+            List<?> before = store.all().stream().map(FormStore.Saved::form).toList();
+            studio.getBean(TransactionTemplate.class).executeWithoutResult(running -> again(store));
+            assertThat(store.all().stream().map(FormStore.Saved::form).toList())
+                    .as(store.kind())
+                    .isEqualTo(before);
+        }
+        assertThatThrownBy(() -> studio.getBean(TransactionTemplate.class)
+                        .executeWithoutResult(
+                                running -> studio.getBean(MixStore.class).remove(1)))
+                .isInstanceOf(StoreException.class);
+    }
+
+    private static <F> void again(DocumentStore<F> store) {
+        store.all().forEach(saved -> store.put(saved.id(), saved.form()));
+    }
+
+    /** A field of every document of a kind; the whole document without one. */
+    private static List<String> field(Database database, String kind, String path) {
+        return database.list(
+                "select json ->> ? from document where kind = ? order by id",
+                row -> row.getString(1),
+                path.isEmpty() ? "$" : "$." + path,
+                kind);
+    }
+
+    private static List<String> since(int first, int number, String value) {
+        return number >= first ? List.of(value) : List.of();
+    }
+
+    private static List<String> nothings(int number) {
+        return number < 3 ? List.of() : Collections.singletonList(null);
     }
 
     /** Forms in the journal and in old versions take the names of today; what they hold can still be undone and brought back. */

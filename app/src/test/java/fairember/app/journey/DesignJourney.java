@@ -67,7 +67,7 @@ public class DesignJourney extends Journey {
         page.pick("ornament");
         page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
         page.enter("Name of the design", "Net float");
-        page.until(() -> page.text().contains("to Net float"));
+        page.until(() -> page.text().contains("to “Net float”"));
         page.press("Remove this design");
         page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
         page.leaves("Net float, ");

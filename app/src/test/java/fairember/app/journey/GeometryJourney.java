@@ -20,7 +20,7 @@ public class GeometryJourney extends Journey {
         page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
         String address = page.driver().getCurrentUrl();
         page.enter("Name of the design", name);
-        page.until(() -> page.text().contains("to " + name));
+        page.until(() -> page.text().contains("to “" + name + "”"));
         return Long.parseLong(address.replaceAll(".*/", ""));
     }
 

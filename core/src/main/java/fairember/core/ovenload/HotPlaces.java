@@ -61,7 +61,7 @@ public final class HotPlaces {
                 "%s is where the tray reaches about %s, %s the %s it can take."
                         .formatted(
                                 bake.name(),
-                                Figures.show(temperatureC + spot.offC(), "°C"),
+                                Figures.show(temperatureC + spot.warmerC(), "°C"),
                                 hot ? "over" : "under",
                                 Figures.show(taken, "°C")),
                 hot ? "Leave that spot free, or tent the piece with foil." : "Leave that spot free, or bake longer.",
@@ -69,11 +69,11 @@ public final class HotPlaces {
     }
 
     private boolean hot(TraySpot spot, Bake bake) {
-        return temperatureC + spot.offC() > bake.high().c();
+        return temperatureC + spot.warmerC() > bake.high().c();
     }
 
     private boolean cool(TraySpot spot, Bake bake) {
-        return temperatureC + spot.offC() < bake.low().c() - SWING_C;
+        return temperatureC + spot.warmerC() < bake.low().c() - SWING_C;
     }
 
     /** From a place that was measured to the nearest edge of a thing, in mm; 0 when the thing lies on it. */

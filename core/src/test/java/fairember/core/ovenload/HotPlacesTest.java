@@ -34,8 +34,8 @@ public class HotPlacesTest {
                 List.of(spots));
     }
 
-    private static TraySpot spot(double left, double back, double offC) {
-        return new TraySpot(new Length(left), new Length(back), offC);
+    private static TraySpot spot(double left, double back, double warmerC) {
+        return new TraySpot(new Length(left), new Length(back), warmerC);
     }
 
     private static Bake bake(String key, double high, double width, double depth) {
@@ -55,8 +55,8 @@ public class HotPlacesTest {
     }
 
     /** One flag of 40 × 30 mm at the back left. */
-    private static List<String> rules(double left, double back, double offC) {
-        HotPlaces hot = new HotPlaces(oven(spot(left, back, offC)), LOAD, List.of(bake("flag", 130, 40, 30)));
+    private static List<String> rules(double left, double back, double warmerC) {
+        HotPlaces hot = new HotPlaces(oven(spot(left, back, warmerC)), LOAD, List.of(bake("flag", 130, 40, 30)));
         return hot.advice(List.of(place("flag", 0, 0, 40, 30))).stream()
                 .map(Advice::rule)
                 .toList();
