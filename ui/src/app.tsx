@@ -18,6 +18,7 @@ import { PricePlace } from './features/price/price-place';
 import { Frame } from './frame/frame';
 import { Lost } from './frame/lost';
 import { Trouble } from './frame/trouble';
+import { beginChanges } from './server/changes';
 import { Problem } from './server/client';
 
 const client = new QueryClient({
@@ -28,6 +29,8 @@ const client = new QueryClient({
     },
   },
 });
+
+beginChanges(client);
 
 const router = createBrowserRouter([
   {

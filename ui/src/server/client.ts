@@ -1,10 +1,18 @@
 import createClient from 'openapi-fetch';
+import { follow } from './changes';
 import { mayBeGone } from './connection';
 import type { paths } from './schema';
 
-/** The server's API, typed from its description. A change is sent even when the tab is closed in the meantime. */
+/**
+ * The server's API, typed from its description. A change is sent even when the tab is closed in the meantime; the answer to it
+ * comes when the pages show what it changed.
+ */
 export const api = createClient<paths>({
-  fetch: (request) => fetch(request, { keepalive: request.method !== 'GET' }),
+  fetch: async (request) => {
+    const response = await fetch(request, { keepalive: request.method !== 'GET' });
+    await follow(new URL(request.url).pathname, request.method, response);
+    return response;
+  },
 });
 
 /** One wrong field: where it stands, what was found, what is allowed, what to do. */

@@ -63,6 +63,7 @@ export type PlannedLoad = Schemas['PlannedLoadView'];
 export type LoggedLoad = Schemas['LoggedLoadView'];
 export type Day = Schemas['DayView'];
 export type Bench = Schemas['BenchView'];
+export type LastChanges = Schemas['LastChangesView'];
 export type Hand = Schemas['CurrentJobView'];
 export type Price = Schemas['PriceView'];
 export type Cost = Schemas['CostView'];

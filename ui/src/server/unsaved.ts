@@ -1,4 +1,4 @@
-import type { QueryClient } from '@tanstack/react-query';
+import { follow, rereadAll } from './changes';
 import { Problem, problemOf, type InputError } from './client';
 import { mayBeGone, onBack } from './connection';
 import { isSame, merge, type Clash } from './merge';
@@ -38,7 +38,6 @@ const entries = new Map<string, Unsaved>();
 const timers = new Map<string, ReturnType<typeof setTimeout>>();
 const listeners = new Set<() => void>();
 let all: Unsaved[] = [];
-let client: QueryClient | null = null;
 let studio = '';
 /** This window, by a name that no other has. */
 let here = '';
@@ -150,12 +149,13 @@ async function send(path: string): Promise<void> {
     void mayBeGone();
     return;
   }
+  void follow(path, 'PUT', response);
   if (response.ok) {
-    await saved(path, { edition: base.edition + 1, form });
+    saved(path, { edition: base.edition + 1, form });
     return;
   }
   const problem = await problemOf(response);
-  if (problem.status === 409 && problem.current) await outdated(path, problem.current as Saved<unknown>);
+  if (problem.status === 409 && problem.current) outdated(path, problem.current as Saved<unknown>);
   else if (problem.status === 503) wait(path);
   else {
     const now = entries.get(path);
@@ -179,7 +179,7 @@ function wait(path: string) {
   later(path, AGAIN_MS);
 }
 
-async function saved(path: string, next: Saved<unknown>) {
+function saved(path: string, next: Saved<unknown>) {
   const now = entries.get(path);
   if (!now) return;
   if (now.form === next.form) set({ ...now, base: next, state: 'saved' });
@@ -188,15 +188,14 @@ async function saved(path: string, next: Saved<unknown>) {
     later(path, SETTLED_MS);
   }
   store();
-  await client?.invalidateQueries();
 }
 
-async function outdated(path: string, current: Saved<unknown>) {
+function outdated(path: string, current: Saved<unknown>) {
   const now = entries.get(path);
   if (!now) return;
   const { base, form } = now;
   if (isSame(form, current.form)) {
-    await saved(path, { edition: current.edition, form });
+    saved(path, { edition: current.edition, form });
     return;
   }
   const merged = merge(base.form ?? form, form, current.form);
@@ -269,13 +268,12 @@ function leaving() {
 }
 
 /** Begins to keep what is not saved, and takes up what was not saved in a window that is closed. */
-export function beginUnsaved(of: string, queries: QueryClient): () => void {
-  client = queries;
+export function beginUnsaved(of: string): () => void {
   studio = of;
   watchWindows();
   const back = onBack(() => {
     all.filter((entry) => entry.state === 'waiting').forEach((entry) => void send(entry.path));
-    void queries.invalidateQueries();
+    void rereadAll();
   });
   window.addEventListener('pagehide', leaving);
   return () => {

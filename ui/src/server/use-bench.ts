@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import { dateOf } from '../words/days';
 import { api, take } from './client';
 
@@ -25,8 +25,7 @@ export function useDay() {
 }
 
 function useAct<A>(act: (argument: A) => Promise<unknown>) {
-  const client = useQueryClient();
-  return useMutation({ mutationFn: act, onSettled: () => client.invalidateQueries() });
+  return useMutation({ mutationFn: act });
 }
 
 /** What is done at the bench; each is one request. */

@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import { api, take, type Edition } from '../../server/client';
 import { settled } from '../../server/unsaved';
 import type { Batch, BatchView } from '../../server/types';
@@ -33,21 +33,17 @@ export type BatchDraft = ReturnType<typeof useBatch>;
 
 /** Adding and removing batches, and ticking checks; each can be undone. */
 export function useBatchActs() {
-  const client = useQueryClient();
-  const refresh = () => client.invalidateQueries();
   return {
-    add: useMutation({ mutationFn: (body: Batch) => take(api.POST('/api/batches', { body })), onSuccess: refresh }),
+    add: useMutation({ mutationFn: (body: Batch) => take(api.POST('/api/batches', { body })) }),
     remove: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
         const newest = await settled(`/api/batches/${id}`, edition);
         return take(api.DELETE('/api/batches/{id}', { params: { path: { id }, query: { edition: newest } } }));
       },
-      onSuccess: refresh,
     }),
     tick: useMutation({
       mutationFn: ({ id, ...body }: { id: number; designId: number; check: number; ticked: boolean }) =>
         take(api.POST('/api/batches/{id}/checks', { params: { path: { id } }, body })),
-      onSuccess: refresh,
     }),
   };
 }

@@ -1,23 +1,19 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { api, take, type Edition } from '../../server/client';
 import { settled } from '../../server/unsaved';
 import type { Design } from '../../server/types';
 
 /** Adding and removing designs; both can be undone. */
 export function useDesignActs() {
-  const client = useQueryClient();
-  const refresh = () => client.invalidateQueries();
   return {
     add: useMutation({
       mutationFn: (body: Design) => take(api.POST('/api/designs', { body })),
-      onSuccess: refresh,
     }),
     remove: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
         const newest = await settled(`/api/designs/${id}`, edition);
         return take(api.DELETE('/api/designs/{id}', { params: { path: { id }, query: { edition: newest } } }));
       },
-      onSuccess: refresh,
     }),
   };
 }

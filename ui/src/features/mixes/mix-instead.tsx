@@ -15,7 +15,7 @@ interface Props {
   shortG: number;
 }
 
-/** The shelf is short: another recipe, a patch, or buying, and which of them is better. */
+/** The shelf is short: another recipe, other clays to fill up with, or buying, and which of them is better. */
 export function MixInstead({ id, mix, wantedG, shortG }: Props) {
   const [open, setOpen] = useState(false);
   const { data: instead, error } = useInstead(id, mix, wantedG, open && shortG > 0);
@@ -38,7 +38,7 @@ export function MixInstead({ id, mix, wantedG, shortG }: Props) {
 
 function Settings({ instead, wantedG }: { instead: Instead; wantedG: number }) {
   const money = useMoney();
-  const { recipe, patch, better, missing } = instead;
+  const { recipe, fillUp, better, missing } = instead;
   return (
     <ul className="mt-2 flex flex-col gap-1.5">
       <Way title="Another recipe" better={better === 'RECIPE'} hex={recipe?.curedHex} target={instead.targetHex}>
@@ -48,12 +48,12 @@ function Settings({ instead, wantedG }: { instead: Instead; wantedG: number }) {
       </Way>
       <Way
         title="Fill up with other clays"
-        better={better === 'PATCH'}
-        hex={patch?.curedHex}
+        better={better === 'FILL_UP'}
+        hex={fillUp?.curedHex}
         target={instead.targetHex}
       >
-        {patch
-          ? `${patch.grams.map((g) => `${grams(g.massG)} g ${g.name}`).join(' + ')}. Difference ${one(patch.difference)}, ${patch.differs}.`
+        {fillUp
+          ? `${fillUp.grams.map((g) => `${grams(g.massG)} g ${g.name}`).join(' + ')}. Difference ${one(fillUp.difference)}, ${fillUp.differs}.`
           : 'There is not enough of any clay on the shelf with this look.'}
       </Way>
       <Way title="Buy" better={better === 'BUY'}>

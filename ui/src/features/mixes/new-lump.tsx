@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
@@ -30,7 +30,6 @@ export function NewLump({ box }: { box: Leftovers }) {
 function OfMix({ box }: { box: Leftovers }) {
   const limits = useLimits();
   const mixes = useMixes();
-  const client = useQueryClient();
   const { now } = useBench().bench;
   const [mixId, setMixId] = useState(mixes[0]?.id);
   const [massG, setMass] = useState(10);
@@ -59,7 +58,6 @@ function OfMix({ box }: { box: Leftovers }) {
           },
         }),
       ),
-    onSuccess: () => client.invalidateQueries(),
   });
   const errors = errorsOf(put.error);
   if (!mix) return null;
@@ -97,7 +95,6 @@ function OfMix({ box }: { box: Leftovers }) {
 function BySwatch() {
   const limits = useLimits();
   const { ranges } = useShelf();
-  const client = useQueryClient();
   const [name, setName] = useState('Lump without a recipe');
   const [hex, setHex] = useState('#8a8f7a');
   const [openG, setOpen] = useState(20);
@@ -122,7 +119,6 @@ function BySwatch() {
       );
       return take(api.POST('/api/mixes', { body: { name, parts: [{ clayId: clay.id, parts: 1 }] } }));
     },
-    onSuccess: () => client.invalidateQueries(),
   });
   const errors = errorsOf(log.error);
   if (!range) return null;

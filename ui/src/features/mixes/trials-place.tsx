@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
@@ -20,20 +20,15 @@ export function TrialsPlace() {
   const { now } = useBench().bench;
   const { id } = useParams();
   const go = useNavigate();
-  const client = useQueryClient();
   const add = useMutation({
     mutationFn: (body: Trial) => take(api.POST('/api/trials', { body })),
-    onSuccess: async (added) => {
-      await client.invalidateQueries();
-      await go(`/mixes/trials/${added.id}`);
-    },
+    onSuccess: (added) => void go(`/mixes/trials/${added.id}`),
   });
   const remove = useMutation({
     mutationFn: async ({ id, edition }: Edition) => {
       const newest = await settled(`/api/trials/${id}`, edition);
       return take(api.DELETE('/api/trials/{id}', { params: { path: { id }, query: { edition: newest } } }));
     },
-    onSuccess: () => client.invalidateQueries(),
   });
   const open = trials.find((t) => t.id === Number(id)) ?? trials[0];
   const begin = (

@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import { api, take } from '../../server/client';
 import type { components } from '../../server/schema';
 
@@ -12,10 +12,8 @@ export function useUses() {
 
 /** Kneading lumps together; it can be undone. */
 export function useKneading(edition: number) {
-  const client = useQueryClient();
   return useMutation({
     mutationFn: (body: components['schemas']['MergeForm']) =>
       take(api.POST('/api/leftovers/merge', { params: { query: { edition } }, body })),
-    onSuccess: () => client.invalidateQueries(),
   });
 }

@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { api, take, type Edition } from '../../server/client';
 import { settled } from '../../server/unsaved';
@@ -46,16 +46,13 @@ export function useInstead(id: number, mix: Mix, wantedG: number, wanted: boolea
 
 /** Adding and removing mixes; both can be undone. */
 export function useMixActs() {
-  const client = useQueryClient();
-  const refresh = () => client.invalidateQueries();
   return {
-    add: useMutation({ mutationFn: (body: Mix) => take(api.POST('/api/mixes', { body })), onSuccess: refresh }),
+    add: useMutation({ mutationFn: (body: Mix) => take(api.POST('/api/mixes', { body })) }),
     remove: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
         const newest = await settled(`/api/mixes/${id}`, edition);
         return take(api.DELETE('/api/mixes/{id}', { params: { path: { id }, query: { edition: newest } } }));
       },
-      onSuccess: refresh,
     }),
   };
 }

@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import { api, take, type Edition } from '../../server/client';
 import { settled } from '../../server/unsaved';
 import type { Tile } from '../../server/types';
@@ -10,16 +10,13 @@ export function useTiles() {
 
 /** Adding and removing tiles; both can be undone. */
 export function useTileActs() {
-  const client = useQueryClient();
-  const refresh = () => client.invalidateQueries();
   return {
-    add: useMutation({ mutationFn: (body: Tile) => take(api.POST('/api/tiles', { body })), onSuccess: refresh }),
+    add: useMutation({ mutationFn: (body: Tile) => take(api.POST('/api/tiles', { body })) }),
     remove: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
         const newest = await settled(`/api/tiles/${id}`, edition);
         return take(api.DELETE('/api/tiles/{id}', { params: { path: { id }, query: { edition: newest } } }));
       },
-      onSuccess: refresh,
     }),
   };
 }

@@ -1,4 +1,5 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
+import { reread } from '../../server/changes';
 import { Button } from '../../controls/button';
 import { AdviceList } from '../../controls/advice-list';
 import { useMuted } from '../../controls/use-flag';
@@ -88,10 +89,9 @@ interface Taken {
 
 /** Takes in the file of a probe that kept its readings to itself. */
 function ReadingsFile({ id }: { id: number }) {
-  const client = useQueryClient();
   const send = useMutation({
     mutationFn: (file: File) => sendFile<Taken>(`/api/baking/loads/${id}/readings`, file),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['record', id] }),
+    onSuccess: () => reread(['probe']),
   });
   return (
     <>

@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api, take } from '../../server/client';
 import type { PlannedLoad } from '../../server/types';
@@ -6,9 +6,7 @@ import { itemsOf } from './use-plan';
 
 /** Loads go in and come out; both can be undone. */
 export function useLoads() {
-  const client = useQueryClient();
   const go = useNavigate();
-  const refresh = () => client.invalidateQueries();
   return {
     start: useMutation({
       mutationFn: ({ load, ovenId }: { load: PlannedLoad; ovenId: number | undefined }) =>
@@ -22,14 +20,10 @@ export function useLoads() {
             },
           }),
         ),
-      onSuccess: ({ id }) => {
-        void go(`/oven/logged/${id}`);
-        return refresh();
-      },
+      onSuccess: ({ id }) => void go(`/oven/logged/${id}`),
     }),
     takeOut: useMutation({
       mutationFn: (id: number) => take(api.POST('/api/baking/loads/{id}/out', { params: { path: { id } } })),
-      onSuccess: refresh,
     }),
   };
 }

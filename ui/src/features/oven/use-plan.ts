@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { reread } from '../../server/changes';
 import { api, take } from '../../server/client';
 import type { Day, LoadItem, PlanLook, PlannedLoad, Constraints } from '../../server/types';
 
@@ -11,12 +12,10 @@ export function itemsOf(load: PlannedLoad): LoadItem[] {
 
 /** What is held and kept apart in the plan; each change can be undone. */
 export function useConstraints(day: Day) {
-  const client = useQueryClient();
   const { edition, form } = day.constraints;
   const put = useMutation({
     mutationFn: (body: Constraints) =>
       take(api.PUT('/api/baking/constraints', { params: { query: { edition } }, body })),
-    onSettled: () => client.invalidateQueries(),
   });
   return {
     put,
@@ -72,7 +71,7 @@ export function usePlanLook() {
     queryFn: async () => {
       const before = client.getQueryData<PlanLook>(['plan-look']);
       const now = await take(api.GET('/api/baking/search'));
-      if (isUnderWay(before) && !isUnderWay(now)) void client.invalidateQueries({ queryKey: ['baking'] });
+      if (isUnderWay(before) && !isUnderWay(now)) void reread(['plan']);
       return now;
     },
     refetchInterval: (query) => (isUnderWay(query.state.data) ? LOOK_EVERY_MS : false),

@@ -1,4 +1,5 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
+import { rereadAll } from '../../server/changes';
 import { useId } from 'react';
 import { Button } from '../../controls/button';
 import { Card } from '../../controls/card';
@@ -20,7 +21,6 @@ const open = (copy: Copy) =>
 /** Saves a copy of the whole studio, and opens one in its place; what was there before can always be opened again. */
 export function CopiesCard() {
   const id = useId();
-  const queries = useQueryClient();
   const kept = useSuspenseQuery({
     queryKey: ['copies'],
     queryFn: () => take(api.GET('/api/studio/copies')),
@@ -28,7 +28,7 @@ export function CopiesCard() {
   const opening = useMutation({
     meta: { form: true },
     mutationFn: open,
-    onSuccess: () => queries.invalidateQueries(),
+    onSuccess: rereadAll,
   });
   const error = opening.error instanceof Problem ? opening.error.errors[0] : undefined;
   return (

@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { Button } from '../../controls/button';
 import { Card, FieldLine } from '../../controls/card';
 import { Check } from '../../controls/check';
@@ -78,20 +78,16 @@ export function OvenCard({ saved, only }: { saved: OvenView; only: boolean }) {
 }
 
 function useOvenActs() {
-  const client = useQueryClient();
-  const refresh = () => client.invalidateQueries();
   return {
     add: useMutation({
       mutationFn: ({ readings: _, spots: __, ...like }: Oven) =>
         take(api.POST('/api/ovens', { body: { ...like, name: 'Second oven' } })),
-      onSuccess: refresh,
     }),
     remove: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
         const newest = await settled(`/api/ovens/${id}`, edition);
         return take(api.DELETE('/api/ovens/{id}', { params: { path: { id }, query: { edition: newest } } }));
       },
-      onSuccess: refresh,
     }),
   };
 }

@@ -1,4 +1,5 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { reread } from '../../server/changes';
 import { Button } from '../../controls/button';
 import { FieldLine } from '../../controls/card';
 import { Check } from '../../controls/check';
@@ -11,14 +12,14 @@ const speeds = [1, 10, 30, 60, 120];
 
 /** The probe of an oven: the door it knocks at, and the simulated oven that stands in when there is none. */
 export function ProbeFields({ ovenId }: { ovenId: number }) {
-  const client = useQueryClient();
   const limits = useLimits();
   const path = { params: { path: { id: ovenId } } };
   const { data: probe } = useQuery({
     queryKey: ['probe', ovenId],
     queryFn: () => take(api.GET('/api/ovens/{id}/probe', path)),
   });
-  const done = { onSuccess: () => client.invalidateQueries() };
+  // The studio's clock may have moved: what shows the time now is read again.
+  const done = { onSuccess: () => reread(['probe', 'plan']) };
   const simulate = useMutation({
     mutationFn: (body: Simulated) => take(api.PUT('/api/ovens/{id}/probe/simulated', { ...path, body })),
     ...done,

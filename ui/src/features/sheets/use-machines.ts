@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import { api, take, type Edition } from '../../server/client';
 import { settled } from '../../server/unsaved';
 import type { Machine } from '../../server/types';
@@ -10,16 +10,13 @@ export function useMachines() {
 
 /** Adding and removing machines; both can be undone. */
 export function useMachineActs() {
-  const client = useQueryClient();
-  const refresh = () => client.invalidateQueries();
   return {
-    add: useMutation({ mutationFn: (body: Machine) => take(api.POST('/api/machines', { body })), onSuccess: refresh }),
+    add: useMutation({ mutationFn: (body: Machine) => take(api.POST('/api/machines', { body })) }),
     remove: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
         const newest = await settled(`/api/machines/${id}`, edition);
         return take(api.DELETE('/api/machines/{id}', { params: { path: { id }, query: { edition: newest } } }));
       },
-      onSuccess: refresh,
     }),
   };
 }

@@ -22,8 +22,12 @@ final class Http {
         this.base = base;
     }
 
-    /** An answer: its status and its JSON, missing when it has none. */
-    record Answer(int status, JsonNode json, String text) {}
+    /**
+     * An answer: its status and its JSON, missing when it has none.
+     *
+     * @param changed what the answer says was changed; missing when nothing was
+     */
+    record Answer(int status, JsonNode json, String text, JsonNode changed) {}
 
     Answer get(String path) {
         return send("GET", path, null);
@@ -107,7 +111,9 @@ final class Http {
             boolean json =
                     response.headers().firstValue("Content-Type").orElse("").contains("json");
             JsonNode parsed = json ? JSON.readTree(response.body()) : JSON.missingNode();
-            return new Answer(response.statusCode(), parsed, response.body());
+            JsonNode changed =
+                    response.headers().firstValue("Changed").map(JSON::readTree).orElseGet(JSON::missingNode);
+            return new Answer(response.statusCode(), parsed, response.body(), changed);
         } catch (IOException trouble) {
             throw new UncheckedIOException(trouble);
         } catch (InterruptedException stopped) {

@@ -44,6 +44,30 @@ public class JournalTest extends ServerTest {
         http().undo();
     }
 
+    /** A design of a batch that is not finished changes the plan; one that nobody makes changes only itself. */
+    @Test
+    public void anAnswerSaysWhatItChangedAndWhatCanBeUndone() {
+        JsonNode made = http().get("/api/designs/1").json();
+        ObjectNode taller = made.path("design").deepCopy().asObject();
+        taller.put("name", "Lighthouse, höher");
+        JsonNode changed = http().put(url("/api/designs/1", made), taller).changed();
+        assertThat(changed.path("keys").toString()).isEqualTo("[\"design/1\",\"plan\"]");
+        assertThat(changed.path("last"))
+                .isEqualTo(http().get("/api/changes/last").json());
+        assertThat(changed.path("last").path("undo").asString()).contains("höher");
+        JsonNode undone = http().undo().changed();
+        assertThat(undone.path("keys")).isEqualTo(changed.path("keys"));
+        assertThat(undone.path("last"))
+                .isEqualTo(http().get("/api/changes/last").json());
+        JsonNode added = http().post("/api/designs", made.path("design")).changed();
+        assertThat(added.path("keys").size()).isEqualTo(1);
+        assertThat(added.path("keys").path(0).asString()).startsWith("design/");
+        http().undo();
+        assertThat(http().get("/api/designs").changed().isMissingNode()).isTrue();
+        assertThat(http().put("/api/designs/1?edition=-1", taller).changed().isMissingNode())
+                .isTrue();
+    }
+
     @Test
     public void whatWasAddedAndRemovedComesBackWithItsNumber() {
         JsonNode design = http().get("/api/designs/3").json().path("design");

@@ -275,11 +275,11 @@ public class MixBookTest extends ServerTest {
         assertThat(missing.path("clayId").asLong()).isEqualTo(12);
         assertThat(missing.path("neededG").asDouble()).isCloseTo(37.5, offset(1e-9));
         assertThat(instead.path("buyMinor").asLong()).isEqualTo(235);
-        assertThat(sum(instead.path("patch").path("grams"), "massG")).isCloseTo(100, offset(1e-6));
+        assertThat(sum(instead.path("fillUp").path("grams"), "massG")).isCloseTo(100, offset(1e-6));
         assertThat(sum(instead.path("recipe").path("parts"), "massG")).isCloseTo(100, offset(1e-6));
         assertThat(instead.path("recipe").path("missingG").asDouble()).isZero();
         double least = Math.min(
-                instead.path("patch").path("difference").asDouble(),
+                instead.path("fillUp").path("difference").asDouble(),
                 instead.path("recipe").path("difference").asDouble());
         assertThat(instead.path("better").asString().equals("BUY")).isEqualTo(least >= 1);
         JsonNode enough =

@@ -2,8 +2,8 @@ package fairember.core;
 
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
-import fairember.core.measure.InputError;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InputError;
+import fairember.core.input.InvalidInputException;
 import java.util.List;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 

@@ -6,7 +6,7 @@ import fairember.app.journal.MissingException;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

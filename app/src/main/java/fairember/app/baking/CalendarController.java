@@ -4,7 +4,7 @@ import fairember.app.batch.PlannedLoadView;
 import fairember.app.batch.Planning;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.WorkHours;
-import fairember.core.measure.Figures;
+import fairember.core.input.Figures;
 import fairember.core.ovenload.PlannedLoad;
 import java.io.IOException;
 import java.io.StringWriter;

@@ -11,7 +11,7 @@ import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignForm;
 import fairember.app.design.DesignStore;
 import fairember.app.design.PartForm;
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.oven.ConstraintsStore;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;

@@ -5,9 +5,9 @@ import fairember.app.oven.LoadForm;
 import fairember.core.batch.Job;
 import fairember.core.batch.Progress;
 import fairember.core.design.MeasuredStage;
-import fairember.core.measure.Figures;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.Figures;
+import fairember.core.input.Gathering;
+import fairember.core.input.InvalidInputException;
 import java.util.List;
 import org.springframework.stereotype.Service;
 

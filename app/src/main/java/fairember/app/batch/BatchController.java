@@ -1,6 +1,6 @@
 package fairember.app.batch;
 
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.app.settings.SettingsStore;
@@ -10,7 +10,7 @@ import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.Job;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;

@@ -4,8 +4,8 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
 import fairember.core.batch.Job;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Words;
+import fairember.core.input.Gathering;
+import fairember.core.input.Words;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;

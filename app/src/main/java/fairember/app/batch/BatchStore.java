@@ -5,7 +5,7 @@ import fairember.app.design.DesignStore;
 import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
 import fairember.app.document.Reference;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;

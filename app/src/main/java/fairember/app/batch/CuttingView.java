@@ -1,9 +1,9 @@
 package fairember.app.batch;
 
 import fairember.core.batch.BatchCutting;
-import fairember.core.cutting.CuttingPlan;
-import fairember.core.cutting.Halving;
-import fairember.core.cutting.Want;
+import fairember.core.blockcutting.CuttingPlan;
+import fairember.core.blockcutting.Halving;
+import fairember.core.blockcutting.Want;
 import fairember.core.wire.Gauge;
 import java.util.List;
 

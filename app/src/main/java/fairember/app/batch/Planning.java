@@ -2,7 +2,7 @@ package fairember.app.batch;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.journal.MissingException;
 import fairember.app.oven.ConstraintsForm;
 import fairember.app.oven.ConstraintsStore;
@@ -14,10 +14,10 @@ import fairember.app.settings.Settings;
 import fairember.core.batch.BatchBakes;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.BatchScheduling;
-import fairember.core.batch.Bench;
 import fairember.core.batch.Job;
 import fairember.core.batch.Progress;
 import fairember.core.batch.WorkHours;
+import fairember.core.batch.Workshop;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
@@ -176,7 +176,7 @@ public class Planning {
         boolean waits = form.state() == BatchState.PLANNED && opening.isAfter(now());
         BatchScheduling.Start start = waits ? BatchScheduling.Start.at(opening) : fromNow();
         FormStore.Saved<BatchForm> saved = new FormStore.Saved<>(batchId, 0, form);
-        Bench bench = bench(List.of(new Work(saved, jobs)), ConstraintsForm.NONE);
+        Workshop bench = bench(List.of(new Work(saved, jobs)), ConstraintsForm.NONE);
         return BatchScheduling.schedule(jobs, bench, start, problem -> plans.plan("run " + batchId, problem));
     }
 
@@ -199,7 +199,7 @@ public class Planning {
      * @param start where they stand
      * @param constraints of the plan, as far as they can still come true
      */
-    public record Open(List<Job> jobs, Bench bench, BatchScheduling.Start start, ConstraintsForm constraints) {
+    public record Open(List<Job> jobs, Workshop bench, BatchScheduling.Start start, ConstraintsForm constraints) {
         public LoadProblem problem() {
             return BatchScheduling.problem(jobs, bench, start);
         }
@@ -226,7 +226,7 @@ public class Planning {
         return designs.measuring().settings().hours();
     }
 
-    private Bench bench(List<Work> works, ConstraintsForm wanted) {
+    private Workshop bench(List<Work> works, ConstraintsForm wanted) {
         Settings settings = designs.measuring().settings();
         WorkHours hours = settings.hours();
         List<FormStore.Saved<OvenForm>> saved = ovens.all();
@@ -242,9 +242,9 @@ public class Planning {
                 }
             }
         }
-        return new Bench(
+        return new Workshop(
                 saved.stream()
-                        .map(h -> new Bench.Use(h.form().parse(), h.form().hours()))
+                        .map(h -> new Workshop.Use(h.form().parse(), h.form().hours()))
                         .toList(),
                 hours,
                 settings.makers(),
@@ -254,7 +254,7 @@ public class Planning {
                         .map(a -> new LoadProblem.Apart(BakeKeys.bake(a.one()), BakeKeys.bake(a.other())))
                         .toList(),
                 wanted.pins().stream()
-                        .map(p -> new Bench.Pin(ids.indexOf(p.ovenId()), BakeKeys.pinnedItems(p.items()), p.inAt()))
+                        .map(p -> new Workshop.Pin(ids.indexOf(p.ovenId()), BakeKeys.pinnedItems(p.items()), p.inAt()))
                         .toList());
     }
 

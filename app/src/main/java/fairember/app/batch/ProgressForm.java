@@ -1,7 +1,7 @@
 package fairember.app.batch;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Span;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;

@@ -7,7 +7,7 @@ import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.core.batch.Job;
 import fairember.core.design.Step;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

@@ -1,6 +1,6 @@
 package fairember.app.bench;
 
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import java.time.Duration;
 import java.time.Instant;
 

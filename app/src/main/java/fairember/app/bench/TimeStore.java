@@ -1,7 +1,7 @@
 package fairember.app.bench;
 
 import fairember.app.database.Database;
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;

@@ -4,7 +4,7 @@ import fairember.app.clock.StudioClock;
 import fairember.app.database.StudioCopies;
 import fairember.app.database.UnfitFileException;
 import fairember.app.journal.MissingException;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;

@@ -1,6 +1,6 @@
 package fairember.app.demo;
 
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;

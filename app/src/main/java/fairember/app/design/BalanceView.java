@@ -8,7 +8,7 @@ import fairember.core.balance.Ballast;
 import fairember.core.balance.Standing;
 import fairember.core.balance.Wearing;
 import fairember.core.balance.Weight;
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Mass;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -2,7 +2,7 @@ package fairember.app.design;
 
 import static fairember.app.web.Given.given;
 
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.app.shelf.FindingStore;
@@ -14,8 +14,8 @@ import fairember.core.design.DesignScaling.ScaledDesign;
 import fairember.core.design.DesignTemplates;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.heat.Air;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Length;
+import fairember.core.input.InvalidInputException;
+import fairember.core.quantity.Length;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;

@@ -1,16 +1,16 @@
 package fairember.app.design;
 
-import fairember.app.sheet.SheetPdf;
-import fairember.app.sheet.SheetSvg;
+import fairember.app.printout.SheetPdf;
+import fairember.app.printout.SheetSvg;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
-import fairember.core.gauge.GaugeItem;
-import fairember.core.gauge.GaugeSheets;
-import fairember.core.gauge.Sheet;
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Length;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
 import fairember.core.portion.Portioning;
+import fairember.core.printout.GaugeItem;
+import fairember.core.printout.GaugeSheets;
+import fairember.core.printout.Sheet;
+import fairember.core.quantity.Length;
 import fairember.core.wire.Wire;
 import java.nio.charset.StandardCharsets;
 import java.util.List;

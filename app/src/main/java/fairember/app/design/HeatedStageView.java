@@ -2,7 +2,7 @@ package fairember.app.design;
 
 import fairember.core.design.HeatedStage;
 import fairember.core.heat.HeatedPiece;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;

@@ -5,10 +5,10 @@ import static fairember.app.web.Given.or;
 
 import fairember.core.design.Insert;
 import fairember.core.foilcore.Sleeve;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Temperature;
+import fairember.core.input.Gathering;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Temperature;
 import org.jspecify.annotations.Nullable;
 
 /** Something upright that a design is built on or round; no ceiling means that it takes what the clay takes. */

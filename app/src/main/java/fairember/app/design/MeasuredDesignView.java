@@ -13,7 +13,7 @@ import fairember.core.design.MeasuredStage;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 import fairember.core.wire.Wire;
 import java.util.List;
 import java.util.stream.Stream;

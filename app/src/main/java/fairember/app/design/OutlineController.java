@@ -2,8 +2,8 @@ package fairember.app.design;
 
 import static fairember.app.web.Given.given;
 
-import fairember.core.cutout.CutShape;
-import fairember.core.cutout.SvgReading;
+import fairember.core.outline.CutShape;
+import fairember.core.outline.SvgReading;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;

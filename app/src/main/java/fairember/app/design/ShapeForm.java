@@ -3,9 +3,9 @@ package fairember.app.design;
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
-import fairember.core.cutout.CutShape;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.Gathering;
+import fairember.core.input.InvalidInputException;
+import fairember.core.outline.CutShape;
 import fairember.core.shape.CutOut;
 import fairember.core.shape.ShapeKind;
 import fairember.core.shape.Solid;

@@ -3,8 +3,8 @@ package fairember.app.design;
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Length;
+import fairember.core.input.Gathering;
+import fairember.core.quantity.Length;
 import fairember.core.wire.Gauge;
 import fairember.core.wire.Metal;
 import fairember.core.wire.Wire;

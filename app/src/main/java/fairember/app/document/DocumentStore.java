@@ -2,7 +2,6 @@ package fairember.app.document;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import fairember.app.journal.FormStore;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +35,7 @@ public abstract class DocumentStore<F> implements FormStore<F> {
     /**
      * A form as it is saved: checked, and with what was not given filled in.
      *
-     * @throws fairember.core.measure.InvalidInputException with everything that is wrong
+     * @throws fairember.core.input.InvalidInputException with everything that is wrong
      */
     protected abstract F checked(long id, F given);
 

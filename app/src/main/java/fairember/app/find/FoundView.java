@@ -1,7 +1,7 @@
 package fairember.app.find;
 
+import fairember.core.colourcalibration.LearnedClays;
 import fairember.core.recipe.FoundRecipes;
-import fairember.core.tile.LearnedClays;
 import java.util.List;
 import java.util.Set;
 

@@ -3,22 +3,22 @@ package fairember.app.find;
 import fairember.app.leftover.LeftoverStore;
 import fairember.app.mix.MixStore;
 import fairember.app.settings.SettingsStore;
-import fairember.app.tile.ClayLearning;
+import fairember.app.trialtile.ClayLearning;
 import fairember.core.colour.ColourMixing;
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
 import fairember.core.colour.MixedColour;
-import fairember.core.measure.Mass;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
+import fairember.core.quantity.Mass;
 import fairember.core.recipe.Choice;
+import fairember.core.recipe.FillUp;
+import fairember.core.recipe.FillingUp;
 import fairember.core.recipe.FoundRecipe;
 import fairember.core.recipe.FoundRecipes;
 import fairember.core.recipe.FoundSet;
 import fairember.core.recipe.Look;
-import fairember.core.recipe.Patch;
-import fairember.core.recipe.Patching;
 import fairember.core.recipe.RecipeFinding;
 import fairember.core.recipe.RecipeSearch;
 import fairember.core.recipe.Substitutes;
@@ -90,8 +90,8 @@ class Instead {
     /** Grams of a clay or a lump. */
     record GramsView(@Nullable Long clayId, @Nullable Integer lump, String name, double massG) {}
 
-    /** The recipe patched: what goes in, how far off it is. */
-    record PatchView(List<GramsView> grams, String curedHex, double difference, String differs, double costMinor) {}
+    /** The recipe filled up with other clays: what goes in, how far off it is. */
+    record FillUpView(List<GramsView> grams, String curedHex, double difference, String differs, double costMinor) {}
 
     /**
      * Settings out for a mix the shelf is short of.
@@ -104,7 +104,7 @@ class Instead {
             String targetHex,
             int kinds,
             @Nullable RecipeView recipe,
-            @Nullable PatchView patch,
+            @Nullable FillUpView fillUp,
             boolean canBuy,
             long buyMinor,
             Substitutes.Way better) {}
@@ -128,20 +128,23 @@ class Instead {
         Look look = look(measured.colour());
         Optional<FoundSet> recipe =
                 missing.isEmpty() ? Optional.empty() : nearest(target, look, shelf, kinds, wanted, true);
-        List<Patch.Grams> needs = measured.portions().stream()
+        List<FillUp.Grams> needs = measured.portions().stream()
                 .map(p ->
-                        new Patch.Grams(choice(pantry, p.clay().id()), p.mass().g()))
+                        new FillUp.Grams(choice(pantry, p.clay().id()), p.mass().g()))
                 .toList();
-        Optional<Patch> patch = Patching.patch(needs, shelf, target, look);
+        Optional<FillUp> fillUp = FillingUp.fillUp(needs, shelf, target, look);
         long buyMinor = missing.stream().mapToLong(ShortView::costMinor).sum();
         Substitutes substitutes = Substitutes.of(
-                recipe.map(FoundSet::nearest), patch, buyMinor, missing.stream().allMatch(ShortView::sold));
+                recipe.map(FoundSet::nearest),
+                fillUp,
+                buyMinor,
+                missing.stream().allMatch(ShortView::sold));
         return new InsteadView(
                 missing,
                 measured.colour().cured().srgb().hex(),
                 kinds,
                 recipe.map(calculator(wanted.g(), pantry)::view).orElse(null),
-                patch.map(p -> view(p, pantry)).orElse(null),
+                fillUp.map(p -> view(p, pantry)).orElse(null),
                 substitutes.canBuy(),
                 buyMinor,
                 missing.isEmpty() ? Substitutes.Way.NONE : substitutes.better());
@@ -155,9 +158,9 @@ class Instead {
                 .choice(Face.CURED);
     }
 
-    private static PatchView view(Patch patch, Pantry pantry) {
-        return new PatchView(
-                patch.grams().stream()
+    private static FillUpView view(FillUp fillUp, Pantry pantry) {
+        return new FillUpView(
+                fillUp.grams().stream()
                         .map(g -> new GramsView(
                                 g.choice().id() >= 0 ? g.choice().id() : null,
                                 pantry.pick(g.choice()).lump(),
@@ -165,17 +168,17 @@ class Instead {
                                 g.g()))
                         .toList(),
                 ColourMixing.seen(
-                                patch.grams().stream()
+                                fillUp.grams().stream()
                                         .map(g -> g.choice().colorant())
                                         .toList(),
-                                patch.grams().stream()
-                                        .mapToDouble(Patch.Grams::g)
+                                fillUp.grams().stream()
+                                        .mapToDouble(FillUp.Grams::g)
                                         .toArray())
                         .srgb()
                         .hex(),
-                patch.difference().total(),
-                patch.difference().words(),
-                patch.minor());
+                fillUp.difference().total(),
+                fillUp.difference().words(),
+                fillUp.minor());
     }
 
     private RecipeView.Calculator calculator(double wantedG, Pantry pantry) {

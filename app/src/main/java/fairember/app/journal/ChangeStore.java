@@ -78,6 +78,17 @@ class ChangeStore {
         return list("where undone = 1 order by id limit 1").stream().findFirst();
     }
 
+    /** What can be undone and redone now. */
+    LastChangesView lastChanges() {
+        Optional<Change> undo = last();
+        Optional<Change> redo = firstUndone();
+        return new LastChangesView(
+                undo.map(Change::words).orElse(null),
+                undo.map(Change::step).orElse(null),
+                redo.map(Change::words).orElse(null),
+                redo.map(Change::step).orElse(null));
+    }
+
     /** All changes of a step, in the order they were made. */
     List<Change> ofStep(long step) {
         return list("where step = ? order by id", step);

@@ -1,6 +1,6 @@
 package fairember.app.journal;
 
-import fairember.core.measure.Figures;
+import fairember.core.input.Figures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,5 +1,6 @@
 package fairember.app.journal;
 
+import fairember.app.document.FormStore;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -22,6 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class Journal {
     private final Map<String, FormStore<?>> kinds;
     private final ChangeStore changes;
+    private final ChangeHeader header;
     private final JsonMapper mapper;
     private final Clock clock;
 
@@ -33,9 +35,10 @@ public class Journal {
         private @Nullable Long number;
     }
 
-    Journal(List<FormStore<?>> kinds, ChangeStore changes, JsonMapper mapper, Clock clock) {
+    Journal(List<FormStore<?>> kinds, ChangeStore changes, ChangeHeader header, JsonMapper mapper, Clock clock) {
         this.kinds = kinds.stream().collect(Collectors.toMap(FormStore::kind, Function.identity()));
         this.changes = changes;
+        this.header = header;
         this.mapper = mapper;
         this.clock = clock;
     }
@@ -143,6 +146,7 @@ public class Journal {
         Step step = STEPS.get();
         if (step != null && step.number != null) {
             changes.call(step.number, words);
+            header.write();
         }
     }
 
@@ -167,6 +171,7 @@ public class Journal {
         Collections.reverse(all);
         all.forEach(change -> restore(change, change.before()));
         changes.mark(step, true);
+        header.write();
         return last.orElseThrow().words();
     }
 
@@ -182,6 +187,7 @@ public class Journal {
         expect(step, first, "redone");
         changes.ofStep(step).forEach(change -> restore(change, change.after()));
         changes.mark(step, false);
+        header.write();
         return first.orElseThrow().words();
     }
 
@@ -200,6 +206,7 @@ public class Journal {
 
     private void restore(Change change, @Nullable String form) {
         FormStore<?> store = known(change.kind());
+        header.note(change.kind(), change.subjectId());
         if (form == null) {
             store.remove(change.subjectId());
         } else {
@@ -258,5 +265,7 @@ public class Journal {
         if (step != null) {
             step.number = number;
         }
+        header.note(kind, id);
+        header.write();
     }
 }

@@ -3,12 +3,12 @@ package fairember.app.leftover;
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Words;
+import fairember.core.input.Gathering;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Words;
 import fairember.core.mix.Lump;
 import fairember.core.mix.Mix;
+import fairember.core.quantity.Mass;
 import fairember.core.stock.StockClay;
 import java.time.LocalDate;
 import java.util.List;

@@ -3,10 +3,10 @@ package fairember.app.machine;
 import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Length;
-import fairember.core.measure.Words;
-import fairember.core.sheet.RollerMachine;
+import fairember.core.claysheet.RollerMachine;
+import fairember.core.input.Gathering;
+import fairember.core.input.Words;
+import fairember.core.quantity.Length;
 import java.util.List;
 import java.util.function.Supplier;
 

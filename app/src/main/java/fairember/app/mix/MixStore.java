@@ -7,7 +7,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
 import fairember.app.document.Reference;
-import fairember.app.tile.ClayLearning;
+import fairember.app.trialtile.ClayLearning;
 import fairember.core.design.Palette;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixUnit;

@@ -1,11 +1,11 @@
 package fairember.app.mix;
 
-import fairember.core.measure.Mass;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixWaste;
 import fairember.core.mix.WeighedMix;
 import fairember.core.mix.Weighing;
 import fairember.core.portion.BlockShare;
+import fairember.core.quantity.Mass;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;

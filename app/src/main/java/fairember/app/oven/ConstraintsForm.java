@@ -2,7 +2,7 @@ package fairember.app.oven;
 
 import static fairember.app.web.Given.all;
 
-import fairember.core.measure.Gathering;
+import fairember.core.input.Gathering;
 import fairember.core.ovenload.Bake;
 import java.time.LocalDateTime;
 import java.util.ArrayList;

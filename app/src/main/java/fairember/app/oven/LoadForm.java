@@ -4,11 +4,11 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Span;
-import fairember.core.measure.Temperature;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
 import fairember.core.ovenload.Bake;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;

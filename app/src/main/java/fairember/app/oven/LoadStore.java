@@ -3,7 +3,7 @@ package fairember.app.oven;
 import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
 import fairember.app.document.Reference;
-import fairember.core.measure.Figures;
+import fairember.core.input.Figures;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;

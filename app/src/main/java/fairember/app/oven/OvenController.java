@@ -1,10 +1,10 @@
 package fairember.app.oven;
 
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
-import fairember.core.dial.DialReading;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
+import fairember.core.ovencalibration.DialReading;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;

@@ -6,7 +6,7 @@ import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
 import fairember.app.document.Reference;
 import fairember.core.heat.Air;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import fairember.core.ovenload.Oven;
 import java.util.Comparator;
 import java.util.List;

@@ -7,7 +7,7 @@ import fairember.app.journal.MissingException;
 import fairember.app.oven.OvenStore;
 import fairember.app.settings.Settings;
 import fairember.core.design.MeasuredDesign;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import fairember.core.price.DesignCosting;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -2,7 +2,7 @@ package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.journal.MissingException;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
@@ -19,7 +19,7 @@ import fairember.core.loadrecord.LoadRecord;
 import fairember.core.loadrecord.LoadRecording;
 import fairember.core.loadrecord.Reading;
 import fairember.core.loadrecord.Wanted;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;

@@ -1,7 +1,7 @@
 package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.StringReader;

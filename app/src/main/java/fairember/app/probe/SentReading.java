@@ -1,7 +1,7 @@
 package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
-import fairember.core.measure.Figures;
+import fairember.core.input.Figures;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.ZoneId;

@@ -2,8 +2,8 @@ package fairember.app.probe;
 
 import static fairember.app.web.Given.given;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Span;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
 import fairember.core.ovensim.OvenFault;
 import fairember.core.ovensim.OvenPreset;
 

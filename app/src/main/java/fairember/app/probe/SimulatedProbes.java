@@ -2,7 +2,7 @@ package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.database.StudioSettings;
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenForm;

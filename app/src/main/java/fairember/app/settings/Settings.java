@@ -3,9 +3,9 @@ package fairember.app.settings;
 import fairember.core.bake.BakeRules;
 import fairember.core.batch.WorkHours;
 import fairember.core.foilcore.FoilRoll;
-import fairember.core.measure.Length;
 import fairember.core.mix.MixWaste;
 import fairember.core.price.Rates;
+import fairember.core.quantity.Length;
 
 /**
  * The studio's settings as the core takes them.

@@ -5,21 +5,21 @@ import static fairember.app.web.Given.or;
 
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.BakingMethod;
-import fairember.core.batch.Bench;
 import fairember.core.batch.WorkHours;
+import fairember.core.batch.Workshop;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.PackedFoil;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Money;
-import fairember.core.measure.Share;
-import fairember.core.measure.Words;
+import fairember.core.input.Gathering;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Words;
 import fairember.core.mix.MixWaste;
 import fairember.core.portion.Portioning;
 import fairember.core.price.Rates;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Money;
+import fairember.core.quantity.Share;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.Currency;
@@ -85,7 +85,7 @@ public record SettingsForm(
                         or(byHeat, false)));
         var hours = g.at("", this::parseHours);
         int many = or(makers, 1);
-        g.at("", () -> Bench.MAKERS.check(many));
+        g.at("", () -> Workshop.MAKERS.check(many));
         PackedFoil usual = PackedFoil.USUAL;
         var packed = g.at(
                         "",

@@ -2,9 +2,9 @@ package fairember.app.shelf;
 
 import static fairember.app.web.Given.given;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Length;
-import fairember.core.measure.Money;
+import fairember.core.input.Gathering;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Money;
 import fairember.core.wire.Gauge;
 import fairember.core.wire.Metal;
 import fairember.core.wire.WireCoil;

@@ -2,8 +2,8 @@ package fairember.app.shelf;
 
 import static fairember.app.web.Given.given;
 
-import fairember.core.measure.Mass;
-import fairember.core.measure.Money;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Money;
 import fairember.core.stock.Finding;
 
 /** A finding on the shelf. */

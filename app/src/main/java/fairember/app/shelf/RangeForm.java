@@ -4,12 +4,12 @@ import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
 import fairember.core.bake.ClayWindow;
-import fairember.core.measure.Density;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Temperature;
-import fairember.core.measure.Words;
+import fairember.core.input.Gathering;
+import fairember.core.input.Words;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import fairember.core.stock.ClayRange;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -1,6 +1,6 @@
 package fairember.app.shelf;
 
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.journal.Journal;
 import java.util.List;
 import org.springframework.http.HttpStatus;

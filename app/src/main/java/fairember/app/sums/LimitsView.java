@@ -7,8 +7,15 @@ import fairember.core.bake.BakeRules;
 import fairember.core.bake.BakingMethod;
 import fairember.core.bake.ClayWindow;
 import fairember.core.bake.StageKind;
-import fairember.core.batch.Bench;
 import fairember.core.batch.Job;
+import fairember.core.batch.Workshop;
+import fairember.core.claysheet.Barrel;
+import fairember.core.claysheet.Blend;
+import fairember.core.claysheet.Cane;
+import fairember.core.claysheet.Die;
+import fairember.core.claysheet.Extruding;
+import fairember.core.claysheet.RollerMachine;
+import fairember.core.claysheet.SheetSizing;
 import fairember.core.colour.Colorant;
 import fairember.core.colour.Effect;
 import fairember.core.colour.MixPart;
@@ -26,20 +33,19 @@ import fairember.core.design.Pose;
 import fairember.core.design.Stage;
 import fairember.core.design.Station;
 import fairember.core.design.Step;
-import fairember.core.dial.DialReading;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.FoilWeighing;
 import fairember.core.foilcore.Packing;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.heat.Air;
-import fairember.core.measure.Density;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 import fairember.core.mix.Inclusion;
 import fairember.core.mix.Lump;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.mix.MixUnit;
 import fairember.core.mix.MixWaste;
+import fairember.core.ovencalibration.DialReading;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.TraySpot;
 import fairember.core.ovensim.OvenFault;
@@ -47,18 +53,12 @@ import fairember.core.ovensim.OvenPreset;
 import fairember.core.photo.Card;
 import fairember.core.portion.Portioning;
 import fairember.core.price.Rates;
+import fairember.core.quantity.Density;
 import fairember.core.recipe.RecipeSearch;
 import fairember.core.shape.Facing;
 import fairember.core.shape.Floor;
 import fairember.core.shape.Lobes;
 import fairember.core.shape.ShapeKind;
-import fairember.core.sheet.Barrel;
-import fairember.core.sheet.Blend;
-import fairember.core.sheet.Cane;
-import fairember.core.sheet.Die;
-import fairember.core.sheet.Extruding;
-import fairember.core.sheet.RollerMachine;
-import fairember.core.sheet.SheetSizing;
 import fairember.core.stock.BlockSize;
 import fairember.core.stock.Finding;
 import fairember.core.stock.StockClay;
@@ -236,7 +236,7 @@ record LimitsView(
         return spans(
                 MixWaste.MACHINE,
                 MixWaste.STEP,
-                Bench.MAKERS,
+                Workshop.MAKERS,
                 Rates.HOUR,
                 Rates.KWH,
                 Rates.WASTE,

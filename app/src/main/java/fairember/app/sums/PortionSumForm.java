@@ -2,12 +2,12 @@ package fairember.app.sums;
 
 import static fairember.app.web.Given.or;
 
-import fairember.core.measure.Density;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Span;
-import fairember.core.measure.Volume;
+import fairember.core.input.Span;
 import fairember.core.portion.Portioning;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Volume;
 import fairember.core.stock.BlockSize;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

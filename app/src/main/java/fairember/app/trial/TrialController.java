@@ -1,6 +1,6 @@
 package fairember.app.trial;
 
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.core.colour.ColourDifference;

@@ -4,9 +4,9 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
 import fairember.core.colour.Srgb;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Words;
+import fairember.core.input.Gathering;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Words;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

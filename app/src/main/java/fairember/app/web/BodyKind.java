@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.InputError;
+import fairember.core.input.InputError;
 
 /** What a body may be, by where it is sent, and how large. */
 enum BodyKind {

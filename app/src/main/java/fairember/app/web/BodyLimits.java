@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.InputError;
+import fairember.core.input.InputError;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

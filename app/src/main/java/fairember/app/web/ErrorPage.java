@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.InputError;
+import fairember.core.input.InputError;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

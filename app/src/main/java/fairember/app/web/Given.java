@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

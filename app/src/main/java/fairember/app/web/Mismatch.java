@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.InputError;
+import fairember.core.input.InputError;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;

@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.InputError;
+import fairember.core.input.InputError;
 import java.io.IOException;
 import java.io.OutputStream;
 import org.apache.catalina.connector.Request;

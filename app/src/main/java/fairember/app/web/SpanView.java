@@ -1,6 +1,6 @@
 package fairember.app.web;
 
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 
 /** What one field may be, as it goes out. */
 public record SpanView(String field, String label, double low, double high, String unit, boolean whole) {

@@ -8,7 +8,7 @@ import fairember.app.batch.BatchForm;
 import fairember.app.batch.BatchStore;
 import fairember.app.design.DesignStore;
 import fairember.app.document.DocumentStore;
-import fairember.app.journal.FormStore;
+import fairember.app.document.FormStore;
 import fairember.app.journal.Journal;
 import fairember.app.leftover.LeftoverStore;
 import fairember.app.mix.MixStore;

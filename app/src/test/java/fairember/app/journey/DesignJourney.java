@@ -2,6 +2,7 @@ package fairember.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WindowType;
 import org.testng.annotations.Test;
@@ -19,6 +20,38 @@ public class DesignJourney extends Journey {
         page.until(() ->
                 page.all(By.cssSelector("input[aria-label='Name of the bake']")).size() == 1);
         page.leaves("A part-bake of 10 min");
+    }
+
+    /** What the design is in may be read again (the bench and the oven, which are read now and then anyway); nothing else. */
+    @Test
+    public void oneEditIsOneWriteAndAtMostOneMeasuring() {
+        go("/designs/8");
+        page.sees("20.6");
+        page.script("""
+                window.asked = [];
+                window.open = 0;
+                const send = window.fetch;
+                window.fetch = async (request, options) => {
+                  const path = new URL(request.url ?? request, location.href).pathname;
+                  window.asked.push((request.method ?? options?.method ?? 'GET') + ' ' + path);
+                  window.open++;
+                  try { return await send(request, options); } finally { window.open--; }
+                };
+                """);
+        page.enter("Quay stone, height, mm", "9");
+        page.until(() -> asked().contains("PUT /api/designs/8") && page.text().contains("saved"));
+        page.until(() -> page.script("return window.open").equals(0L));
+        assertThat(asked())
+                .filteredOn(ask -> !ask.matches("GET /api/(bench|baking)"))
+                .containsExactlyInAnyOrder("POST /api/designs/measure", "PUT /api/designs/8");
+        page.leaveTheField();
+        page.keys("u");
+        page.until(() -> page.value("Quay stone, height, mm").equals("8"));
+    }
+
+    @SuppressWarnings("unchecked")
+    private List<String> asked() {
+        return (List<String>) page.script("return window.asked");
     }
 
     @Test

@@ -1,8 +1,8 @@
 package fairember.core.bake;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

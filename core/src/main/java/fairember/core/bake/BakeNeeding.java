@@ -1,9 +1,9 @@
 package fairember.core.bake;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Figures;
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
+import fairember.core.input.Figures;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package fairember.core.bake;
 
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
+import fairember.core.quantity.Minutes;
 
 /**
  * How the studio bakes.

@@ -1,11 +1,11 @@
 package fairember.core.bake;
 
-import fairember.core.measure.Figures;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Span;
-import fairember.core.measure.Temperature;
+import fairember.core.input.Figures;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import java.util.Optional;
 
 /**
@@ -53,7 +53,7 @@ public record ClayWindow(
     /**
      * A window in order: low to high to ceiling, least to most.
      *
-     * @throws fairember.core.measure.Refused when a value is outside its span or out of order
+     * @throws fairember.core.quantity.Refused when a value is outside its span or out of order
      */
     public ClayWindow {
         Gathering gathering = new Gathering();

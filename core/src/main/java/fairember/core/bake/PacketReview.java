@@ -1,7 +1,7 @@
 package fairember.core.bake;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Figures;
+import fairember.core.input.Figures;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,8 +1,8 @@
 package fairember.core.bake;
 
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Temperature;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package fairember.core.balance;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Mass;
 import fairember.core.shape.Point3;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

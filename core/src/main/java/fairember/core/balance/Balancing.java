@@ -10,8 +10,8 @@ import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.Pin;
 import fairember.core.design.Pose;
-import fairember.core.measure.Figures;
-import fairember.core.measure.Mass;
+import fairember.core.input.Figures;
+import fairember.core.quantity.Mass;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,8 +37,8 @@ public final class Balancing {
     }
 
     private Balance balance() {
-        List<Weight> weights = Weighing.of(measured, part -> true);
-        List<Weight> solid = Weighing.of(measured, part -> false);
+        List<Weight> weights = WeightList.of(measured, part -> true);
+        List<Weight> solid = WeightList.of(measured, part -> false);
         Mass mass = Weight.total(weights);
         Point3 centre = Weight.centre(weights);
         Point3 solidCentre = Weight.centre(solid);
@@ -131,7 +131,7 @@ public final class Balancing {
         Insert stick = inserts.get(0);
         List<Weight> all = new ArrayList<>(weights);
         if (!stick.stays()) {
-            all.add(Weighing.stick(stick));
+            all.add(WeightList.stick(stick));
         }
         double share =
                 (Weight.centre(all).upMm() - stick.upMm()) / stick.length().mm();

@@ -1,7 +1,7 @@
 package fairember.core.balance;
 
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 
 /**
  * What would make a design stand better.

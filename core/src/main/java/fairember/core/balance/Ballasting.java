@@ -1,8 +1,8 @@
 package fairember.core.balance;
 
 import fairember.core.design.MeasuredDesign;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +42,7 @@ final class Ballasting {
     }
 
     private void solidFeet(Standing now, List<Ballast> fixes) {
-        List<Weight> weights = Weighing.of(design, part -> !footprint.touches(part.part()));
+        List<Weight> weights = WeightList.of(design, part -> !footprint.touches(part.part()));
         double added = Weight.total(weights).g() - mass.g();
         double tip = Standing.of(footprint, Weight.centre(weights)).tipDeg();
         if (added > 1e-6 && tip > now.tipDeg()) {

@@ -1,6 +1,6 @@
 package fairember.core.balance;
 
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Mass;
 
 /** How one earring of a weight is worn: rules of thumb. */
 public enum Wearing {

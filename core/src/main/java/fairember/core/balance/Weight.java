@@ -1,6 +1,6 @@
 package fairember.core.balance;
 
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Mass;
 import fairember.core.shape.Point3;
 import java.util.List;
 

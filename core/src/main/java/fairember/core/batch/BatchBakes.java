@@ -2,8 +2,8 @@ package fairember.core.batch;
 
 import fairember.core.design.MeasuredStage;
 import fairember.core.design.Step;
-import fairember.core.measure.Minutes;
 import fairember.core.ovenload.Bake;
+import fairember.core.quantity.Minutes;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -41,7 +41,7 @@ public final class BatchBakes {
      * @param bench whose closing on the day it is due is the last moment of a job, less what follows its last bake
      * @param zero of the plan
      */
-    static List<Bake> of(List<Job> jobs, Bench bench, BatchScheduling.Start start, LocalDateTime zero) {
+    static List<Bake> of(List<Job> jobs, Workshop bench, BatchScheduling.Start start, LocalDateTime zero) {
         List<Bake> bakes = new ArrayList<>();
         for (Job job : jobs) {
             String before = null;
@@ -115,7 +115,7 @@ public final class BatchBakes {
         return job.progress().stepDone(index) > 0 ? each : each.plus(step.setup());
     }
 
-    private static OptionalDouble due(Job job, Bench bench, LocalDateTime zero) {
+    private static OptionalDouble due(Job job, Workshop bench, LocalDateTime zero) {
         LocalDateTime closing = bench.due().get(job.key());
         if (closing == null) {
             return OptionalDouble.empty();

@@ -1,14 +1,14 @@
 package fairember.core.batch;
 
-import fairember.core.cutting.Cutting;
-import fairember.core.cutting.CuttingPlan;
-import fairember.core.cutting.Stick;
-import fairember.core.cutting.Want;
-import fairember.core.measure.Figures;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
+import fairember.core.blockcutting.Cutting;
+import fairember.core.blockcutting.CuttingPlan;
+import fairember.core.blockcutting.Stick;
+import fairember.core.blockcutting.Want;
+import fairember.core.input.Figures;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 import fairember.core.stock.BlockCover;
 import fairember.core.stock.BlockSize;
 import fairember.core.stock.StockClay;

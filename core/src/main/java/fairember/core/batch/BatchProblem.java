@@ -17,7 +17,7 @@ import java.util.stream.Stream;
  *
  * @param zero the moment its minutes are counted from
  */
-record BatchProblem(List<Job> jobs, Bench bench, BatchScheduling.Start start, LocalDateTime zero) {
+record BatchProblem(List<Job> jobs, Workshop bench, BatchScheduling.Start start, LocalDateTime zero) {
     private static final int SPARE_DAYS = 21;
 
     /** A minute in which nothing fits. */
@@ -29,7 +29,7 @@ record BatchProblem(List<Job> jobs, Bench bench, BatchScheduling.Start start, Lo
         List<Stretch> hours = stretches(bench.hours(), days, zero);
         List<LoadProblem.OvenUse> ovens = new ArrayList<>();
         for (int o = 0; o < bench.ovens().size(); o++) {
-            Bench.Use use = bench.ovens().get(o);
+            Workshop.Use use = bench.ovens().get(o);
             LocalDateTime free = start.ovenFree().getOrDefault(o, zero);
             LocalDateTime from = free.isAfter(zero) ? free : zero;
             ovens.add(new LoadProblem.OvenUse(

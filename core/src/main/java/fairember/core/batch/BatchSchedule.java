@@ -2,10 +2,10 @@ package fairember.core.batch;
 
 import fairember.core.advice.Advice;
 import fairember.core.design.Step;
-import fairember.core.measure.Energy;
-import fairember.core.measure.Minutes;
 import fairember.core.ovenload.PlannedLoad;
 import fairember.core.ovenload.Score;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Minutes;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.HashSet;

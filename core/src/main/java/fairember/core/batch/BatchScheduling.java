@@ -1,11 +1,11 @@
 package fairember.core.batch;
 
 import fairember.core.design.Step;
-import fairember.core.measure.Energy;
-import fairember.core.measure.Minutes;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.PlannedLoad;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Minutes;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -26,7 +26,7 @@ import java.util.stream.Stream;
  */
 public final class BatchScheduling {
     private final List<Job> jobs;
-    private final Bench bench;
+    private final Workshop bench;
     private final Start start;
     private final LocalDateTime zero;
     private final List<BatchSchedule.HandsTask> tasks = new ArrayList<>();
@@ -55,7 +55,7 @@ public final class BatchScheduling {
         LoadPlan plan(LoadProblem problem);
     }
 
-    private BatchScheduling(List<Job> jobs, Bench bench, Start start) {
+    private BatchScheduling(List<Job> jobs, Workshop bench, Start start) {
         this.jobs = jobs;
         this.bench = bench;
         this.start = start;
@@ -68,13 +68,13 @@ public final class BatchScheduling {
     }
 
     /** The schedule of what is left of these jobs; the planner gives the loads. */
-    public static BatchSchedule schedule(List<Job> jobs, Bench bench, Start start, Planner planner) {
+    public static BatchSchedule schedule(List<Job> jobs, Workshop bench, Start start, Planner planner) {
         BatchScheduling scheduling = new BatchScheduling(jobs, bench, start);
         return scheduling.times(planner.plan(problem(jobs, bench, start)));
     }
 
     /** The problem that the loads of these jobs are; its zero is the first whole minute not before now. */
-    public static LoadProblem problem(List<Job> jobs, Bench bench, Start start) {
+    public static LoadProblem problem(List<Job> jobs, Workshop bench, Start start) {
         return new BatchProblem(jobs, bench, start, zero(start)).problem();
     }
 

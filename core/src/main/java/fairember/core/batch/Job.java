@@ -1,7 +1,7 @@
 package fairember.core.batch;
 
 import fairember.core.design.MeasuredDesign;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 
 /**
  * A number of one design to make in a batch.

@@ -1,6 +1,6 @@
 package fairember.core.batch;
 
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;

@@ -1,7 +1,7 @@
 package fairember.core.colour;
 
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
 import java.util.List;
 
 /** The colour of a thick, even mix of clays, by what its {@link Colorant} does to light. */

@@ -1,6 +1,6 @@
 package fairember.core.colour;
 
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 
 /**
  * A number of parts of a clay in a recipe.

@@ -1,6 +1,6 @@
 package fairember.core.colour;
 
-import fairember.core.measure.Share;
+import fairember.core.quantity.Share;
 import java.util.Arrays;
 
 /** A reflectance spectrum: 36 bands, 380 to 730 nm by 10, each 0 to 1. Immutable. */

@@ -1,6 +1,6 @@
 package fairember.core.colour;
 
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.InvalidInputException;
 import java.util.Locale;
 import java.util.regex.Pattern;
 

@@ -1,9 +1,9 @@
 package fairember.core.design;
 
 import fairember.core.bake.BakingMethod;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Money;
-import fairember.core.measure.Words;
+import fairember.core.input.Gathering;
+import fairember.core.input.Words;
+import fairember.core.quantity.Money;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

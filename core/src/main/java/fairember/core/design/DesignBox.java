@@ -1,6 +1,6 @@
 package fairember.core.design;
 
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 import fairember.core.shape.Box;
 import fairember.core.shape.Outline;
 import fairember.core.shape.Point3;

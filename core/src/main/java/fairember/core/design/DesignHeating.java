@@ -11,7 +11,7 @@ import fairember.core.heat.HeatedPiece;
 import fairember.core.heat.Heating;
 import fairember.core.heat.Material;
 import fairember.core.heat.OvenCurve;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,6 +1,6 @@
 package fairember.core.design;
 
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 import fairember.core.stock.Finding;
 
 /**

@@ -1,7 +1,7 @@
 package fairember.core.design;
 
 import fairember.core.heat.HeatedPiece;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 import java.util.List;
 
 /**

@@ -1,11 +1,11 @@
 package fairember.core.design;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Span;
-import fairember.core.measure.Temperature;
-import fairember.core.measure.Words;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
+import fairember.core.input.Words;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -50,7 +50,7 @@ public record Insert(
     /**
      * An insert that can be.
      *
-     * @throws fairember.core.measure.Refused with everything that is wrong
+     * @throws fairember.core.quantity.Refused with everything that is wrong
      */
     public Insert {
         Gathering gathering = new Gathering();

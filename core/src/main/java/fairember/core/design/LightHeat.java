@@ -2,7 +2,7 @@ package fairember.core.design;
 
 import fairember.core.advice.Advice;
 import fairember.core.bake.BakeNeed;
-import fairember.core.measure.Figures;
+import fairember.core.input.Figures;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,8 +1,8 @@
 package fairember.core.design;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 import fairember.core.shape.Box;
 import java.util.List;
 import java.util.function.Function;

@@ -2,12 +2,12 @@ package fairember.core.design;
 
 import fairember.core.advice.Advice;
 import fairember.core.foilcore.SizedCore;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Money;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.portion.Portion;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Money;
 import fairember.core.shape.InnerBall;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

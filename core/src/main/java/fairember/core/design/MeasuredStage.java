@@ -2,7 +2,7 @@ package fairember.core.design;
 
 import fairember.core.advice.Advice;
 import fairember.core.bake.BakeNeed;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 import fairember.core.shape.Box;
 import java.util.ArrayList;
 import java.util.List;

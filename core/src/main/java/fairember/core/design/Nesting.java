@@ -1,10 +1,10 @@
 package fairember.core.design;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Length;
-import fairember.core.measure.Volume;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Volume;
 import fairember.core.shape.Box;
 import java.util.Arrays;
 import java.util.List;

@@ -1,10 +1,10 @@
 package fairember.core.design;
 
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Mass;
+import fairember.core.input.InvalidInputException;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
+import fairember.core.quantity.Mass;
 import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package fairember.core.design;
 
 import fairember.core.foilcore.CoreSpec;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Span;
-import fairember.core.measure.Words;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
+import fairember.core.input.Words;
 import fairember.core.shape.Posed;
 import fairember.core.shape.Solid;
 import org.jspecify.annotations.Nullable;

@@ -1,6 +1,6 @@
 package fairember.core.design;
 
-import fairember.core.measure.Gathering;
+import fairember.core.input.Gathering;
 
 /**
  * Where a design hangs from: the eye of its pin, in the plane of the front view.

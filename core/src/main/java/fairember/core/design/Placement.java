@@ -1,7 +1,7 @@
 package fairember.core.design;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Span;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
 import fairember.core.shape.Facing;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
@@ -28,7 +28,7 @@ public record Placement(
     /**
      * A place within reach.
      *
-     * @throws fairember.core.measure.Refused when a measure is outside its span
+     * @throws fairember.core.quantity.Refused when a measure is outside its span
      */
     public Placement {
         Gathering gathering = new Gathering();

@@ -1,6 +1,6 @@
 package fairember.core.design;
 
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 
 /**
  * What heat has to say of a cure, in a still oven that is hot already.

@@ -1,8 +1,8 @@
 package fairember.core.foilcore;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Figures;
-import fairember.core.measure.Length;
+import fairember.core.input.Figures;
+import fairember.core.quantity.Length;
 import fairember.core.shape.Inset;
 import fairember.core.shape.Solid;
 import java.util.ArrayList;

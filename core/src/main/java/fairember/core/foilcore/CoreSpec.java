@@ -1,7 +1,7 @@
 package fairember.core.foilcore;
 
-import fairember.core.measure.Length;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
+import fairember.core.quantity.Length;
 import fairember.core.shape.Floor;
 import fairember.core.shape.Lobes;
 

@@ -1,11 +1,11 @@
 package fairember.core.foilcore;
 
-import fairember.core.measure.Density;
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Volume;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Volume;
 import fairember.core.shape.Floor;
 import fairember.core.shape.Inset;
 import fairember.core.shape.Lobes;

@@ -1,10 +1,10 @@
 package fairember.core.foilcore;
 
-import fairember.core.measure.Area;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Money;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
+import fairember.core.quantity.Area;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Money;
 
 /**
  * A roll of kitchen foil.

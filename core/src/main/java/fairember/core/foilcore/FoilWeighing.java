@@ -1,10 +1,10 @@
 package fairember.core.foilcore;
 
-import fairember.core.measure.Density;
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Span;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Mass;
 import fairember.core.shape.Solid;
 import java.util.Arrays;
 

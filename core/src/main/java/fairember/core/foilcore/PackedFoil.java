@@ -1,7 +1,7 @@
 package fairember.core.foilcore;
 
-import fairember.core.measure.Density;
-import fairember.core.measure.Gathering;
+import fairember.core.input.Gathering;
+import fairember.core.quantity.Density;
 
 /**
  * Bulk density of kitchen foil as one maker presses it. The usual figures are starting values; weighing one core of your own is

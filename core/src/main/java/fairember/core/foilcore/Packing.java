@@ -1,6 +1,6 @@
 package fairember.core.foilcore;
 
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 
 /** How hard the foil is pressed. */
 public enum Packing {

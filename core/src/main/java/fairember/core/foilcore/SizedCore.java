@@ -1,11 +1,11 @@
 package fairember.core.foilcore;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Area;
-import fairember.core.measure.Density;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Volume;
+import fairember.core.quantity.Area;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Volume;
 import fairember.core.shape.InnerBall;
 import fairember.core.shape.Inset;
 import fairember.core.shape.Solid;

@@ -1,9 +1,9 @@
 package fairember.core.foilcore;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Span;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 
 /**
  * A foil sleeve wrapped round something that is pulled out again, and the sheet of clay wrapped round the sleeve.
@@ -46,7 +46,7 @@ public record Sleeve(
      * sheet of clay    L = π·(D + t) + seam    (on the neutral line, half way through the sheet)
      * </pre>
      *
-     * @throws fairember.core.measure.Refused when a measure is outside its span
+     * @throws fairember.core.quantity.Refused when a measure is outside its span
      */
     public static Sleeve size(Length across, Length covered, int turns, Length thickness, Length seam, FoilRoll roll) {
         Gathering gathering = new Gathering();

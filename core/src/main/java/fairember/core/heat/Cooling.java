@@ -1,6 +1,6 @@
 package fairember.core.heat;
 
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 
 /** How long a piece takes until it can be handled: until none of it is warmer than 40 °C. */
 public final class Cooling {

@@ -1,7 +1,7 @@
 package fairember.core.heat;
 
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 import fairember.core.shape.Box;
 import fairember.core.shape.Solid;
 

@@ -1,6 +1,6 @@
 package fairember.core.heat;
 
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 import java.util.List;
 import java.util.Optional;
 

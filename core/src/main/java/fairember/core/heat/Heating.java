@@ -1,7 +1,7 @@
 package fairember.core.heat;
 
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
+import fairember.core.quantity.Minutes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,8 +1,8 @@
 package fairember.core.heat;
 
-import fairember.core.measure.Density;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Span;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
+import fairember.core.quantity.Density;
 
 /**
  * What clay does with heat. Starting values, to be calibrated; times scale with density · capacity, conductivity hardly matters.

@@ -1,7 +1,7 @@
 package fairember.core.heat;
 
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
 import java.util.List;
 
 /**

@@ -1,8 +1,8 @@
 package fairember.core.loadsearch;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
 import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;

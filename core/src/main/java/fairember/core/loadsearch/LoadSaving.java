@@ -2,10 +2,10 @@ package fairember.core.loadsearch;
 
 import fairember.core.advice.Advice;
 import fairember.core.advice.Grade;
-import fairember.core.measure.Figures;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Temperature;
+import fairember.core.input.Figures;
 import fairember.core.ovenload.Bake;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

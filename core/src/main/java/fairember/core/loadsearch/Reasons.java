@@ -1,6 +1,6 @@
 package fairember.core.loadsearch;
 
-import fairember.core.measure.Figures;
+import fairember.core.input.Figures;
 import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.LoadProblem;
 

@@ -1,11 +1,7 @@
 package fairember.core.loadsearch;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Energy;
-import fairember.core.measure.Figures;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Share;
-import fairember.core.measure.Temperature;
+import fairember.core.input.Figures;
 import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.HotPlaces;
 import fairember.core.ovenload.LoadPlan;
@@ -15,6 +11,10 @@ import fairember.core.ovenload.Place;
 import fairember.core.ovenload.PlannedLoad;
 import fairember.core.ovenload.Score;
 import fairember.core.ovenload.SparedPlaces;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Share;
+import fairember.core.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

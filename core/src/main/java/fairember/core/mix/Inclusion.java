@@ -1,12 +1,12 @@
 package fairember.core.mix;
 
 import fairember.core.colour.Effect;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Money;
-import fairember.core.measure.Share;
-import fairember.core.measure.Span;
-import fairember.core.measure.Words;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
+import fairember.core.input.Words;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Money;
+import fairember.core.quantity.Share;
 import fairember.core.stock.BlockSize;
 
 /**
@@ -26,7 +26,7 @@ public record Inclusion(String name, Share ofClay, Effect effect, Money price) {
     /**
      * An inclusion that can be added.
      *
-     * @throws fairember.core.measure.Refused with everything that is wrong
+     * @throws fairember.core.quantity.Refused with everything that is wrong
      */
     public Inclusion {
         Gathering g = new Gathering();

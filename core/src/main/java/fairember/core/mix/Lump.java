@@ -1,9 +1,9 @@
 package fairember.core.mix;
 
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Span;
-import fairember.core.measure.Words;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
+import fairember.core.input.Words;
+import fairember.core.quantity.Mass;
 import fairember.core.stock.StockClay;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,9 +1,9 @@
 package fairember.core.mix;
 
 import fairember.core.colour.MixPart;
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Words;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Words;
 import fairember.core.stock.StockClay;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -2,9 +2,9 @@ package fairember.core.mix;
 
 import fairember.core.bake.SharedWindow;
 import fairember.core.colour.ColourMixing;
-import fairember.core.measure.Density;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Mass;
 import java.util.List;
 
 /** Scales a recipe to grams and predicts what it becomes. */

@@ -1,6 +1,6 @@
 package fairember.core.mix;
 
-import fairember.core.measure.Shares;
+import fairember.core.quantity.Shares;
 import java.util.List;
 import java.util.stream.IntStream;
 

@@ -1,9 +1,9 @@
 package fairember.core.mix;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Share;
-import fairember.core.measure.Span;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Share;
 
 /**
  * What of a mix does not end up in pieces.

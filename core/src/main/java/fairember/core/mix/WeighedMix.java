@@ -5,9 +5,9 @@ import fairember.core.colour.ColourDifference;
 import fairember.core.colour.ColourMixing;
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Shares;
 import fairember.core.portion.BlockShare;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Shares;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -1,8 +1,8 @@
 package fairember.core.mix;
 
 import fairember.core.colour.Face;
-import fairember.core.measure.Mass;
 import fairember.core.portion.BlockShare;
+import fairember.core.quantity.Mass;
 import fairember.core.stock.BlockSize;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,9 +1,9 @@
 package fairember.core.ovenload;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Span;
-import fairember.core.measure.Temperature;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import fairember.core.shape.Box;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -64,7 +64,7 @@ public record Bake(
     /**
      * A bake whose minutes and counts are in order.
      *
-     * @throws fairember.core.measure.Refused when a count is outside its span or {@code most} is under {@code bakingTime}
+     * @throws fairember.core.quantity.Refused when a count is outside its span or {@code most} is under {@code bakingTime}
      */
     public Bake {
         after = List.copyOf(after);

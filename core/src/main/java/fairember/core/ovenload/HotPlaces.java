@@ -1,8 +1,8 @@
 package fairember.core.ovenload;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Figures;
-import fairember.core.measure.Temperature;
+import fairember.core.input.Figures;
+import fairember.core.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;

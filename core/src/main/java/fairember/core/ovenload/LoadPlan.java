@@ -1,7 +1,7 @@
 package fairember.core.ovenload;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 import java.util.List;
 
 /**

@@ -1,6 +1,6 @@
 package fairember.core.ovenload;
 
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 import java.util.List;
 
 /**

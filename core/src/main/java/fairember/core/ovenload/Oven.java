@@ -1,11 +1,11 @@
 package fairember.core.ovenload;
 
-import fairember.core.measure.Energy;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Span;
-import fairember.core.measure.Words;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
+import fairember.core.input.Words;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
 import java.util.List;
 
 /**
@@ -49,7 +49,7 @@ public record Oven(
     /**
      * An oven within its spans.
      *
-     * @throws fairember.core.measure.Refused with everything that is outside
+     * @throws fairember.core.quantity.Refused with everything that is outside
      */
     public Oven {
         shelves = List.copyOf(shelves);

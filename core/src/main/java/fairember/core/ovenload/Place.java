@@ -1,6 +1,6 @@
 package fairember.core.ovenload;
 
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 
 /**
  * Where one thing lies in the oven.

@@ -1,10 +1,10 @@
 package fairember.core.ovenload;
 
 import fairember.core.advice.Advice;
-import fairember.core.measure.Energy;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Share;
-import fairember.core.measure.Temperature;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Share;
+import fairember.core.quantity.Temperature;
 import java.util.List;
 
 /**

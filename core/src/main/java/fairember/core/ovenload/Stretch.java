@@ -1,7 +1,7 @@
 package fairember.core.ovenload;
 
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Minutes;
+import fairember.core.input.InvalidInputException;
+import fairember.core.quantity.Minutes;
 
 /**
  * A stretch of time, counted from the zero of a plan.

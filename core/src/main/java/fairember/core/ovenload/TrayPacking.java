@@ -1,6 +1,6 @@
 package fairember.core.ovenload;
 
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 import fairember.core.shape.Box;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,7 +1,7 @@
 package fairember.core.ovenload;
 
-import fairember.core.measure.Length;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
+import fairember.core.quantity.Length;
 
 /**
  * How much warmer than the oven's middle it is at a place on its tray.

@@ -1,6 +1,6 @@
 package fairember.core.photo;
 
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 
 /** A card of known grey that lies beside the tile. */
 public enum Card {

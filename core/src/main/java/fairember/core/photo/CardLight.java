@@ -41,11 +41,11 @@ record CardLight(double perAcross, double perDown) {
         double shorter = Math.min(picture.getWidth(), picture.getHeight());
         double stepAcross = STEP * shorter / picture.getWidth();
         double stepDown = STEP * shorter / picture.getHeight();
-        Map<Cell, Patch> card = card(picture, tap, stepAcross, stepDown);
+        Map<Cell, PhotoPatch> card = card(picture, tap, stepAcross, stepDown);
         if (card.size() < ENOUGH || !spreads(card)) {
             return EVEN;
         }
-        List<Map.Entry<Cell, Patch>> cells = new ArrayList<>(card.entrySet());
+        List<Map.Entry<Cell, PhotoPatch>> cells = new ArrayList<>(card.entrySet());
         double[][] at = cells.stream()
                 .map(Map.Entry::getKey)
                 .map(cell -> new double[] {1, cell.across() * stepAcross, cell.down() * stepDown})
@@ -59,15 +59,15 @@ record CardLight(double perAcross, double perDown) {
         return new CardLight(plane.getEntry(1), plane.getEntry(2));
     }
 
-    private static Map<Cell, Patch> card(BufferedImage picture, Spot tap, double stepAcross, double stepDown) {
-        Map<Cell, Patch> card = new HashMap<>();
-        Deque<Map.Entry<Cell, Patch>> next = new ArrayDeque<>();
+    private static Map<Cell, PhotoPatch> card(BufferedImage picture, Spot tap, double stepAcross, double stepDown) {
+        Map<Cell, PhotoPatch> card = new HashMap<>();
+        Deque<Map.Entry<Cell, PhotoPatch>> next = new ArrayDeque<>();
         Cell middle = new Cell(0, 0);
-        Patch tapped = Patch.of(picture, tap);
+        PhotoPatch tapped = PhotoPatch.of(picture, tap);
         card.put(middle, tapped);
         next.add(Map.entry(middle, tapped));
         while (!next.isEmpty()) {
-            Map.Entry<Cell, Patch> known = next.remove();
+            Map.Entry<Cell, PhotoPatch> known = next.remove();
             Cell from = known.getKey();
             for (Cell to : List.of(
                     new Cell(from.across() + 1, from.down()),
@@ -80,7 +80,7 @@ record CardLight(double perAcross, double perDown) {
                         && Math.min(across, down) >= 0
                         && Math.max(across, down) <= 1;
                 if (inside && !card.containsKey(to)) {
-                    Patch patch = Patch.of(picture, new Spot(across, down));
+                    PhotoPatch patch = PhotoPatch.of(picture, new Spot(across, down));
                     if (patch.alike(known.getValue(), SAME)) {
                         card.put(to, patch);
                         next.add(Map.entry(to, patch));
@@ -92,7 +92,7 @@ record CardLight(double perAcross, double perDown) {
     }
 
     /** Whether there is something to see in both directions. */
-    private static boolean spreads(Map<Cell, Patch> card) {
+    private static boolean spreads(Map<Cell, PhotoPatch> card) {
         return card.keySet().stream().mapToInt(Cell::across).distinct().count() >= 2
                 && card.keySet().stream().mapToInt(Cell::down).distinct().count() >= 2;
     }

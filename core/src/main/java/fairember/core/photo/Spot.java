@@ -1,7 +1,7 @@
 package fairember.core.photo;
 
-import fairember.core.measure.Gathering;
-import fairember.core.measure.Span;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
 
 /**
  * A place in a picture, as a share of its width and its height.

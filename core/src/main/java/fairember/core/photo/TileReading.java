@@ -1,8 +1,8 @@
 package fairember.core.photo;
 
 import fairember.core.colour.Srgb;
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
 import java.awt.image.BufferedImage;
 import java.util.Optional;
 
@@ -47,12 +47,12 @@ public final class TileReading {
      *     "onTile" when the place is not of one colour, or lighter than the card allows
      */
     public static ReadTile read(BufferedImage picture, OnCard onCard, Spot onTile, Card card, double reflects) {
-        Patch grey = Patch.of(picture, onCard.one());
+        PhotoPatch grey = PhotoPatch.of(picture, onCard.one());
         checkCard("onCard", grey, card);
         double[] light = {grey.red(), grey.green(), grey.blue()};
         double tilt = CardLight.around(picture, onCard.one()).times(onCard.one(), onTile);
         if (onCard.other().isPresent()) {
-            Patch again = Patch.of(picture, onCard.other().get());
+            PhotoPatch again = PhotoPatch.of(picture, onCard.other().get());
             checkCard("againOnCard", again, card);
             checkSame(grey, again);
             double t = along(picture, onCard.one(), onCard.other().get(), onTile);
@@ -62,7 +62,7 @@ public final class TileReading {
             }
             tilt = 1;
         }
-        Patch tile = Patch.of(picture, onTile);
+        PhotoPatch tile = PhotoPatch.of(picture, onTile);
         double red = reflects / light[0];
         double green = reflects / light[1];
         double blue = reflects / light[2];
@@ -94,7 +94,7 @@ public final class TileReading {
         return Math.max(-1, Math.min(2, (px * dx + py * dy) / far));
     }
 
-    private static void checkSame(Patch one, Patch other) {
+    private static void checkSame(PhotoPatch one, PhotoPatch other) {
         double times = one.luminance() / other.luminance();
         if (Math.max(times, 1 / times) > MOST_TILT) {
             throw new InvalidInputException(
@@ -106,7 +106,7 @@ public final class TileReading {
         }
     }
 
-    private static void checkCard(String field, Patch grey, Card card) {
+    private static void checkCard(String field, PhotoPatch grey, Card card) {
         double least = Math.min(grey.red(), Math.min(grey.green(), grey.blue()));
         double most = Math.max(grey.red(), Math.max(grey.green(), grey.blue()));
         if (grey.burnt() > MOST_BURNT) {
@@ -116,7 +116,7 @@ public final class TileReading {
             throw card(
                     field, "nearly black", "Tap the " + card.label() + ". If you already did, take a lighter photo.");
         }
-        if (grey.uneven() > Patch.MOST_UNEVEN_CARD) {
+        if (grey.uneven() > PhotoPatch.MOST_UNEVEN_CARD) {
             throw card(
                     field,
                     "uneven by " + Figures.show(100 * grey.uneven(), "%"),
@@ -135,7 +135,7 @@ public final class TileReading {
         return new InvalidInputException(field, "a spot that is " + found, "an even grey or white card", fix);
     }
 
-    private static void checkTile(Patch tile, double lightest) {
+    private static void checkTile(PhotoPatch tile, double lightest) {
         if (tile.uneven() > MOST_UNEVEN_TILE) {
             throw new InvalidInputException(
                     "onTile",

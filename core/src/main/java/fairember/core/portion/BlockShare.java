@@ -1,6 +1,6 @@
 package fairember.core.portion;
 
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Mass;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

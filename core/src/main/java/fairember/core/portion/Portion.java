@@ -1,9 +1,9 @@
 package fairember.core.portion;
 
-import fairember.core.measure.Density;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Volume;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Volume;
 
 /**
  * The clay of one part, ready to roll.

@@ -1,10 +1,10 @@
 package fairember.core.portion;
 
-import fairember.core.measure.Density;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Span;
-import fairember.core.measure.Volume;
+import fairember.core.input.Span;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Volume;
 
 /** Portions of clay as grams and as a ball to roll. */
 public final class Portioning {

@@ -2,11 +2,11 @@ package fairember.core.price;
 
 import fairember.core.batch.Job;
 import fairember.core.foilcore.FoilRoll;
-import fairember.core.measure.Energy;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Money;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Money;
 import fairember.core.stock.BlockSize;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

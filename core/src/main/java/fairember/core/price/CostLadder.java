@@ -1,6 +1,6 @@
 package fairember.core.price;
 
-import fairember.core.measure.Money;
+import fairember.core.quantity.Money;
 import java.util.List;
 
 /** Adds up the cost of one piece, rung by rung. */

@@ -9,14 +9,14 @@ import fairember.core.design.Step;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
-import fairember.core.measure.Energy;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Money;
 import fairember.core.mix.MixWaste;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.PlannedLoad;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Money;
 import java.util.List;
 import java.util.stream.Stream;
 

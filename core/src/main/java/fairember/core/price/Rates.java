@@ -1,8 +1,8 @@
 package fairember.core.price;
 
-import fairember.core.measure.Money;
-import fairember.core.measure.Share;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
+import fairember.core.quantity.Money;
+import fairember.core.quantity.Share;
 
 /**
  * What time, energy and clay cost this studio, and what it wants to keep.

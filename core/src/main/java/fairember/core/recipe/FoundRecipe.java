@@ -2,7 +2,7 @@ package fairember.core.recipe;
 
 import fairember.core.colour.Colorant;
 import fairember.core.colour.ColourDifference;
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Mass;
 import java.util.Comparator;
 import java.util.List;
 

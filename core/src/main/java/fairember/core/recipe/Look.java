@@ -2,7 +2,7 @@ package fairember.core.recipe;
 
 import fairember.core.colour.Colorant;
 import fairember.core.colour.Effect;
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 import java.util.List;
 import java.util.Set;
 

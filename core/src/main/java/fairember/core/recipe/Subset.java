@@ -4,7 +4,7 @@ import fairember.core.colour.Colorant;
 import fairember.core.colour.ColorantTable;
 import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Lab;
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Mass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;

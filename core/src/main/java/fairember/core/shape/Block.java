@@ -1,8 +1,8 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Area;
-import fairember.core.measure.Length;
-import fairember.core.measure.Volume;
+import fairember.core.quantity.Area;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Volume;
 import java.util.List;
 import java.util.Optional;
 

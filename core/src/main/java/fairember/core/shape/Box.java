@@ -1,6 +1,6 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 
 /**
  * The upright box that just holds a solid.

@@ -1,10 +1,10 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Area;
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Length;
-import fairember.core.measure.Volume;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
+import fairember.core.quantity.Area;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Volume;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,6 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 
 /** What the dimensions of a shape may be. Every one is a true measure of the finished clay, in mm. */
 final class Dimensions {

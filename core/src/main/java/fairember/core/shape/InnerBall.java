@@ -1,6 +1,6 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 
 /**
  * The largest ball that fits in some clay: its diameter is the thickest section, its middle the place of it.

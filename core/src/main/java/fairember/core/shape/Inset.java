@@ -1,7 +1,7 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Length;
-import fairember.core.measure.Volume;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Volume;
 import java.util.List;
 
 /**

@@ -1,7 +1,7 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Length;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
+import fairember.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

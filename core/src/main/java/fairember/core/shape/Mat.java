@@ -1,6 +1,6 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -9,7 +9,7 @@ public record Mat(Length cord, double turns, Length pitch) implements Strand {
     /**
      * A mat whose turns do not lie in each other.
      *
-     * @throws fairember.core.measure.Refused when the pitch is less than the cord
+     * @throws fairember.core.quantity.Refused when the pitch is less than the cord
      */
     public Mat {
         Walls.atLeast("pitchMm", pitch, cord, "the cord");

@@ -2,11 +2,11 @@ package fairember.core.shape;
 
 import static fairember.core.shape.Dimensions.*;
 
-import fairember.core.cutout.CutShape;
-import fairember.core.measure.Gathering;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Length;
-import fairember.core.measure.Span;
+import fairember.core.input.Gathering;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
+import fairember.core.outline.CutShape;
+import fairember.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

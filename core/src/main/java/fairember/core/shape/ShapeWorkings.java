@@ -1,6 +1,6 @@
 package fairember.core.shape;
 
-import fairember.core.cutout.CutShape;
+import fairember.core.outline.CutShape;
 import fairember.core.workings.Source;
 import fairember.core.workings.Workings;
 import java.util.List;

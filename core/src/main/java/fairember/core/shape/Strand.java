@@ -1,8 +1,8 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Area;
-import fairember.core.measure.Length;
-import fairember.core.measure.Volume;
+import fairember.core.quantity.Area;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Volume;
 
 /** A cord of one thickness, laid or wound; its volume is the cord's section times its centre line. It takes no core. */
 public sealed interface Strand extends Solid permits Cord, Coil, Mat, Twist {

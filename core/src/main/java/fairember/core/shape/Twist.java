@@ -1,8 +1,8 @@
 package fairember.core.shape;
 
-import fairember.core.measure.Figures;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Length;
+import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
+import fairember.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 

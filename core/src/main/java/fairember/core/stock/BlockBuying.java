@@ -1,7 +1,7 @@
 package fairember.core.stock;
 
-import fairember.core.measure.Mass;
-import fairember.core.measure.Money;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Money;
 
 /** Chooses the blocks to open and to buy. */
 public final class BlockBuying {

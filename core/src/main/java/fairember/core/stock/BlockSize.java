@@ -1,8 +1,8 @@
 package fairember.core.stock;
 
-import fairember.core.measure.Mass;
-import fairember.core.measure.Money;
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Money;
 
 /**
  * A size of block a clay is sold in, and how many unopened ones lie on the shelf.

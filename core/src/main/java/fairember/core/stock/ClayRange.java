@@ -1,8 +1,8 @@
 package fairember.core.stock;
 
 import fairember.core.bake.ClayWindow;
-import fairember.core.measure.Density;
-import fairember.core.measure.Words;
+import fairember.core.input.Words;
+import fairember.core.quantity.Density;
 
 /**
  * A clay range: one packet text for many colours.

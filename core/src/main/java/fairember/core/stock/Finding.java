@@ -1,9 +1,9 @@
 package fairember.core.stock;
 
-import fairember.core.measure.Mass;
-import fairember.core.measure.Money;
-import fairember.core.measure.Span;
-import fairember.core.measure.Words;
+import fairember.core.input.Span;
+import fairember.core.input.Words;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Money;
 
 /**
  * Bought hardware that is fitted to a design: a ring, pin, hook or cord.

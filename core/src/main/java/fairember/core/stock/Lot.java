@@ -1,7 +1,7 @@
 package fairember.core.stock;
 
 import fairember.core.colour.Pigment;
-import fairember.core.measure.Words;
+import fairember.core.input.Words;
 
 /**
  * A lot of a clay that looks different from what the clay usually is, and is the one that is used now.

@@ -2,11 +2,11 @@ package fairember.core.stock;
 
 import fairember.core.colour.Habit;
 import fairember.core.colour.Pigment;
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Money;
-import fairember.core.measure.Span;
-import fairember.core.measure.Words;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
+import fairember.core.input.Words;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Money;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

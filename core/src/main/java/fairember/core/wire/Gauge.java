@@ -1,6 +1,6 @@
 package fairember.core.wire;
 
-import fairember.core.measure.Span;
+import fairember.core.input.Span;
 
 /**
  * The thickness of a wire.

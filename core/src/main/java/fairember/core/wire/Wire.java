@@ -1,10 +1,10 @@
 package fairember.core.wire;
 
-import fairember.core.measure.InvalidInputException;
-import fairember.core.measure.Length;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Span;
-import fairember.core.measure.Words;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
+import fairember.core.input.Words;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package fairember.core.wire;
 
-import fairember.core.measure.Length;
-import fairember.core.measure.Money;
-import fairember.core.measure.Span;
-import fairember.core.measure.Words;
+import fairember.core.input.Span;
+import fairember.core.input.Words;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Money;
 
 /**
  * Coils of one wire on the shelf.

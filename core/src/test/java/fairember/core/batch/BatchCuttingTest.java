@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Samples;
-import fairember.core.cutting.CuttingPlan;
+import fairember.core.blockcutting.CuttingPlan;
 import fairember.core.design.DesignKind;
 import fairember.core.design.DesignTemplates;
 import fairember.core.design.MeasuredDesign;
-import fairember.core.measure.Length;
-import fairember.core.measure.Money;
-import fairember.core.measure.Share;
 import fairember.core.mix.MixWaste;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Money;
+import fairember.core.quantity.Share;
 import fairember.core.wire.Gauge;
 import fairember.core.wire.Metal;
 import fairember.core.wire.WireCoil;

@@ -13,9 +13,9 @@ import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Station;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
-import fairember.core.measure.Minutes;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
+import fairember.core.quantity.Minutes;
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -34,7 +34,7 @@ public class BatchSchedulingTest {
 
     private static BatchSchedule schedule(List<Job> jobs, LocalDateTime from) {
         return BatchScheduling.schedule(
-                jobs, Bench.of(Samples.OVEN, WEEKDAYS), BatchScheduling.Start.at(from), BatchSchedulingTest::plan);
+                jobs, Workshop.of(Samples.OVEN, WEEKDAYS), BatchScheduling.Start.at(from), BatchSchedulingTest::plan);
     }
 
     private static LoadPlan plan(LoadProblem problem) {
@@ -86,8 +86,8 @@ public class BatchSchedulingTest {
     }
 
     private static BatchSchedule at(WorkHours own) {
-        Bench.Use use = new Bench.Use(Samples.OVEN, Optional.of(own));
-        Bench bench = new Bench(List.of(use), WEEKDAYS, 1, Map.of(), Map.of(), List.of(), List.of());
+        Workshop.Use use = new Workshop.Use(Samples.OVEN, Optional.of(own));
+        Workshop bench = new Workshop(List.of(use), WEEKDAYS, 1, Map.of(), Map.of(), List.of(), List.of());
         return BatchScheduling.schedule(
                 List.of(new Job("a", SEAL, 6)),
                 bench,
@@ -99,8 +99,8 @@ public class BatchSchedulingTest {
     @Test
     public void twoMakersDoTwoJobsInTheTimeOfOne() {
         List<Job> two = List.of(new Job("a", SEAL, 6), new Job("b", SEAL, 6));
-        Bench.Use use = new Bench.Use(Samples.OVEN, Optional.empty());
-        Bench both = new Bench(List.of(use), WEEKDAYS, 2, Map.of(), Map.of(), List.of(), List.of());
+        Workshop.Use use = new Workshop.Use(Samples.OVEN, Optional.empty());
+        Workshop both = new Workshop(List.of(use), WEEKDAYS, 2, Map.of(), Map.of(), List.of(), List.of());
         BatchSchedule schedule =
                 BatchScheduling.schedule(two, both, BatchScheduling.Start.at(MONDAY_NINE), BatchSchedulingTest::plan);
         assertThat(schedule.finish()).isEqualTo(MONDAY_NINE.plusMinutes(166));
@@ -126,7 +126,7 @@ public class BatchSchedulingTest {
         Progress progress = new Progress(List.of(6), List.of(), List.of(12), 0, false);
         BatchSchedule schedule = BatchScheduling.schedule(
                 List.of(new Job("a", SEAL, 6, progress)),
-                Bench.of(Samples.OVEN, WEEKDAYS),
+                Workshop.of(Samples.OVEN, WEEKDAYS),
                 new BatchScheduling.Start(MONDAY_NINE, Map.of(0, MONDAY_NINE.plusHours(1)), Map.of("a/0", cooled)),
                 BatchSchedulingTest::plan);
         assertThat(schedule.tasks().get(0).slots().get(0).from()).isEqualTo(cooled);
@@ -139,7 +139,7 @@ public class BatchSchedulingTest {
         MeasuredDesign seal = DesignMeasuring.measure(Samples.seal(), Samples.PALETTE, Samples.ROLL, anHour);
         BatchSchedule schedule = BatchScheduling.schedule(
                 List.of(new Job("a", seal, 1)),
-                Bench.of(Samples.OVEN, nineToTen),
+                Workshop.of(Samples.OVEN, nineToTen),
                 BatchScheduling.Start.at(MONDAY_NINE),
                 BatchSchedulingTest::plan);
         assertThat(schedule.advice()).extracting(Advice::rule).containsExactly("hours-short");

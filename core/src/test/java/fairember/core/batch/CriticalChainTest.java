@@ -21,7 +21,7 @@ public class CriticalChainTest {
     private static BatchSchedule schedule(LocalDateTime from, Job... jobs) {
         return BatchScheduling.schedule(
                 List.of(jobs),
-                Bench.of(Samples.OVEN, WEEKDAYS),
+                Workshop.of(Samples.OVEN, WEEKDAYS),
                 BatchScheduling.Start.at(from),
                 problem -> LoadPlanning.plan(problem, Effort.SEARCH));
     }

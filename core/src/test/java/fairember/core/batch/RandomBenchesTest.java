@@ -71,15 +71,15 @@ public class RandomBenchesTest {
                         random.nextBoolean()));
     }
 
-    private static Bench bench(SplittableRandom random, List<Job> jobs) {
-        List<Bench.Use> ovens = new ArrayList<>();
+    private static Workshop bench(SplittableRandom random, List<Job> jobs) {
+        List<Workshop.Use> ovens = new ArrayList<>();
         for (int o = 0; o <= random.nextInt(2); o++) {
             int from = 9 + random.nextInt(4);
             Optional<WorkHours> own = random.nextBoolean()
                     ? Optional.empty()
                     : Optional.of(
                             WorkHours.daily(LocalTime.of(from, 0), LocalTime.of(from + 2 + random.nextInt(6), 30)));
-            ovens.add(new Bench.Use(Samples.OVEN, own));
+            ovens.add(new Workshop.Use(Samples.OVEN, own));
         }
         Map<String, LocalDateTime> begins = new HashMap<>();
         Map<String, LocalDateTime> due = new HashMap<>();
@@ -89,7 +89,7 @@ public class RandomBenchesTest {
             }
             due.put(job.key(), MONDAY_NINE.plusDays(1 + random.nextInt(9)).withHour(17));
         }
-        return new Bench(ovens, WEEKDAYS, 1 + random.nextInt(2), begins, due, List.of(), List.of());
+        return new Workshop(ovens, WEEKDAYS, 1 + random.nextInt(2), begins, due, List.of(), List.of());
     }
 
     @Test(dataProvider = "lots")
@@ -99,7 +99,7 @@ public class RandomBenchesTest {
         for (int i = 0; i <= random.nextInt(4); i++) {
             jobs.add(job("j" + i, random));
         }
-        Bench bench = bench(random, jobs);
+        Workshop bench = bench(random, jobs);
         LocalDateTime now = MONDAY_NINE.plusMinutes(random.nextInt(3000));
         Map<Integer, LocalDateTime> busy = random.nextBoolean() ? Map.of() : Map.of(0, now.plusMinutes(25));
         BatchScheduling.Start start = new BatchScheduling.Start(now, busy, Map.of());
@@ -192,7 +192,7 @@ public class RandomBenchesTest {
     }
 
     /** Nothing before the batch begins; steps before the load they feed; a stage after the one it is built on is cooled. */
-    private static void order(Job job, BatchSchedule schedule, Bench bench) {
+    private static void order(Job job, BatchSchedule schedule, Workshop bench) {
         LocalDateTime begins = bench.begins().getOrDefault(job.key(), LocalDateTime.MIN);
         List<BatchSchedule.HandsTask> own = tasks(job, schedule);
         own.forEach(t -> assertThat(t.begin()).isAfterOrEqualTo(begins));

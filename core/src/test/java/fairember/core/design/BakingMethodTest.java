@@ -9,7 +9,7 @@ import fairember.core.bake.BakeRules;
 import fairember.core.bake.BakingMethod;
 import fairember.core.bake.StageKind;
 import fairember.core.heat.Cooling;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Minutes;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -7,7 +7,7 @@ import fairember.core.Refusals;
 import fairember.core.Samples;
 import fairember.core.advice.Grade;
 import fairember.core.design.DesignScaling.ScaledDesign;
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 import fairember.core.shape.Band;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Refusals;
-import fairember.core.measure.InputError;
+import fairember.core.input.InputError;
 import fairember.core.shape.Facing;
 import java.util.List;
 import org.testng.annotations.Test;

@@ -7,7 +7,7 @@ import fairember.core.Samples;
 import fairember.core.balance.Balance;
 import fairember.core.balance.Balancing;
 import fairember.core.foilcore.CoreSpec;
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 import fairember.core.wire.Wire;
 import java.util.ArrayList;
 import java.util.List;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Refusals;
 import fairember.core.Samples;
-import fairember.core.measure.InputError;
-import fairember.core.measure.Length;
+import fairember.core.input.InputError;
+import fairember.core.quantity.Length;
 import org.testng.annotations.Test;
 
 public class SleeveTest {

@@ -3,8 +3,8 @@ package fairember.core.heat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
 
-import fairember.core.measure.Density;
-import fairember.core.measure.Length;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Length;
 import fairember.core.shape.Ball;
 import org.testng.annotations.Test;
 

@@ -2,13 +2,13 @@ package fairember.core.loadsearch;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Temperature;
 import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Objective;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;

@@ -2,16 +2,16 @@ package fairember.core.loadsearch;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import fairember.core.measure.Energy;
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Temperature;
 import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Makers;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.Score;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

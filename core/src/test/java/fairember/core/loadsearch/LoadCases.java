@@ -1,9 +1,5 @@
 package fairember.core.loadsearch;
 
-import fairember.core.measure.Energy;
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Temperature;
 import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Makers;
@@ -11,6 +7,10 @@ import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.Stretch;
 import fairember.core.ovenload.TraySpot;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import fairember.core.shape.Box;
 import java.util.ArrayList;
 import java.util.List;

@@ -7,7 +7,7 @@ import fairember.core.colour.Opacity;
 import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
-import fairember.core.measure.Mass;
+import fairember.core.quantity.Mass;
 import fairember.core.stock.StockClay;
 import java.util.ArrayList;
 import java.util.Collections;

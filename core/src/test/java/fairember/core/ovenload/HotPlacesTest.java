@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.core.Samples;
 import fairember.core.advice.Advice;
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
-import fairember.core.measure.Temperature;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import fairember.core.shape.Box;
 import java.util.ArrayList;
 import java.util.List;

@@ -3,9 +3,9 @@ package fairember.core.ovenload;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.core.Samples;
-import fairember.core.measure.Energy;
-import fairember.core.measure.Length;
-import fairember.core.measure.Minutes;
+import fairember.core.quantity.Energy;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Minutes;
 import fairember.core.shape.Box;
 import java.util.ArrayList;
 import java.util.List;

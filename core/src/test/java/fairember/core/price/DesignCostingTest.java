@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairember.core.Samples;
 import fairember.core.design.Design;
 import fairember.core.design.MeasuredDesign;
-import fairember.core.measure.Money;
+import fairember.core.quantity.Money;
 import org.testng.annotations.Test;
 
 public class DesignCostingTest {

@@ -3,7 +3,7 @@ package fairember.core.shape;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;

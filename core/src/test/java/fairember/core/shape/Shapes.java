@@ -1,8 +1,8 @@
 package fairember.core.shape;
 
-import fairember.core.cutout.CutShape;
-import fairember.core.cutout.SvgReading;
-import fairember.core.measure.Length;
+import fairember.core.outline.CutShape;
+import fairember.core.outline.SvgReading;
+import fairember.core.quantity.Length;
 import java.util.List;
 import java.util.SplittableRandom;
 

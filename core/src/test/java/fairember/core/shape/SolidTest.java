@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Refusals;
-import fairember.core.measure.Length;
+import fairember.core.quantity.Length;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.DoubleStream;

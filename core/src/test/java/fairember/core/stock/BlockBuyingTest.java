@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Samples;
-import fairember.core.measure.Mass;
-import fairember.core.measure.Money;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Money;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;

@@ -1,0 +1,126 @@
+import type { QueryClient, QueryKey } from '@tanstack/react-query';
+import type { LastChanges } from './types';
+
+/**
+ * After a change only what shows it is read again. Every answer of a write says in its header what it changed: keys of saved
+ * things ("design/3") and of what is worked out from them ("plan"). This table says of which of them each view is made.
+ */
+
+const MATERIAL = ['range', 'clay', 'tile', 'mix', 'finding', 'coil', 'settings'];
+const COLOURS = ['range', 'clay', 'tile', 'mix'];
+const BATCH = ['plan', 'batch', 'design', 'leftovers', 'time', ...MATERIAL];
+
+const madeOf: Record<string, (id: unknown) => string[]> = {
+  baking: () => ['plan', 'load', 'probe'],
+  batch: () => BATCH,
+  'batch-cutting': () => BATCH,
+  batches: () => BATCH,
+  bench: () => ['plan', 'job', 'time'],
+  changes: () => [],
+  coat: () => COLOURS,
+  copies: () => [],
+  design: (id) => [`design/${String(id)}`, ...MATERIAL],
+  'design-version': (id) => [`design/${String(id)}`, ...MATERIAL],
+  'design-versions': (id) => [`design/${String(id)}`, 'batch', 'progress', 'load'],
+  designs: () => ['design', ...MATERIAL],
+  dial: () => ['oven'],
+  find: () => [],
+  heat: () => MATERIAL,
+  instead: () => [...COLOURS, 'leftovers', 'settings'],
+  leftovers: () => ['leftovers', ...COLOURS],
+  limits: () => [],
+  machines: () => ['machine'],
+  'measured-design': () => MATERIAL,
+  'measured-mix': () => [...COLOURS, 'settings', 'leftovers'],
+  mix: () => [...COLOURS, 'settings', 'leftovers', 'design'],
+  mixes: () => [...COLOURS, 'settings', 'leftovers', 'design'],
+  moved: () => ['plan'],
+  ovens: () => ['oven', 'load'],
+  'plan-look': () => [],
+  'planned-batch': () => BATCH,
+  price: () => ['design', 'oven', ...MATERIAL],
+  probe: () => ['probe', 'oven'],
+  record: () => ['load', 'oven', 'probe', 'design', 'range'],
+  settings: () => ['settings'],
+  shelf: () => [...COLOURS, 'finding', 'coil'],
+  'stand-ins': () => COLOURS,
+  studio: () => [],
+  'sum-core': () => [],
+  'sum-portion': () => [],
+  'sum-shape': () => [],
+  tiles: () => COLOURS,
+  trials: () => ['trial'],
+  'weighed-mix': () => [...COLOURS, 'settings', 'leftovers'],
+};
+
+/** Where the answer to a write is the view of what was written, and by which key that is read. */
+const answersWith: [RegExp, (id: number) => QueryKey][] = [
+  [/^\/api\/designs\/(\d+)$/, (id) => ['design', id]],
+  [/^\/api\/mixes\/(\d+)$/, (id) => ['mix', id]],
+  [/^\/api\/batches\/(\d+)$/, (id) => ['batch', id]],
+  [/^\/api\/settings$/, () => ['settings']],
+  [/^\/api\/leftovers$/, () => ['leftovers']],
+  [/^\/api\/baking\/constraints$/, () => ['baking']],
+  [/^\/api\/bench\/(?:job|timer|count)$/, () => ['bench']],
+];
+
+interface Changed {
+  keys: string[];
+  last: LastChanges;
+}
+
+let client: QueryClient | null = null;
+
+/** From now on the views of this client follow what is changed. */
+export function beginChanges(of: QueryClient) {
+  client = of;
+}
+
+/** Whether a view shows one of the things that changed. */
+function shows(view: QueryKey, changed: string[]): boolean {
+  const parts = madeOf[String(view[0])]?.(view[1]);
+  if (!parts) throw new Error(`Nobody said what ${String(view[0])} is made of.`);
+  return parts.some((part) => changed.some((key) => key === part || key.startsWith(`${part}/`)));
+}
+
+/** Reads again whatever shows these. */
+export async function reread(keys: string[], but?: QueryKey): Promise<void> {
+  const own = JSON.stringify(but);
+  await client?.invalidateQueries({
+    predicate: ({ queryKey }) => JSON.stringify(queryKey) !== own && shows(queryKey, keys),
+  });
+}
+
+/** Reads everything again: another studio was opened, or the server was away. */
+export async function rereadAll(): Promise<void> {
+  await client?.invalidateQueries();
+}
+
+/**
+ * Brings the pages up to date with a write: what its answer holds is shown at once, what else changed is read again.
+ *
+ * @returns when all of it is there
+ */
+export async function follow(path: string, method: string, response: Response): Promise<void> {
+  if (!client || method === 'GET') return;
+  // Somebody else was quicker, or has removed it.
+  if (response.status === 409 || response.status === 404) {
+    await rereadAll();
+    return;
+  }
+  const header = response.headers.get('Changed');
+  if (!response.ok || !header) return;
+  const { keys, last } = JSON.parse(header) as Changed;
+  client.setQueryData(['changes'], last);
+  const own = method === 'DELETE' ? undefined : ownKey(path);
+  if (own) client.setQueryData(own, await response.clone().json());
+  await reread(keys, own);
+}
+
+function ownKey(path: string): QueryKey | undefined {
+  for (const [pattern, key] of answersWith) {
+    const found = pattern.exec(path);
+    if (found) return key(Number(found[1]));
+  }
+  return undefined;
+}
