@@ -101,24 +101,7 @@ function BySwatch() {
   const range = ranges[0];
   const log = useMutation({
     meta: { form: true },
-    mutationFn: async (rangeId: number) => {
-      const clay = await take(
-        api.POST('/api/shelf/clays', {
-          body: {
-            name,
-            rangeId,
-            rawHex: hex,
-            curedHex: hex,
-            opacity: 'OPAQUE',
-            strength: 'NORMAL',
-            openG,
-            blocks: [],
-            sold: false,
-          },
-        }),
-      );
-      return take(api.POST('/api/mixes', { body: { name, parts: [{ clayId: clay.id, parts: 1 }] } }));
-    },
+    mutationFn: (rangeId: number) => take(api.POST('/api/leftovers/unknown', { body: { name, rangeId, hex, openG } })),
   });
   const errors = errorsOf(log.error);
   if (!range) return null;
@@ -142,7 +125,7 @@ function BySwatch() {
         <ColourField
           label="Colour of the lump"
           value={hex}
-          error={errorAt(errors, 'rawHex')}
+          error={errorAt(errors, 'hex')}
           onChange={setHex}
           onSettle={nothing}
         />

@@ -188,4 +188,28 @@ public class LeftoversTest extends ServerTest {
         assertThat(uses.size()).isBetween(4, (int) current - 1);
         assertThat(uses).noneMatch(use -> use.path("name").asString().equals("Harbour mist"));
     }
+
+    /** A clay and a mix of it come with one request and go with one undo; a wrong colour makes neither. */
+    @Test
+    public void aLumpWithoutARecipeIsAddedInOneStep() {
+        Map<String, Object> lump = Map.of("name", "Found lump", "rangeId", 1, "hex", "#8a8f7a", "openG", 20);
+        Http.Answer added = http().post("/api/leftovers/unknown", lump);
+        assertThat(added.status()).isEqualTo(201);
+        assertThat(added.changed().path("keys").size()).isEqualTo(3);
+        JsonNode mix =
+                http().get("/api/mixes/" + added.json().path("mixId").asLong()).json();
+        assertThat(mix.path("mix").path("parts").path(0).path("clayId"))
+                .isEqualTo(added.json().path("clayId"));
+        assertThat(added.changed().path("last").path("undo").asString()).isEqualTo("added Found lump");
+        http().undo();
+        assertThat(http().get("/api/mixes/" + added.json().path("mixId").asLong())
+                        .status())
+                .isEqualTo(404);
+        assertThat(http().get("/api/shelf").text()).doesNotContain("Found lump");
+        Http.Answer refused =
+                http().post("/api/leftovers/unknown", Map.of("name", "", "rangeId", 1, "hex", "grey", "openG", -1));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().path("errors").size()).isEqualTo(3);
+        assertThat(http().get("/api/shelf").text()).doesNotContain("\"grey\"");
+    }
 }

@@ -4,8 +4,16 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 
 import fairember.app.journal.Journal;
+import fairember.app.mix.MixForm;
+import fairember.app.mix.MixStore;
+import fairember.app.shelf.ClayForm;
+import fairember.app.shelf.ClayStore;
 import fairember.app.trialtile.ClayLearning;
 import fairember.core.colour.MixedColour;
+import fairember.core.colour.Opacity;
+import fairember.core.colour.Srgb;
+import fairember.core.colour.Strength;
+import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Words;
 import fairember.core.mix.Lump;
@@ -22,12 +30,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The box of leftovers. */
@@ -35,11 +45,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/leftovers")
 class LeftoverController {
     private final LeftoverStore store;
+    private final ClayStore shelf;
+    private final MixStore mixes;
     private final ClayLearning clays;
     private final Journal journal;
 
-    LeftoverController(LeftoverStore store, ClayLearning clays, Journal journal) {
+    LeftoverController(LeftoverStore store, ClayStore shelf, MixStore mixes, ClayLearning clays, Journal journal) {
         this.store = store;
+        this.shelf = shelf;
+        this.mixes = mixes;
         this.clays = clays;
         this.journal = journal;
     }
@@ -91,6 +105,49 @@ class LeftoverController {
     LeftoversView replace(@RequestParam int edition, @RequestBody LeftoversForm form) {
         journal.replace(store, LeftoverStore.ID, edition, form);
         return leftovers();
+    }
+
+    /** A lump of which nobody knows what it is made of: its colour, and the range it is baked like. */
+    record UnknownLumpForm(String name, long rangeId, String hex, double openG) {
+        ClayForm clay() {
+            Gathering g = new Gathering();
+            g.at("", () -> Words.name("name", given("name", name)));
+            g.at("", () -> Srgb.parse("hex", given("hex", hex)));
+            g.at("", () -> StockClay.OPEN.check(openG));
+            g.orRefuse();
+            return new ClayForm(
+                    name,
+                    rangeId,
+                    hex,
+                    hex,
+                    Opacity.OPAQUE,
+                    Strength.NORMAL,
+                    null,
+                    openG,
+                    List.of(),
+                    false,
+                    null,
+                    null,
+                    null,
+                    null);
+        }
+    }
+
+    /** The clay that the lump has become, which is not sold, and the mix of it alone. */
+    record AddedLumpView(long clayId, long mixId) {}
+
+    /** A lump without a recipe becomes a clay of its own and a mix of it, in one step. */
+    @PostMapping("/unknown")
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedLumpView addUnknown(@RequestBody UnknownLumpForm form) {
+        ClayForm clay = form.clay();
+        return journal.together(() -> {
+            long clayId = journal.add(shelf, clay);
+            MixForm.MixPartForm all = new MixForm.MixPartForm(clayId, null, 1);
+            long mixId = journal.add(mixes, new MixForm(clay.name(), List.of(all), null, null, null));
+            journal.call("added " + shelf.nameOf(clay));
+            return new AddedLumpView(clayId, mixId);
+        });
     }
 
     /** Lumps to knead together, by their place in the box, and what that is called. */
