@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { api, take } from './client';
+import { reread } from './changes';
 import { mayBeGone } from './connection';
 
 const LEAST_MS = 2000;
@@ -18,7 +19,7 @@ export function useRecord(id: number, isIn = false) {
   return data;
 }
 
-/** Listens to the probes, as long as the page is open. */
+/** Listens to the probes and to new plans, as long as the page is open. */
 export function useProbesLive() {
   const client = useQueryClient();
   useEffect(() => {
@@ -45,6 +46,7 @@ export function useProbesLive() {
       if (live) return;
       live = new EventSource('/api/baking/live');
       live.addEventListener('read', read);
+      live.addEventListener('plan', () => void reread(['plan']));
       // It ends at once when the server does.
       live.addEventListener('error', () => void mayBeGone());
     };

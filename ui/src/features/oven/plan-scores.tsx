@@ -70,6 +70,11 @@ export function PlanScores({ day }: { day: Day }) {
         ) : (
           <Button onClick={() => begin.mutate()}>Search for a better plan</Button>
         )}
+        {day.renewing && !looking && (
+          <span role="status" className="text-note text-soft">
+            Looking for a better plan of the changed loads …
+          </span>
+        )}
         {look?.state === 'DONE' && (
           <span role="status" className="text-note text-soft">
             Searched for {plain(Math.round(look.seconds * 10) / 10)} s.

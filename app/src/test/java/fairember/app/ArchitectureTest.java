@@ -24,6 +24,7 @@ public class ArchitectureTest {
             "web",
             "copies",
             "turns",
+            "live",
             "settings",
             "shelf",
             "trialtile",

@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param onBench batches on the bench, whether or not anything of them is left to bake
  * @param clockSpeed of the studio's seconds for each of the wall's
  * @param scores how good the plan is, in the order of what matters
+ * @param renewing whether a better plan is being looked for
  */
 public record DayView(
         Instant now,
@@ -39,6 +40,7 @@ public record DayView(
         List<Integer> criticalLoads,
         List<Integer> criticalTasks,
         List<ScoreView> scores,
+        boolean renewing,
         List<AdviceView> advice,
         ConstraintsView constraints,
         LocalDate finishOn,

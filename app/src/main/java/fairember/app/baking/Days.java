@@ -93,6 +93,7 @@ class Days {
                 chain.loads().stream().sorted().toList(),
                 chain.tasks().stream().sorted().toList(),
                 DayView.ScoreView.all(plan.scores()),
+                planning.renewing(),
                 AdviceView.all(plan.advice()),
                 new DayView.ConstraintsView(constraints.saved().edition(), open.constraints()),
                 plan.finish().toLocalDate(),

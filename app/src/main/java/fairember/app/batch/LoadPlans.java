@@ -1,54 +1,128 @@
 package fairember.app.batch;
 
+import fairember.app.live.LiveUpdates;
 import fairember.app.turns.SearchTurns;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
+import jakarta.annotation.PreDestroy;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 
 /**
- * The plans that were found, for as long as the server runs. A plan is looked for once, by rule and, for few bakes of all
- * runs, by a short search, so that no page waits; when the problem has changed a little, it begins from the last plan of the
- * same scope, so that what a longer search found is not lost.
+ * The plans that were found, for as long as the server runs. A page never waits for a search: a problem is planned by rule,
+ * from the last plan of the same scope, so that what a longer search found is not lost. When more than the time has changed,
+ * the plan of few bakes is then bettered beside the requests, and open pages are told when that is done.
  */
 @Service
 public class LoadPlans {
     /** The scope of all batches that are not finished. */
     public static final String ALL = "all";
 
+    private static final Logger LOG = LoggerFactory.getLogger(LoadPlans.class);
     private static final int REMEMBERED = 40;
 
-    /** Up to a number of bakes a search is over before a page would be waited for. */
+    /** Up to a number of bakes a plan is bettered without being asked for. */
     private static final int MOST_SEARCHED = 12;
 
     private final SearchTurns turns;
+    private final LiveUpdates live;
+    private final boolean beside;
     private final Map<LoadProblem, LoadPlan> found = new LinkedHashMap<>();
     private final Map<String, LoadPlan> last = new HashMap<>();
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "plan renewal");
+        thread.setDaemon(true);
+        return thread;
+    });
 
-    LoadPlans(SearchTurns turns) {
+    private @Nullable PlanShape renewed;
+    private @Nullable LoadProblem waiting;
+    private volatile boolean renewing;
+    private volatile boolean closed;
+
+    /** @param beside whether plans are bettered beside the requests; within them only where a test wants no waiting */
+    LoadPlans(SearchTurns turns, LiveUpdates live, @Value("${fairember.plans-beside:true}") boolean beside) {
         this.turns = turns;
+        this.live = live;
+        this.beside = beside;
     }
 
-    /**
-     * The plan of a problem, looked for when there is none yet. No page waits for another's: while searches run, and for a
-     * batch by itself, it is planned by rule.
-     */
+    /** The plan of a problem, made when there is none yet; a better one of all batches may follow. */
     public LoadPlan plan(String scope, LoadProblem problem) {
         LoadPlan known = known(problem);
         if (known != null) {
             return known;
         }
-        boolean searched = scope.equals(ALL) && problem.bakes().size() <= MOST_SEARCHED && turns.free();
-        LoadPlan plan = LoadPlanning.plan(
-                problem, searched ? Effort.SEARCH : Effort.RULES, earlier(scope), () -> false, better -> {});
+        boolean bettered = scope.equals(ALL) && problem.bakes().size() <= MOST_SEARCHED;
+        Effort effort = bettered && !beside && turns.free() ? Effort.SEARCH : Effort.RULES;
+        LoadPlan plan = LoadPlanning.plan(problem, effort, earlier(scope), () -> false, better -> {});
         keep(scope, problem, plan);
+        if (bettered && beside) {
+            renew(problem);
+        }
         return plan;
+    }
+
+    /** Whether a better plan is being looked for, without having been asked for. */
+    public boolean renewing() {
+        return renewing;
+    }
+
+    private synchronized void renew(LoadProblem problem) {
+        PlanShape shape = PlanShape.of(problem);
+        if (shape.equals(renewed)) {
+            return;
+        }
+        renewed = shape;
+        waiting = problem;
+        if (!renewing) {
+            renewing = true;
+            worker.execute(this::renewAll);
+        }
+    }
+
+    private void renewAll() {
+        try {
+            for (LoadProblem problem = next(); problem != null; problem = next()) {
+                LoadProblem one = problem;
+                LoadPlan plan = turns.inTurn(
+                        this::isOvertaken,
+                        () -> {},
+                        () -> LoadPlanning.plan(one, Effort.SEARCH, earlier(ALL), this::isOvertaken, better -> {}));
+                keep(ALL, one, plan);
+            }
+        } catch (RuntimeException | LinkageError trouble) {
+            LOG.error("The plan could not be bettered", trouble);
+            end();
+        }
+        live.tellPlan();
+    }
+
+    private synchronized boolean isOvertaken() {
+        return closed || waiting != null;
+    }
+
+    private synchronized @Nullable LoadProblem next() {
+        LoadProblem next = closed ? null : waiting;
+        waiting = null;
+        renewing = next != null;
+        return next;
+    }
+
+    private synchronized void end() {
+        waiting = null;
+        renewing = false;
     }
 
     private synchronized @Nullable LoadPlan known(LoadProblem problem) {
@@ -71,5 +145,11 @@ public class LoadPlans {
         if (last.size() > REMEMBERED) {
             last.keySet().removeIf(other -> !other.equals(scope) && !other.equals(ALL));
         }
+    }
+
+    @PreDestroy
+    void close() {
+        closed = true;
+        worker.shutdownNow();
     }
 }

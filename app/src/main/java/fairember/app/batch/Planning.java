@@ -185,6 +185,11 @@ public class Planning {
         return schedule(open());
     }
 
+    /** Whether a better plan of all batches is being looked for. */
+    public boolean renewing() {
+        return plans.renewing();
+    }
+
     /** Sets what has to be planned now in time. */
     public BatchSchedule schedule(Open open) {
         return BatchScheduling.schedule(

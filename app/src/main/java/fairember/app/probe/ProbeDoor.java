@@ -1,6 +1,7 @@
 package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
+import fairember.app.live.LiveUpdates;
 import fairember.core.input.InvalidInputException;
 import java.io.IOException;
 import java.io.Reader;

@@ -1,5 +1,6 @@
 package fairember.app.probe;
 
+import fairember.app.live.LiveUpdates;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;

@@ -1,4 +1,4 @@
-package fairember.app.probe;
+package fairember.app.live;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
@@ -16,11 +16,12 @@ import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Says open pages that a probe has read something: a server-sent event with the oven's number, once a second at most. What
- * is read within a second of the last event is given at the end of that second, so that the last reading is always given.
+ * Tells open pages by server-sent events that a better plan was found, and that a probe has read something: an event with the
+ * oven's number, once a second at most. What is read within a second of the last event is given at the end of that second, so
+ * that the last reading is always given.
  */
 @Service
-class LiveUpdates {
+public class LiveUpdates {
     private static final Logger LOG = LoggerFactory.getLogger(LiveUpdates.class);
     private static final long LEAST_MS = 900;
 
@@ -38,7 +39,7 @@ class LiveUpdates {
     /** What a page is given. */
     record ReadingsTakenView(long ovenId) {}
 
-    SseEmitter open() {
+    public SseEmitter open() {
         SseEmitter page = new SseEmitter(0L);
         pages.add(page);
         page.onCompletion(() -> pages.remove(page));
@@ -47,7 +48,15 @@ class LiveUpdates {
         return page;
     }
 
-    void tell(long ovenId) {
+    /** The plan of loads has changed. */
+    public void tellPlan() {
+        for (SseEmitter page : pages) {
+            send(page, SseEmitter.event().name("plan").data(""));
+        }
+    }
+
+    /** A probe has read something. */
+    public void tell(long ovenId) {
         long now = System.currentTimeMillis();
         long[] wait = {-1};
         notifyAt.compute(ovenId, (id, at) -> {
