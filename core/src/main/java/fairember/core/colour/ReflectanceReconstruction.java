@@ -36,9 +36,11 @@ public final class ReflectanceReconstruction {
             return known;
         }
         Reflectance made = solve(swatch.linear());
-        if (CACHE.size() < CACHE_LIMIT) {
-            CACHE.put(swatch, made);
+        // Swatches of a studio are few; when a search has filled the cache with its own, they come back at their next use.
+        if (CACHE.size() >= CACHE_LIMIT) {
+            CACHE.clear();
         }
+        CACHE.put(swatch, made);
         return made;
     }
 
