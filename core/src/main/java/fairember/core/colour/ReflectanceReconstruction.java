@@ -36,7 +36,8 @@ public final class ReflectanceReconstruction {
             return known;
         }
         Reflectance made = solve(swatch.linear());
-        // Swatches of a studio are few; when a search has filled the cache with its own, they come back at their next use.
+        // Swatches of a studio are few; when a search has filled the cache with its own, they come back at their next
+        // use.
         if (CACHE.size() >= CACHE_LIMIT) {
             CACHE.clear();
         }
