@@ -25,6 +25,7 @@ import fairember.core.batch.WorkHours;
 import fairember.core.ovenload.Oven;
 import java.time.LocalDateTime;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -68,19 +69,20 @@ class Days {
         BatchSchedule plan = planning.schedule(open);
         CriticalChain chain = CriticalChain.of(plan, hours);
         Map<Long, String> names = planning.batchNames();
+        Logged logged = new Logged(names);
         return new DayView(
                 planning.instant(),
                 hours.from(),
                 hours.to(),
                 hours.days().contains(now.getDayOfWeek()),
                 ovens.all().stream().map(Days::name).toList(),
-                loads.inOvens().stream().map(this::logged).toList(),
+                loads.inOvens().stream().map(logged::view).toList(),
                 loads.all().stream()
                         .filter(load -> load.form().outAt() != null)
                         .sorted(Comparator.comparing((FormStore.Saved<LoadForm> l) ->
                                         l.form().inAt())
                                 .reversed())
-                        .map(this::logged)
+                        .map(logged::view)
                         .toList(),
                 plan.loads().stream()
                         .map(load -> PlannedLoadView.of(load, plan, open.jobs(), names))
@@ -118,48 +120,55 @@ class Days {
                 or(saved.form().spots(), List.of()));
     }
 
-    private DayView.LoggedLoadView logged(FormStore.Saved<LoadForm> saved) {
-        LoadForm load = saved.form();
-        List<DayView.LoggedItemView> items = load.items().stream()
-                .map(item -> new DayView.LoggedItemView(nameOf(item), batchName(item.batchId()), item, unitsEach(item)))
-                .toList();
-        return new DayView.LoggedLoadView(
-                saved.id(),
-                load.tempC(),
-                load.bakingMin(),
-                load.inAt(),
-                load.dueOut(),
-                load.outAt(),
-                load.oven(),
-                items);
-    }
+    /** Loads that went in, in words; designs and batches are read once for all of them. */
+    private final class Logged {
+        private final Map<Long, DesignForm> known = new HashMap<>();
+        private final Map<Long, String> batchNames;
 
-    /** Things on the tray for one design: its loose parts of that bake, else 1. */
-    private int unitsEach(LoadForm.LoadItemForm item) {
-        return designs.find(item.designId())
-                .map(FormStore.Saved::form)
-                .filter(design -> item.stage() < design.stages().size()
-                        && design.stages().get(item.stage()).loose())
-                .map(design -> design.parts().stream()
-                        .filter(part -> or(part.stage(), 0) == item.stage())
-                        .mapToInt(PartForm::count)
-                        .sum())
-                .orElse(1);
-    }
+        Logged(Map<Long, String> batchNames) {
+            this.batchNames = batchNames;
+            designs.all().forEach(saved -> known.put(saved.id(), saved.form()));
+        }
 
-    private String nameOf(LoadForm.LoadItemForm item) {
-        return designs.find(item.designId())
-                .map(design -> design.form().name() + stage(design.form(), item.stage()))
-                .orElse("a piece that was removed");
-    }
+        DayView.LoggedLoadView view(FormStore.Saved<LoadForm> saved) {
+            LoadForm load = saved.form();
+            List<DayView.LoggedItemView> items = load.items().stream()
+                    .map(item -> new DayView.LoggedItemView(
+                            nameOf(item), batchNames.getOrDefault(item.batchId(), ""), item, unitsEach(item)))
+                    .toList();
+            return new DayView.LoggedLoadView(
+                    saved.id(),
+                    load.tempC(),
+                    load.bakingMin(),
+                    load.inAt(),
+                    load.dueOut(),
+                    load.outAt(),
+                    load.oven(),
+                    items);
+        }
 
-    private static String stage(DesignForm design, int stage) {
-        return stage < design.stages().size()
-                ? ", " + design.stages().get(stage).name()
-                : "";
-    }
+        /** Things on the tray for one design: its loose parts of that bake, else 1. */
+        private int unitsEach(LoadForm.LoadItemForm item) {
+            DesignForm design = known.get(item.designId());
+            if (design == null
+                    || item.stage() >= design.stages().size()
+                    || !design.stages().get(item.stage()).loose()) {
+                return 1;
+            }
+            return design.parts().stream()
+                    .filter(part -> part.stage() == item.stage())
+                    .mapToInt(PartForm::count)
+                    .sum();
+        }
 
-    private String batchName(long id) {
-        return batches.find(id).map(batch -> batch.form().name()).orElse("");
+        private String nameOf(LoadForm.LoadItemForm item) {
+            DesignForm design = known.get(item.designId());
+            if (design == null) {
+                return "a piece that was removed";
+            }
+            return item.stage() < design.stages().size()
+                    ? design.name() + ", " + design.stages().get(item.stage()).name()
+                    : design.name();
+        }
     }
 }

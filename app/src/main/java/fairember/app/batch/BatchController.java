@@ -84,7 +84,7 @@ class BatchController {
     @PostMapping("/plan")
     BatchPlanView plan(@RequestParam(required = false) Long id, @RequestBody BatchForm form) {
         return id == null
-                ? plan(0, form, planning.typed(0, form), new ProgressForm(List.of(), List.of()))
+                ? plan(0, form, planning.typed(0, form), ProgressForm.NONE)
                 : plan(id, form, planning.typed(id, form), done(id));
     }
 
@@ -128,7 +128,7 @@ class BatchController {
     }
 
     private ProgressForm done(long id) {
-        return progress.find(id).map(FormStore.Saved::form).orElse(new ProgressForm(List.of(), List.of()));
+        return progress.find(id).map(FormStore.Saved::form).orElse(ProgressForm.NONE);
     }
 
     /** How the portions of a batch are cut from blocks and lumps, and its wires from coils. */

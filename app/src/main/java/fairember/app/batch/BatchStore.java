@@ -76,13 +76,13 @@ public class BatchStore extends DocumentStore<BatchForm> {
                 """, id, form.state() == BatchState.PLANNED, id);
     }
 
-    /** The editions of designs that a batch keeps to; a design it takes as it is now is not among them. */
-    public Map<Long, Integer> editions(long batchId) {
-        Map<Long, Integer> editions = new HashMap<>();
+    /** The editions of designs that batches keep to, by batch; a design one takes as it is now is not among them. */
+    public Map<Long, Map<Long, Integer>> editions() {
+        Map<Long, Map<Long, Integer>> editions = new HashMap<>();
         database.list(
-                "select design_id, edition from batch_version where batch_id = ?",
-                row -> editions.put(row.getLong(1), row.getInt(2)),
-                batchId);
+                "select batch_id, design_id, edition from batch_version",
+                row -> editions.computeIfAbsent(row.getLong(1), batch -> new HashMap<>())
+                        .put(row.getLong(2), row.getInt(3)));
         return editions;
     }
 

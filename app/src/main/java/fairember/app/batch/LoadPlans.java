@@ -65,7 +65,7 @@ public class LoadPlans {
             return known;
         }
         boolean bettered = scope.equals(ALL) && problem.bakes().size() <= MOST_SEARCHED;
-        Effort effort = bettered && !beside && turns.free() ? Effort.SEARCH : Effort.RULES;
+        Effort effort = bettered && !beside ? Effort.SEARCH : Effort.RULES;
         LoadPlan plan = LoadPlanning.plan(problem, effort, earlier(scope), () -> false, better -> {});
         keep(scope, problem, plan);
         if (bettered && beside) {

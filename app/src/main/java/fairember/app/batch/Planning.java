@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 
 /** Makes the core's jobs out of batches as they are kept, and schedules them from now on. */
@@ -84,89 +85,93 @@ public class Planning {
 
     /** A batch with what is done of it. */
     public Work work(long batchId) {
-        FormStore.Saved<BatchForm> saved =
-                batches.find(batchId).orElseThrow(() -> new MissingException("batch", batchId));
-        return work(saved, designs.measuring());
+        return new Reading(designs.measuring())
+                .work(batches.find(batchId).orElseThrow(() -> new MissingException("batch", batchId)));
     }
 
     /** All batches, the earliest due first. */
     public List<Work> all() {
-        DesignStore.Measuring measuring = designs.measuring();
-        return batches.all().stream().map(saved -> work(saved, measuring)).toList();
+        return works(batch -> true);
     }
 
     /** All batches on the bench, the earliest due first. */
     public List<Work> onBench() {
-        DesignStore.Measuring measuring = designs.measuring();
+        return works(batch -> batch.state() == BatchState.ON_BENCH);
+    }
+
+    private List<Work> works(Predicate<BatchForm> wanted) {
+        Reading reading = new Reading(designs.measuring().ofMany());
         return batches.all().stream()
-                .filter(saved -> saved.form().state() == BatchState.ON_BENCH)
-                .map(saved -> work(saved, measuring))
+                .filter(saved -> wanted.test(saved.form()))
+                .map(reading::work)
                 .toList();
     }
 
-    private Work work(FormStore.Saved<BatchForm> saved, DesignStore.Measuring measuring) {
-        ProgressForm done =
-                progress.find(saved.id()).map(FormStore.Saved::form).orElse(new ProgressForm(List.of(), List.of()));
-        Map<String, Integer> baked = new HashMap<>();
-        Map<String, Integer> in = new HashMap<>();
-        for (FormStore.Saved<LoadForm> load : loads.all()) {
-            for (LoadForm.LoadItemForm item : load.form().items()) {
-                if (item.batchId() == saved.id()) {
-                    Map<String, Integer> counts = load.form().outAt() == null ? in : baked;
-                    counts.merge(item.designId() + "/" + item.stage(), item.count(), Integer::sum);
+    /** A stage bake of a design in a batch. */
+    private record BakeOf(long batchId, long designId, int stage) {}
+
+    /** What is done of all batches, each thing read once. */
+    private final class Reading {
+        private final DesignStore.Measuring measuring;
+        private final Map<Long, ProgressForm> done = new HashMap<>();
+        private final Map<BakeOf, Integer> baked = new HashMap<>();
+        private final Map<BakeOf, Integer> in = new HashMap<>();
+        private final Map<Long, Map<Long, Integer>> editions = batches.editions();
+
+        Reading(DesignStore.Measuring measuring) {
+            this.measuring = measuring;
+            progress.all().forEach(saved -> done.put(saved.id(), saved.form()));
+            for (FormStore.Saved<LoadForm> load : loads.all()) {
+                Map<BakeOf, Integer> counts = load.form().outAt() == null ? in : baked;
+                for (LoadForm.LoadItemForm item : load.form().items()) {
+                    counts.merge(new BakeOf(item.batchId(), item.designId(), item.stage()), item.count(), Integer::sum);
                 }
             }
         }
-        Map<Long, Integer> editions =
-                saved.form().state() == BatchState.PLANNED ? Map.of() : batches.editions(saved.id());
-        List<Job> jobs = saved.form().lines().stream()
-                .map(line -> job(
-                        saved.id(),
-                        line,
-                        measuring.of(line.designId(), editions.get(line.designId())),
-                        done,
-                        baked,
-                        in))
-                .toList();
-        return new Work(saved, jobs);
-    }
 
-    private static Job job(
-            long batchId,
-            BatchForm.BatchLineForm line,
-            MeasuredDesign design,
-            ProgressForm done,
-            Map<String, Integer> baked,
-            Map<String, Integer> in) {
-        List<Integer> steps = new ArrayList<>();
-        int lost = 0;
-        for (int i = 0; i < design.design().steps().size(); i++) {
-            ProgressForm.TallyForm tally = done.tally(line.designId(), i);
-            steps.add(tally.done());
-            lost += tally.lost();
+        Work work(FormStore.Saved<BatchForm> saved) {
+            Map<Long, Integer> kept =
+                    saved.form().state() == BatchState.PLANNED ? Map.of() : editions.getOrDefault(saved.id(), Map.of());
+            List<Job> jobs = saved.form().lines().stream()
+                    .map(line -> job(saved.id(), line, measuring.of(line.designId(), kept.get(line.designId()))))
+                    .toList();
+            return new Work(saved, jobs);
         }
-        List<Integer> units = new ArrayList<>();
-        List<Integer> unitsIn = new ArrayList<>();
-        for (int i = 0; i < design.stages().size(); i++) {
-            units.add(baked.getOrDefault(line.designId() + "/" + i, 0));
-            unitsIn.add(in.getOrDefault(line.designId() + "/" + i, 0));
+
+        private Job job(long batchId, BatchForm.BatchLineForm line, MeasuredDesign design) {
+            long designId = line.designId();
+            ProgressForm made = done.getOrDefault(batchId, ProgressForm.NONE);
+            List<Integer> steps = new ArrayList<>();
+            int lost = 0;
+            for (int i = 0; i < design.design().steps().size(); i++) {
+                ProgressForm.TallyForm tally = made.tally(designId, i);
+                steps.add(tally.done());
+                lost += tally.lost();
+            }
+            List<Integer> units = new ArrayList<>();
+            List<Integer> unitsIn = new ArrayList<>();
+            for (int i = 0; i < design.stages().size(); i++) {
+                BakeOf bake = new BakeOf(batchId, designId, i);
+                units.add(baked.getOrDefault(bake, 0));
+                unitsIn.add(in.getOrDefault(bake, 0));
+            }
+            int checks = design.design().checkLines().size();
+            long ticked = made.ticks().stream()
+                    .filter(t -> t.designId() == designId && t.check() < checks)
+                    .count();
+            return new Job(
+                    BakeKeys.job(batchId, designId),
+                    design,
+                    line.quantity(),
+                    new Progress(steps, units, unitsIn, lost, ticked == checks));
         }
-        int checks = design.design().checkLines().size();
-        long ticked = done.ticks().stream()
-                .filter(t -> t.designId() == line.designId() && t.check() < checks)
-                .count();
-        boolean passed = ticked == checks;
-        return new Job(
-                BakeKeys.job(batchId, line.designId()),
-                design,
-                line.quantity(),
-                new Progress(steps, units, unitsIn, lost, passed));
     }
 
     /** The jobs of a batch that is only being typed, with what is done of batch {@code batchId} so far; 0 for a new one. */
     List<Job> typed(long batchId, BatchForm form) {
         form.check();
-        return work(new FormStore.Saved<>(batchId, 0, form), designs.measuring())
+        return new Reading(designs.measuring())
+                .work(new FormStore.Saved<>(batchId, 0, form))
                 .jobs();
     }
 
@@ -217,9 +222,7 @@ public class Planning {
 
     /** The same with other constraints. */
     public Open open(ConstraintsForm wanted) {
-        List<Work> works = all().stream()
-                .filter(w -> w.saved().form().state() != BatchState.FINISHED)
-                .toList();
+        List<Work> works = works(batch -> batch.state() != BatchState.FINISHED);
         List<Job> jobs = works.stream().flatMap(w -> w.jobs().stream()).toList();
         Map<ConstraintsForm.BakeRef, Integer> left = new HashMap<>();
         BatchBakes.of(jobs).forEach(bake -> left.put(BakeKeys.ref(bake.key()), bake.count()));

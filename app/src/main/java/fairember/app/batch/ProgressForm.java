@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 
 /** What has been done of a batch: pieces done and lost at each step, and checks ticked. */
 public record ProgressForm(List<TallyForm> tallies, List<TickForm> ticks) {
+    static final ProgressForm NONE = new ProgressForm(List.of(), List.of());
     static final Span DONE = Span.count("done", "done", 0, 2000);
     static final Span LOST = Span.count("lost", "lost", 0, 2000);
 

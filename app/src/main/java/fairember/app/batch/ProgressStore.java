@@ -5,15 +5,12 @@ import fairember.app.document.DocumentTable;
 import fairember.app.document.Reference;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Repository;
 
 /** Progress of batches, by the batch's number. */
 @Repository
 public class ProgressStore extends DocumentStore<ProgressForm> {
-    private static final ProgressForm NONE = new ProgressForm(List.of(), List.of());
-
     ProgressStore(DocumentTable table) {
         super(table, "progress", ProgressForm.class);
     }
@@ -26,13 +23,15 @@ public class ProgressStore extends DocumentStore<ProgressForm> {
     /** Begins a batch's progress when it has none yet. */
     void begin(long batchId) {
         if (find(batchId).isEmpty()) {
-            put(batchId, NONE);
+            put(batchId, ProgressForm.NONE);
         }
     }
 
     /** Removes a batch's progress when nothing was done; otherwise it stays, and holds the batch. */
     void removeUnused(long batchId) {
-        if (find(batchId).filter(saved -> saved.form().equals(NONE)).isPresent()) {
+        if (find(batchId)
+                .filter(saved -> saved.form().equals(ProgressForm.NONE))
+                .isPresent()) {
             remove(batchId);
         }
     }

@@ -13,6 +13,7 @@ import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Palette;
 import fairember.core.stock.Finding;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -42,25 +43,46 @@ public class DesignStore extends DocumentStore<DesignForm> {
         this.measured = measured;
     }
 
-    /** Measures designs with the mixes, findings and settings there are at this moment. */
+    /** Measures designs with the mixes, findings and settings there are at this moment; each saved one once. */
     public final class Measuring {
         private final Palette palette = mixes.palette();
         private final Map<Long, Finding> parts = findings.parts();
         private final Settings known = settings.settings();
+        private final Map<Long, DesignForm> forms = new HashMap<>();
+        private final Map<Version, MeasuredDesign> versionsSeen = new HashMap<>();
+        private final Map<Long, MeasuredDesign> seen = new HashMap<>();
+
+        /** A design as it was at an edition. */
+        private record Version(long id, int edition) {}
+
+        /** With all designs read at once, for whoever needs many of them. */
+        public Measuring ofMany() {
+            all().forEach(saved -> forms.put(saved.id(), saved.form()));
+            return this;
+        }
 
         /** A design that is kept. */
         public MeasuredDesign of(long id) {
-            return of(
-                    id,
-                    find(id).orElseThrow(() -> new MissingException("design", id))
-                            .form());
+            return seen.computeIfAbsent(id, wanted -> of(wanted, form(wanted)));
+        }
+
+        private DesignForm form(long id) {
+            DesignForm form = forms.get(id);
+            return form != null
+                    ? form
+                    : find(id).orElseThrow(() -> new MissingException("design", id))
+                            .form();
         }
 
         /** A design as it was at an edition that a batch keeps to; as it is now when that is null. */
         public MeasuredDesign of(long id, @Nullable Integer edition) {
             return edition == null
                     ? of(id)
-                    : versions.find(id, edition).map(form -> of(id, form)).orElseGet(() -> of(id));
+                    : versionsSeen.computeIfAbsent(
+                            new Version(id, edition),
+                            version -> versions.find(id, edition)
+                                    .map(form -> of(id, form))
+                                    .orElseGet(() -> of(id)));
         }
 
         /** A design as it is given; refused when it cannot be. */

@@ -44,9 +44,4 @@ public class SearchTurns {
         }
         return false;
     }
-
-    /** Whether a search could begin at once. */
-    public boolean free() {
-        return turns.availablePermits() > 0;
-    }
 }

@@ -98,7 +98,8 @@ public class MigrationsTest {
                     .hasSize(1);
             assertThat(field(database, "tile", "confirmed")).isEqualTo(number >= 10 ? List.of("1") : nothings(number));
             assertThat(mouse.design().drawn()).isEqualTo(number >= 10 ? Drawn.PAIR : null);
-            assertThat(studio.getBean(BatchStore.class).editions(1)).isEqualTo(number >= 2 ? Map.of(1L, 3) : Map.of());
+            assertThat(studio.getBean(BatchStore.class).editions())
+                    .isEqualTo(number >= 2 ? Map.of(1L, Map.of(1L, 3)) : Map.of());
             theDocumentsAreFormsOfToday(studio);
         }
     }

@@ -10,12 +10,13 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableSet;
 import java.util.Objects;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -30,6 +31,8 @@ public final class BatchScheduling {
     private final Start start;
     private final LocalDateTime zero;
     private final List<BatchSchedule.HandsTask> tasks = new ArrayList<>();
+    private final NavigableSet<LocalDateTime> ends = new TreeSet<>();
+    private final Occupancy busy = new Occupancy();
     private final List<BatchSchedule.Drying> dryings = new ArrayList<>();
 
     /**
@@ -202,39 +205,24 @@ public final class BatchScheduling {
         }
         List<WorkHours.Slot> slots = bench.hours().work(place.apply(from), seconds(minutes));
         LocalDateTime end = slots.isEmpty() ? from : slots.get(slots.size() - 1).to();
-        tasks.add(new BatchSchedule.HandsTask(job, step, index, pieces, minutes, from, slots));
+        BatchSchedule.HandsTask task = new BatchSchedule.HandsTask(job, step, index, pieces, minutes, from, slots);
+        tasks.add(task);
+        ends.add(task.end());
+        slots.forEach(busy::add);
         return end;
     }
 
-    /** The first moment from which somebody is free for so much work. */
+    /** The first moment from which somebody is free for so much work: now, or when another task ends. */
     private LocalDateTime gap(LocalDateTime from, Duration work) {
-        List<LocalDateTime> tries = new ArrayList<>(List.of(from));
-        tasks.stream()
-                .map(BatchSchedule.HandsTask::end)
-                .filter(end -> end.isAfter(from))
-                .forEach(tries::add);
-        Collections.sort(tries);
-        for (LocalDateTime tried : tries) {
-            List<WorkHours.Slot> slots = bench.hours().work(tried, work);
-            if (slots.stream().noneMatch(this::busy)) {
+        LocalDateTime tried = from;
+        while (bench.hours().work(tried, work).stream().anyMatch(slot -> busy.reaches(bench.makers(), slot))) {
+            LocalDateTime next = ends.higher(tried);
+            if (next == null) {
                 return tried;
             }
+            tried = next;
         }
-        return tries.get(tries.size() - 1);
-    }
-
-    /** Whether everybody is at work at some moment of a slot: when it begins, or when another one begins in it. */
-    private boolean busy(WorkHours.Slot slot) {
-        List<WorkHours.Slot> others = tasks.stream()
-                .flatMap(t -> t.slots().stream())
-                .filter(s -> s.from().isBefore(slot.to()) && slot.from().isBefore(s.to()))
-                .toList();
-        return others.stream()
-                .map(s -> later(s.from(), slot.from()))
-                .anyMatch(at -> others.stream()
-                                .filter(s -> !s.from().isAfter(at) && s.to().isAfter(at))
-                                .count()
-                        >= bench.makers());
+        return tried;
     }
 
     private LocalDateTime finish(List<BatchSchedule.TimedLoad> loads) {

@@ -3,6 +3,8 @@ package fairember.core.batch;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -40,7 +42,7 @@ public record CriticalChain(Set<Integer> tasks, Set<Integer> loads, Set<Integer>
         Set<Integer> tasks = new HashSet<>();
         Set<Integer> loads = new HashSet<>();
         Set<Integer> dryings = new HashSet<>();
-        Optional<Link> now = links.stream().max((a, b) -> a.lets().compareTo(b.lets()));
+        Optional<Link> now = links.stream().findFirst();
         while (now.isPresent()) {
             Link link = now.get();
             Set<Integer> of = switch (link.kind()) {
@@ -56,6 +58,7 @@ public record CriticalChain(Set<Integer> tasks, Set<Integer> loads, Set<Integer>
         return new CriticalChain(tasks, loads, dryings);
     }
 
+    /** The links, the last to end first. */
     private static List<Link> links(BatchSchedule schedule) {
         List<Link> links = new ArrayList<>();
         for (int i = 0; i < schedule.tasks().size(); i++) {
@@ -71,15 +74,23 @@ public record CriticalChain(Set<Integer> tasks, Set<Integer> loads, Set<Integer>
             BatchSchedule.Drying drying = schedule.dryings().get(i);
             links.add(new Link(Kind.DRYING, i, drying.to(), List.of(drying.from())));
         }
+        links.sort(Comparator.comparing(Link::lets).reversed());
         return links;
     }
 
     /** The link that let this one begin, over closed hours too; the last to do so. */
     private static Optional<Link> before(Link link, List<Link> links, WorkHours hours) {
-        return links.stream()
-                .filter(other -> other.kind() != link.kind() || other.at() != link.at())
-                .filter(other -> link.waited().stream().anyMatch(begun -> lets(other.lets(), begun, hours)))
-                .max((a, b) -> a.lets().compareTo(b.lets()));
+        LocalDateTime earliest = Collections.min(link.waited());
+        for (Link other : links) {
+            if (hours.next(other.lets()).plus(HAIR).isBefore(earliest)) {
+                break; // Those that follow ended even earlier.
+            }
+            if ((other.kind() != link.kind() || other.at() != link.at())
+                    && link.waited().stream().anyMatch(begun -> lets(other.lets(), begun, hours))) {
+                return Optional.of(other);
+            }
+        }
+        return Optional.empty();
     }
 
     private static boolean lets(LocalDateTime let, LocalDateTime begun, WorkHours hours) {
