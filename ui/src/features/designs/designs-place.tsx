@@ -101,7 +101,8 @@ function NewDesign({ mixId }: { mixId: number }) {
           params: { path: { kind: kind as Design['kind'] }, query: { mixId } },
         }),
       ),
-    onSuccess: (design) => add.mutate(design, { onSuccess: ({ id }) => void go(`/designs/${id}`) }),
+    // Where this stood alone it is gone by then, with what it would be called back by; a promise is kept.
+    onSuccess: (design) => add.mutateAsync(design).then(({ id }) => go(`/designs/${id}`)),
   });
   return (
     <DropdownMenu.Root modal={false}>
