@@ -57,7 +57,7 @@ export function Pair({ ledger, drawing }: { ledger: ReactNode; drawing: ReactNod
       className="@container-[size] min-h-0 flex-1 keeps-bar overflow-y-auto"
       tabIndex={0}
       role="group"
-      aria-label="Page"
+      aria-label="Ledger and drawing"
     >
       <div className="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
         <section aria-label="Ledger" className="flex flex-col gap-3">

@@ -101,7 +101,7 @@ function NewDesign({ mixId }: { mixId: number }) {
           params: { path: { kind: kind as Design['kind'] }, query: { mixId } },
         }),
       ),
-    // Where this stood alone it is gone by then, with what it would be called back by; a promise is kept.
+    // The empty place that this button stood in may be gone by then: a promise outlives it, a callback does not.
     onSuccess: (design) => add.mutateAsync(design).then(({ id }) => go(`/designs/${id}`)),
   });
   return (

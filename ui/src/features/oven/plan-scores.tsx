@@ -72,7 +72,7 @@ export function PlanScores({ day }: { day: Day }) {
         )}
         {day.renewing && !looking && (
           <span role="status" className="text-note text-soft">
-            Looking for a better plan of the changed loads …
+            Searching for a better plan …
           </span>
         )}
         {look?.state === 'DONE' && (

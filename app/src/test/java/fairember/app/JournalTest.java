@@ -68,6 +68,24 @@ public class JournalTest extends ServerTest {
                 .isTrue();
     }
 
+    /** The longest notes, in letters that a header cannot hold as they are; the words of the change stay short. */
+    @Test
+    public void theLongestWordsOfAChangeFitIntoItsAnswer() {
+        ObjectNode trial = http().get("/api/trials").json().path(0).deepCopy().asObject();
+        ObjectNode form = trial.path("trial").deepCopy().asObject();
+        String path = "/api/trials/" + trial.path("id").asLong();
+        for (String letter : new String[] {"ü", "–", "é"}) {
+            Http.Answer changed = http().change(path, form.put("note", letter.repeat(400)));
+            assertThat(changed.status()).as(changed.text()).isEqualTo(200);
+            assertThat(changed.changed().path("last").path("undo").asString()).hasSizeLessThan(300);
+        }
+        Http.Answer undone = http().undo();
+        assertThat(undone.status()).as(undone.text()).isEqualTo(200);
+        assertThat(undone.changed().path("last").path("redo").asString()).contains("é");
+        http().undo();
+        http().undo();
+    }
+
     @Test
     public void whatWasAddedAndRemovedComesBackWithItsNumber() {
         JsonNode design = http().get("/api/designs/3").json().path("design");

@@ -23,7 +23,7 @@ class FirstPlan {
             planning.scheduleAll();
         } catch (RuntimeException trouble) {
             // The page that needs the plan says what is wrong.
-            LOG.warn("No first plan could be made", trouble);
+            LOG.warn("The plan could not be made at the start", trouble);
         }
     }
 }

@@ -22,7 +22,7 @@ import org.springframework.stereotype.Service;
 /**
  * The plans that were found, for as long as the server runs. A page never waits for a search: a problem is planned by rule,
  * from the last plan of the same scope, so that what a longer search found is not lost. When more than the time has changed,
- * the plan of few bakes is then bettered beside the requests, and open pages are told when that is done.
+ * the plan of few bakes is then improved beside the requests, and open pages are told when that is done.
  */
 @Service
 public class LoadPlans {
@@ -32,7 +32,7 @@ public class LoadPlans {
     private static final Logger LOG = LoggerFactory.getLogger(LoadPlans.class);
     private static final int REMEMBERED = 40;
 
-    /** Up to a number of bakes a plan is bettered without being asked for. */
+    /** Up to a number of bakes a plan is improved without being asked for. */
     private static final int MOST_SEARCHED = 12;
 
     private final SearchTurns turns;
@@ -51,7 +51,7 @@ public class LoadPlans {
     private volatile boolean renewing;
     private volatile boolean closed;
 
-    /** @param beside whether plans are bettered beside the requests; within them only where a test wants no waiting */
+    /** @param beside whether plans are improved beside the requests; within them only where a test wants no waiting */
     LoadPlans(SearchTurns turns, LiveUpdates live, @Value("${fairember.plans-beside:true}") boolean beside) {
         this.turns = turns;
         this.live = live;
@@ -64,11 +64,11 @@ public class LoadPlans {
         if (known != null) {
             return known;
         }
-        boolean bettered = scope.equals(ALL) && problem.bakes().size() <= MOST_SEARCHED;
-        Effort effort = bettered && !beside ? Effort.SEARCH : Effort.RULES;
+        boolean improved = scope.equals(ALL) && problem.bakes().size() <= MOST_SEARCHED;
+        Effort effort = improved && !beside ? Effort.SEARCH : Effort.RULES;
         LoadPlan plan = LoadPlanning.plan(problem, effort, earlier(scope), () -> false, better -> {});
         keep(scope, problem, plan);
-        if (bettered && beside) {
+        if (improved && beside) {
             renew(problem);
         }
         return plan;
@@ -103,7 +103,7 @@ public class LoadPlans {
                 keep(ALL, one, plan);
             }
         } catch (RuntimeException | LinkageError trouble) {
-            LOG.error("The plan could not be bettered", trouble);
+            LOG.error("The search for a better plan failed", trouble);
             end();
         }
         live.tellPlan();

@@ -11,6 +11,7 @@ import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenForm;
 import fairember.app.oven.OvenStore;
 import fairember.app.settings.Settings;
+import fairember.app.settings.SettingsStore;
 import fairember.core.batch.BatchBakes;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.BatchScheduling;
@@ -44,6 +45,7 @@ public class Planning {
     private final ConstraintsStore constraints;
     private final LoadPlans plans;
     private final DesignStore designs;
+    private final SettingsStore settings;
     private final StudioClock clock;
 
     Planning(
@@ -53,6 +55,7 @@ public class Planning {
             OvenStore ovens,
             ConstraintsStore constraints,
             DesignStore designs,
+            SettingsStore settings,
             LoadPlans plans,
             StudioClock clock) {
         this.batches = batches;
@@ -61,6 +64,7 @@ public class Planning {
         this.ovens = ovens;
         this.constraints = constraints;
         this.designs = designs;
+        this.settings = settings;
         this.plans = plans;
         this.clock = clock;
     }
@@ -231,12 +235,12 @@ public class Planning {
     }
 
     private WorkHours hours() {
-        return designs.measuring().settings().hours();
+        return settings.settings().hours();
     }
 
     private Workshop bench(List<Work> works, ConstraintsForm wanted) {
-        Settings settings = designs.measuring().settings();
-        WorkHours hours = settings.hours();
+        Settings known = settings.settings();
+        WorkHours hours = known.hours();
         List<FormStore.Saved<OvenForm>> saved = ovens.all();
         List<Long> ids = saved.stream().map(FormStore.Saved::id).toList();
         Map<String, LocalDateTime> begins = new HashMap<>();
@@ -255,7 +259,7 @@ public class Planning {
                         .map(h -> new Workshop.Use(h.form().parse(), h.form().hours()))
                         .toList(),
                 hours,
-                settings.makers(),
+                known.makers(),
                 begins,
                 due,
                 wanted.apart().stream()

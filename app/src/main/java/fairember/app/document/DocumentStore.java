@@ -18,7 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
 public abstract class DocumentStore<F> implements FormStore<F> {
     private static final int KEPT = 500;
 
-    private final DocumentTable table;
+    protected final DocumentTable table;
     private final String kind;
     private final Class<F> form;
 

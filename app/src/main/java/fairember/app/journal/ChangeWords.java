@@ -22,6 +22,9 @@ final class ChangeWords {
     /** Fields with words of the maker's own. */
     private static final Set<String> WORDS = Set.of("name", "currency", "note", "collection", "contents");
 
+    /** Longer texts are shown by their beginning: these words stand on a button and in a header. */
+    private static final int MOST_SHOWN = 60;
+
     private final List<String> found = new ArrayList<>();
 
     private ChangeWords() {}
@@ -97,7 +100,11 @@ final class ChangeWords {
         }
         String text = value.asString();
         boolean choice = !WORDS.contains(field) && CHOICE.matcher(text).matches();
-        return "“" + (choice ? text.toLowerCase(Locale.ROOT).replace('_', ' ') : text) + "”";
+        return "“" + (choice ? text.toLowerCase(Locale.ROOT).replace('_', ' ') : beginning(text)) + "”";
+    }
+
+    private static String beginning(String text) {
+        return text.length() > MOST_SHOWN ? text.substring(0, MOST_SHOWN) + "…" : text;
     }
 
     /** "heightMm" as "height". */

@@ -18,12 +18,10 @@ public class LeftoverStore extends DocumentStore<LeftoversForm> {
     /** There is one box. */
     public static final long ID = 1;
 
-    private final DocumentTable table;
     private final ClayLearning clays;
 
     LeftoverStore(DocumentTable table, ClayLearning clays) {
         super(table, "leftovers", LeftoversForm.class);
-        this.table = table;
         this.clays = clays;
     }
 
@@ -60,7 +58,7 @@ public class LeftoverStore extends DocumentStore<LeftoversForm> {
                         "lumps[" + i + "].mixId",
                         "mix " + mixId,
                         "a mix of the studio",
-                        "Choose a mix, or send no mix.");
+                        "Choose a mix of the studio, or leave the mix out.");
             }
         }
         return given;

@@ -18,11 +18,8 @@ public class OvenStore extends DocumentStore<OvenForm> {
     /** The oven that a studio always has. */
     public static final long FIRST = 1;
 
-    private final DocumentTable table;
-
     OvenStore(DocumentTable table) {
         super(table, "oven", OvenForm.class);
-        this.table = table;
     }
 
     @Override

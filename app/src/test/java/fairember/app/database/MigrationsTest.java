@@ -100,6 +100,9 @@ public class MigrationsTest {
             assertThat(mouse.design().drawn()).isEqualTo(number >= 10 ? Drawn.PAIR : null);
             assertThat(studio.getBean(BatchStore.class).editions())
                     .isEqualTo(number >= 2 ? Map.of(1L, Map.of(1L, 3)) : Map.of());
+            // An edition that was given to something removed is not given again, whatever its kind was called.
+            assertThat(database.list("select kind from past_edition", row -> row.getString(1)))
+                    .doesNotContain("piece", "run", "clay_line", "studio");
             theDocumentsAreFormsOfToday(studio);
         }
     }

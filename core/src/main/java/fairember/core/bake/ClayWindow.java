@@ -53,7 +53,7 @@ public record ClayWindow(
     /**
      * A window in order: low to high to ceiling, least to most.
      *
-     * @throws fairember.core.quantity.Refused when a value is outside its span or out of order
+     * @throws fairember.core.input.InvalidInputException when a value is outside its span or out of order
      */
     public ClayWindow {
         Gathering gathering = new Gathering();

@@ -34,7 +34,7 @@ public record Workshop(
     /**
      * A bench of as many as there may be.
      *
-     * @throws fairember.core.quantity.Refused when there are none or more
+     * @throws fairember.core.input.InvalidInputException when there are none or more
      */
     public Workshop {
         MAKERS.check(makers);

@@ -29,7 +29,7 @@ public record Barrel(Length across, Length stroke, Length residue) {
                     "residueMm",
                     r + " mm",
                     "less than the " + s + " mm it is filled",
-                    "Fill the barrel more, or leave less in front of the die.");
+                    "Put more clay in the barrel, or leave less in front of the die.");
         }
         g.orRefuse();
     }

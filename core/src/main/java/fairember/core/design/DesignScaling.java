@@ -50,7 +50,7 @@ public final class DesignScaling {
     /**
      * The whole design times a factor: parts, places, pin and the lengths of wires.
      *
-     * @throws fairember.core.quantity.Refused when the factor or a scaled dimension is outside its span
+     * @throws fairember.core.input.InvalidInputException when the factor or a scaled dimension is outside its span
      */
     public static ScaledDesign whole(Design design, double factor) {
         return new DesignScaling(design, factor).whole();
@@ -59,7 +59,7 @@ public final class DesignScaling {
     /**
      * The whole design made as high as this.
      *
-     * @throws fairember.core.quantity.Refused when the height or a scaled dimension is outside its span
+     * @throws fairember.core.input.InvalidInputException when the height or a scaled dimension is outside its span
      */
     public static ScaledDesign toHeight(Design design, Length height) {
         HEIGHT.check(height.mm());
@@ -71,7 +71,7 @@ public final class DesignScaling {
      * One part times a factor, its place kept; parts that stand on it are moved up or down with its top.
      *
      * @param index of the part, counted from 0
-     * @throws fairember.core.quantity.Refused when the factor or a scaled dimension is outside its span
+     * @throws fairember.core.input.InvalidInputException when the factor or a scaled dimension is outside its span
      */
     public static ScaledDesign part(Design design, int index, double factor) {
         return new DesignScaling(design, factor).one(index);

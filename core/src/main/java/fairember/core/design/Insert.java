@@ -50,7 +50,7 @@ public record Insert(
     /**
      * An insert that can be.
      *
-     * @throws fairember.core.quantity.Refused with everything that is wrong
+     * @throws fairember.core.input.InvalidInputException with everything that is wrong
      */
     public Insert {
         Gathering gathering = new Gathering();

@@ -28,7 +28,7 @@ public record Placement(
     /**
      * A place within reach.
      *
-     * @throws fairember.core.quantity.Refused when a measure is outside its span
+     * @throws fairember.core.input.InvalidInputException when a measure is outside its span
      */
     public Placement {
         Gathering gathering = new Gathering();

@@ -46,7 +46,7 @@ public record Sleeve(
      * sheet of clay    L = π·(D + t) + seam    (on the neutral line, half way through the sheet)
      * </pre>
      *
-     * @throws fairember.core.quantity.Refused when a measure is outside its span
+     * @throws fairember.core.input.InvalidInputException when a measure is outside its span
      */
     public static Sleeve size(Length across, Length covered, int turns, Length thickness, Length seam, FoilRoll roll) {
         Gathering gathering = new Gathering();

@@ -4,8 +4,8 @@ package fairember.core.loadsearch;
 public enum Effort {
     /** By rule, at once. */
     RULES,
-    /** By rule, then bettered by search. */
+    /** By rule, then improved by search. */
     SEARCH,
-    /** Bettered, then held against what the solver proves. */
+    /** Improved, then held against what the solver proves. */
     PROOF
 }

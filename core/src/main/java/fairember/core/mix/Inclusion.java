@@ -26,7 +26,7 @@ public record Inclusion(String name, Share ofClay, Effect effect, Money price) {
     /**
      * An inclusion that can be added.
      *
-     * @throws fairember.core.quantity.Refused with everything that is wrong
+     * @throws fairember.core.input.InvalidInputException with everything that is wrong
      */
     public Inclusion {
         Gathering g = new Gathering();

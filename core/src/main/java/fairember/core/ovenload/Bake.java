@@ -64,7 +64,7 @@ public record Bake(
     /**
      * A bake whose minutes and counts are in order.
      *
-     * @throws fairember.core.quantity.Refused when a count is outside its span or {@code most} is under {@code bakingTime}
+     * @throws fairember.core.input.InvalidInputException when a count is outside its span or {@code most} is under {@code bakingTime}
      */
     public Bake {
         after = List.copyOf(after);
@@ -78,7 +78,7 @@ public record Bake(
                     "mostMin",
                     most.min() + " min",
                     bakingTime.min() + " min or more",
-                    "Make the longest time at least as long as the time needed.");
+                    "Raise the longest time, or lower the time needed.");
         }
         gathering.orRefuse();
     }

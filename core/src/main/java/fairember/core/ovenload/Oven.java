@@ -49,7 +49,7 @@ public record Oven(
     /**
      * An oven within its spans.
      *
-     * @throws fairember.core.quantity.Refused with everything that is outside
+     * @throws fairember.core.input.InvalidInputException with everything that is outside
      */
     public Oven {
         shelves = List.copyOf(shelves);

@@ -9,7 +9,7 @@ public record Mat(Length cord, double turns, Length pitch) implements Strand {
     /**
      * A mat whose turns do not lie in each other.
      *
-     * @throws fairember.core.quantity.Refused when the pitch is less than the cord
+     * @throws fairember.core.input.InvalidInputException when the pitch is less than the cord
      */
     public Mat {
         Walls.atLeast("pitchMm", pitch, cord, "the cord");

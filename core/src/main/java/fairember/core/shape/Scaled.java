@@ -10,7 +10,7 @@ public final class Scaled {
     /**
      * The same solid with every length times a factor; turns and numbers of cords stay.
      *
-     * @throws fairember.core.quantity.Refused when a dimension comes out of its span
+     * @throws fairember.core.input.InvalidInputException when a dimension comes out of its span
      */
     public static Solid by(Solid solid, double factor) {
         List<Double> scaled = new ArrayList<>();
