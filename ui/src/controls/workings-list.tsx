@@ -36,11 +36,11 @@ export function WorkingsList({ workings }: { workings: Workings }) {
 }
 
 /** Opens a working under what it explains. */
-export function ShowWorking({ label = 'Working', children }: { label?: string; children: ReactNode }) {
+export function ShowWorking({ children }: { children: ReactNode }) {
   return (
     <Collapsible.Root>
       <Collapsible.Trigger className="min-h-8 rounded-small px-1 text-note font-semibold text-verdigris underline decoration-dotted underline-offset-4">
-        {label}
+        How this was worked out
       </Collapsible.Trigger>
       <Collapsible.Content className="rounded-card border border-line bg-paper p-3">{children}</Collapsible.Content>
     </Collapsible.Root>

@@ -36,7 +36,7 @@ export function BalancePair({ design }: { design: DesignDraft }) {
           <AdviceList advice={balance.advice} />
           {balance.ballast.length > 0 && <Fixes balance={balance} />}
           <Weights balance={balance} />
-          <ShowWorking label="How this was worked out">
+          <ShowWorking>
             <WorkingsList workings={balance.workings} />
           </ShowWorking>
           {balance.earringG !== undefined && (

@@ -122,7 +122,7 @@ export function InsertFields({ insert, index, sums, errors, onChange, onSettle, 
             </b>
             , measured on the neutral line, with its seam.
           </p>
-          <ShowWorking label="How this was worked out">
+          <ShowWorking>
             <WorkingsList workings={sums.workings} />
           </ShowWorking>
         </>

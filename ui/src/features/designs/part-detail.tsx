@@ -110,7 +110,7 @@ export function PartDetail(props: Props) {
         )}
       </div>
       {measured && (
-        <ShowWorking label="How this was worked out">
+        <ShowWorking>
           <PartWorkings part={part} measured={measured} />
         </ShowWorking>
       )}

@@ -47,7 +47,7 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
         is barely visible, 5 is clearly another colour).
       </p>
       <AdviceList advice={cautions(mix)} />
-      <ShowWorking label="How this was worked out">
+      <ShowWorking>
         <div className="flex flex-col gap-3">
           {mix.workings.map((w) => (
             <WorkingsList key={w.title} workings={w} />
