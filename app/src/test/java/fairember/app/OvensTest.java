@@ -2,8 +2,9 @@ package fairember.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import fairember.app.oven.ConstraintsForm;
-import fairember.app.oven.LoadForm;
+import fairember.core.studio.BakeRef;
+import fairember.core.studio.LoadItem;
+import fairember.core.studio.PlanConstraints;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -189,23 +190,22 @@ public class OvensTest extends ServerTest {
 
     @Test
     public void aHeldLoadLosesWhatIsBakedOfItAndGoesWithTheLast() {
-        LoadForm.LoadItemForm eyes = new LoadForm.LoadItemForm(1, 2, 0, 8);
-        LoadForm.LoadItemForm whole = new LoadForm.LoadItemForm(1, 2, 1, 4);
-        ConstraintsForm.BakeRef first = new ConstraintsForm.BakeRef(1, 2, 0);
-        ConstraintsForm.BakeRef second = new ConstraintsForm.BakeRef(1, 2, 1);
-        ConstraintsForm constraints = new ConstraintsForm(
+        LoadItem eyes = new LoadItem(1, 2, 0, 8);
+        LoadItem whole = new LoadItem(1, 2, 1, 4);
+        BakeRef first = new BakeRef(1, 2, 0);
+        BakeRef second = new BakeRef(1, 2, 1);
+        PlanConstraints constraints = new PlanConstraints(
                 List.of(
-                        new ConstraintsForm.PlanPinForm(1, null, List.of(eyes, whole)),
-                        new ConstraintsForm.PlanPinForm(1, null, List.of(eyes))),
-                List.of(new ConstraintsForm.ApartForm(first, second)));
+                        new PlanConstraints.PinnedLoad(1, null, List.of(eyes, whole)),
+                        new PlanConstraints.PinnedLoad(1, null, List.of(eyes))),
+                List.of(new PlanConstraints.ApartBakes(first, second)));
         assertThat(constraints.left(Map.of(first, 16, second, 4))).isEqualTo(constraints);
         assertThat(constraints.left(Map.of(first, 10, second, 1)).pins())
-                .extracting(pin ->
-                        pin.items().stream().map(LoadForm.LoadItemForm::count).toList())
+                .extracting(pin -> pin.items().stream().map(LoadItem::count).toList())
                 .containsExactly(List.of(8, 1), List.of(2));
         assertThat(constraints.left(Map.of(first, 3)).pins()).hasSize(1);
         assertThat(constraints.left(Map.of(second, 3)).apart()).isEmpty();
-        assertThat(constraints.left(Map.of())).isEqualTo(ConstraintsForm.NONE);
+        assertThat(constraints.left(Map.of())).isEqualTo(PlanConstraints.NONE);
     }
 
     @Test(priority = 3)

@@ -16,6 +16,7 @@ import org.testng.annotations.Test;
 public class ArchitectureTest {
     /** Each package may use only those before it. */
     static final List<String> ORDER = List.of(
+            "document",
             "input",
             "quantity",
             "advice",
@@ -44,7 +45,9 @@ public class ArchitectureTest {
             "ovenload",
             "loadsearch",
             "batch",
-            "price");
+            "price",
+            "trial",
+            "studio");
 
     /** The libraries that a package may use. */
     private static final Map<String, List<String>> LIBRARIES = Map.of(

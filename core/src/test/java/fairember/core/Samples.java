@@ -59,7 +59,7 @@ public final class Samples {
     public static final Mix CHALK = new Mix(1, "Chalk", List.of(Mix.Ingredient.of(WHITE, 1)));
     public static final Mix ROSE = new Mix(2, "Rose", List.of(Mix.Ingredient.of(WHITE, 3), Mix.Ingredient.of(RED, 1)));
     public static final Finding PIN = new Finding(1, "Eye pin", new Money(10), 5, new Mass(0.5));
-    public static final Palette PALETTE = new Palette(List.of(CHALK, ROSE));
+    public static final Palette PALETTE = new Palette(List.of(CHALK, ROSE), List.of(PIN));
     public static final FoilRoll ROLL = FoilRoll.of(16, 300, 10, new Money(300), PackedFoil.USUAL);
     public static final BakeRules PACKET = new BakeRules(BakingMethod.PACKET, new Minutes(60), new Minutes(10));
     /** 300 × 200 mm tray, 10 min and 0.2 kWh to preheat, 0.6 kW to hold. */
@@ -141,7 +141,7 @@ public final class Samples {
                         step("press cores", Station.CORES, 5, 2, 1),
                         step("build", Station.SHAPE, 5, 10, 1),
                         step("fit pin", Station.FIT, 1, 0.5, 2)),
-                List.of(new Fitting(PIN, 1)),
+                List.of(new Fitting(PIN.id(), 1)),
                 List.of("Whiskers pricked"),
                 Armature.NONE,
                 price);

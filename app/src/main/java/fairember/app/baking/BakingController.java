@@ -3,13 +3,17 @@ package fairember.app.baking;
 import fairember.app.batch.Planning;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
-import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
+import fairember.core.document.Default;
 import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
+import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
+import fairember.core.studio.LoadItem;
+import fairember.core.studio.LoggedLoad;
 import java.time.Instant;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -42,10 +46,13 @@ class BakingController {
 
     /** A load to start now, in the first oven when none is named. */
     record StartLoadForm(
-            double tempC,
-            double bakingMin,
-            List<LoadForm.LoadItemForm> items,
-            @Nullable Long ovenId) {}
+            Temperature temp,
+            Minutes baking,
+            List<LoadItem> items,
+            @Default("1") long ovenId) {
+        static final Span TEMP = LoggedLoad.TEMP;
+        static final Span BAKING_TIME = LoggedLoad.BAKING_TIME;
+    }
 
     /** The number of a load that was started. */
     record StartedLoadView(long id) {}
@@ -59,14 +66,14 @@ class BakingController {
     @PostMapping("/loads")
     @ResponseStatus(HttpStatus.CREATED)
     StartedLoadView start(@RequestBody StartLoadForm form) {
-        LoadForm load =
-                new LoadForm(form.tempC(), form.bakingMin(), planning.instant(), null, form.items(), form.ovenId());
+        LoggedLoad load =
+                new LoggedLoad(form.temp(), form.baking(), planning.instant(), null, form.items(), form.ovenId());
         return new StartedLoadView(journal.together(() -> {
-            if (ovens.find(load.oven()).isEmpty()) {
+            if (ovens.find(load.ovenId()).isEmpty()) {
                 throw new InvalidInputException(
-                        "ovenId", "oven " + load.oven(), "an oven of the studio", "Choose one.");
+                        "ovenId", "oven " + load.ovenId(), "an oven of the studio", "Choose one.");
             }
-            if (loads.inOvens().stream().anyMatch(in -> in.form().oven() == load.oven())) {
+            if (loads.inOvens().stream().anyMatch(in -> in.form().ovenId() == load.ovenId())) {
                 throw new InvalidInputException(
                         "items", "a load in the oven", "an empty oven", "Take that one out first.");
             }
@@ -79,7 +86,7 @@ class BakingController {
     @PostMapping("/loads/{id}/out")
     void takeOut(@PathVariable long id) {
         journal.together(() -> {
-            LoadForm saved = loads.find(id)
+            LoggedLoad saved = loads.find(id)
                     .orElseThrow(() -> new MissingException("load", id))
                     .form();
             if (saved.outAt() != null) {
@@ -93,8 +100,7 @@ class BakingController {
                     loads,
                     id,
                     words,
-                    load -> new LoadForm(
-                            load.tempC(), load.bakingMin(), load.inAt(), out, load.items(), load.ovenId()));
+                    load -> new LoggedLoad(load.temp(), load.baking(), load.inAt(), out, load.items(), load.ovenId()));
             return words;
         });
     }

@@ -2,12 +2,12 @@ package fairember.app.baking;
 
 import fairember.app.batch.PlannedLoadView;
 import fairember.app.batch.TaskView;
-import fairember.app.oven.ConstraintsForm;
-import fairember.app.oven.LoadForm;
-import fairember.app.oven.OvenForm;
 import fairember.app.web.AdviceView;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Score;
+import fairember.core.ovenload.TraySpot;
+import fairember.core.studio.LoadItem;
+import fairember.core.studio.PlanConstraints;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -52,7 +52,7 @@ public record DayView(
 
     /** An oven of the plan; its place in the list is its number there. */
     public record OvenNameView(
-            long id, String name, double trayWidthMm, double trayDepthMm, int trays, List<OvenForm.SpotForm> spots) {}
+            long id, String name, double trayWidthMm, double trayDepthMm, int trays, List<TraySpot> spots) {}
 
     /** A load that went in; out is absent while it is in. */
     public record LoggedLoadView(
@@ -66,7 +66,7 @@ public record DayView(
             List<LoggedItemView> items) {}
 
     /** A number of things of a stage bake, in words. */
-    public record LoggedItemView(String name, String batchName, LoadForm.LoadItemForm item, int unitsEach) {}
+    public record LoggedItemView(String name, String batchName, LoadItem item, int unitsEach) {}
 
     /** How good the plan is by one objective; no plan is under the bound. */
     public record ScoreView(Objective objective, double value, double bound, double gapPercent, boolean proven) {
@@ -80,5 +80,5 @@ public record DayView(
     }
 
     /** What the maker wants of the plan, with its edition. */
-    public record ConstraintsView(int edition, ConstraintsForm form) {}
+    public record ConstraintsView(int edition, PlanConstraints form) {}
 }

@@ -1,28 +1,27 @@
 package fairember.app.baking;
 
-import static fairember.app.web.Given.or;
-
-import fairember.app.batch.BatchState;
 import fairember.app.batch.BatchStore;
 import fairember.app.batch.PlannedLoadView;
 import fairember.app.batch.Planning;
 import fairember.app.batch.TaskView;
 import fairember.app.clock.StudioClock;
-import fairember.app.design.DesignForm;
 import fairember.app.design.DesignStore;
-import fairember.app.design.PartForm;
 import fairember.app.document.FormStore;
 import fairember.app.oven.ConstraintsStore;
-import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
-import fairember.app.oven.OvenForm;
 import fairember.app.oven.OvenStore;
 import fairember.app.settings.SettingsStore;
 import fairember.app.web.AdviceView;
 import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.BatchState;
 import fairember.core.batch.CriticalChain;
 import fairember.core.batch.WorkHours;
+import fairember.core.design.Design;
+import fairember.core.design.Part;
 import fairember.core.ovenload.Oven;
+import fairember.core.studio.LoadItem;
+import fairember.core.studio.LoggedLoad;
+import fairember.core.studio.StudioOven;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -79,7 +78,7 @@ class Days {
                 loads.inOvens().stream().map(logged::view).toList(),
                 loads.all().stream()
                         .filter(load -> load.form().outAt() != null)
-                        .sorted(Comparator.comparing((FormStore.Saved<LoadForm> l) ->
+                        .sorted(Comparator.comparing((FormStore.Saved<LoggedLoad> l) ->
                                         l.form().inAt())
                                 .reversed())
                         .map(logged::view)
@@ -109,20 +108,20 @@ class Days {
         return new DayView.DryingView(drying.job().design().design().name(), drying.from(), drying.to(), critical);
     }
 
-    private static DayView.OvenNameView name(FormStore.Saved<OvenForm> saved) {
-        Oven oven = saved.form().parse();
+    private static DayView.OvenNameView name(FormStore.Saved<StudioOven> saved) {
+        Oven oven = saved.form().oven();
         return new DayView.OvenNameView(
                 saved.id(),
                 oven.name(),
                 oven.trayWidth().mm(),
                 oven.trayDepth().mm(),
                 oven.shelves().size(),
-                or(saved.form().spots(), List.of()));
+                saved.form().spots());
     }
 
     /** Loads that went in, in words; designs and batches are read once for all of them. */
     private final class Logged {
-        private final Map<Long, DesignForm> known = new HashMap<>();
+        private final Map<Long, Design> known = new HashMap<>();
         private final Map<Long, String> batchNames;
 
         Logged(Map<Long, String> batchNames) {
@@ -130,26 +129,26 @@ class Days {
             designs.all().forEach(saved -> known.put(saved.id(), saved.form()));
         }
 
-        DayView.LoggedLoadView view(FormStore.Saved<LoadForm> saved) {
-            LoadForm load = saved.form();
+        DayView.LoggedLoadView view(FormStore.Saved<LoggedLoad> saved) {
+            LoggedLoad load = saved.form();
             List<DayView.LoggedItemView> items = load.items().stream()
                     .map(item -> new DayView.LoggedItemView(
                             nameOf(item), batchNames.getOrDefault(item.batchId(), ""), item, unitsEach(item)))
                     .toList();
             return new DayView.LoggedLoadView(
                     saved.id(),
-                    load.tempC(),
-                    load.bakingMin(),
+                    load.temp().c(),
+                    load.baking().min(),
                     load.inAt(),
                     load.dueOut(),
                     load.outAt(),
-                    load.oven(),
+                    load.ovenId(),
                     items);
         }
 
         /** Things on the tray for one design: its loose parts of that bake, else 1. */
-        private int unitsEach(LoadForm.LoadItemForm item) {
-            DesignForm design = known.get(item.designId());
+        private int unitsEach(LoadItem item) {
+            Design design = known.get(item.designId());
             if (design == null
                     || item.stage() >= design.stages().size()
                     || !design.stages().get(item.stage()).loose()) {
@@ -157,12 +156,12 @@ class Days {
             }
             return design.parts().stream()
                     .filter(part -> part.stage() == item.stage())
-                    .mapToInt(PartForm::count)
+                    .mapToInt(Part::count)
                     .sum();
         }
 
-        private String nameOf(LoadForm.LoadItemForm item) {
-            DesignForm design = known.get(item.designId());
+        private String nameOf(LoadItem item) {
+            Design design = known.get(item.designId());
             if (design == null) {
                 return "a piece that was removed";
             }

@@ -1,13 +1,14 @@
 package fairember.app.baking;
 
 import fairember.app.batch.Planning;
-import fairember.app.oven.LoadForm;
 import fairember.core.batch.Job;
 import fairember.core.batch.Progress;
 import fairember.core.design.MeasuredStage;
 import fairember.core.input.Figures;
 import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
+import fairember.core.studio.LoadItem;
+import fairember.core.studio.LoggedLoad;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
@@ -25,18 +26,17 @@ class LoadReview {
      *
      * @throws InvalidInputException with everything that keeps it out
      */
-    void check(LoadForm load) {
-        load.check();
+    void check(LoggedLoad load) {
         Gathering g = new Gathering();
-        List<LoadForm.LoadItemForm> items = load.items();
+        List<LoadItem> items = load.items();
         for (int i = 0; i < items.size(); i++) {
-            LoadForm.LoadItemForm item = items.get(i);
+            LoadItem item = items.get(i);
             g.at("items[" + i + "]", () -> check(load, item));
         }
         g.orRefuse();
     }
 
-    private boolean check(LoadForm load, LoadForm.LoadItemForm item) {
+    private boolean check(LoggedLoad load, LoadItem item) {
         Job job = planning.work(item.batchId()).jobs().stream()
                 .filter(j -> j.design().design().id() == item.designId())
                 .findFirst()
@@ -77,21 +77,21 @@ class LoadReview {
         return true;
     }
 
-    private static void window(LoadForm load, MeasuredStage stage, String name) {
+    private static void window(LoggedLoad load, MeasuredStage stage, String name) {
         double low = stage.need().window().low().c();
         double high = stage.need().window().high().c();
-        if (load.tempC() < low || load.tempC() > high) {
+        if (load.temp().c() < low || load.temp().c() > high) {
             throw new InvalidInputException(
                     "tempC",
-                    Figures.show(load.tempC(), "°C") + " for " + name,
+                    Figures.show(load.temp().c(), "°C") + " for " + name,
                     Figures.show(low) + " to " + Figures.show(high, "°C"),
                     "Set a temperature within its window.");
         }
         double least = stage.need().bakingTime().min();
-        if (load.bakingMin() < least - 0.01) {
+        if (load.baking().min() < least - 0.01) {
             throw new InvalidInputException(
                     "bakingMin",
-                    Figures.show(load.bakingMin(), "min") + " for " + name,
+                    Figures.show(load.baking().min(), "min") + " for " + name,
                     Figures.show(least, "min") + " or more",
                     "Bake it long enough to cure.");
         }

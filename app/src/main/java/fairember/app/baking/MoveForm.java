@@ -1,6 +1,6 @@
 package fairember.app.baking;
 
-import fairember.app.oven.LoadForm;
+import fairember.core.studio.LoadItem;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,4 +9,4 @@ import org.jspecify.annotations.Nullable;
  * @param from load of the plan, counted from 0
  * @param to load of the plan; absent for a load of their own
  */
-record MoveForm(int from, @Nullable Integer to, LoadForm.LoadItemForm item) {}
+record MoveForm(int from, @Nullable Integer to, LoadItem item) {}

@@ -1,7 +1,7 @@
 package fairember.app.baking;
 
-import fairember.app.oven.ConstraintsForm;
 import fairember.app.web.AdviceView;
+import fairember.core.studio.PlanConstraints;
 import java.util.List;
 
 /**
@@ -16,4 +16,4 @@ record MovedView(
         List<AdviceView> breaks,
         List<DayView.ScoreView> before,
         List<DayView.ScoreView> after,
-        ConstraintsForm constraints) {}
+        PlanConstraints constraints) {}

@@ -1,9 +1,9 @@
 package fairember.app.baking;
 
 import fairember.app.journal.Journal;
-import fairember.app.oven.ConstraintsForm;
 import fairember.app.oven.ConstraintsStore;
 import fairember.app.turns.CallerWatch;
+import fairember.core.studio.PlanConstraints;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -36,7 +36,7 @@ class PlanController {
 
     /** Holds loads as they are and keeps bakes apart, in place of what was wished before. */
     @PutMapping("/constraints")
-    DayView constraint(@RequestParam int edition, @RequestBody ConstraintsForm form) {
+    DayView constraint(@RequestParam int edition, @RequestBody PlanConstraints form) {
         journal.replace(constraints, ConstraintsStore.ID, edition, form);
         return days.day();
     }

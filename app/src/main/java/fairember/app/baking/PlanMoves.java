@@ -3,8 +3,6 @@ package fairember.app.baking;
 import fairember.app.batch.BakeKeys;
 import fairember.app.batch.LoadPlans;
 import fairember.app.batch.Planning;
-import fairember.app.oven.ConstraintsForm;
-import fairember.app.oven.LoadForm;
 import fairember.app.turns.SearchTurns;
 import fairember.app.web.AdviceView;
 import fairember.core.advice.Advice;
@@ -15,6 +13,8 @@ import fairember.core.loadsearch.LoadPlanning;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.PlannedLoad;
+import fairember.core.studio.LoadItem;
+import fairember.core.studio.PlanConstraints;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -39,7 +39,7 @@ class PlanMoves {
     MovedView tried(MoveForm form, BooleanSupplier gone) {
         Planning.Open open = planning.open();
         LoadPlan plan = plans.plan(LoadPlans.ALL, open.problem());
-        ConstraintsForm wanted = wanted(form, plan, open.constraints());
+        PlanConstraints wanted = wanted(form, plan, open.constraints());
         LoadProblem moved = planning.open(wanted).problem();
         LoadPlan after = turns.inTurn(
                 gone, () -> {}, () -> LoadPlanning.plan(moved, Effort.SEARCH, Optional.of(plan), gone, better -> {}));
@@ -60,16 +60,16 @@ class PlanMoves {
     }
 
     /** The constraints, except pins of these two loads, and both loads held as they would be. */
-    private ConstraintsForm wanted(MoveForm form, LoadPlan plan, ConstraintsForm constraints) {
-        List<LoadForm.LoadItemForm> source = items(plan, form.from(), "from");
+    private PlanConstraints wanted(MoveForm form, LoadPlan plan, PlanConstraints constraints) {
+        List<LoadItem> source = items(plan, form.from(), "from");
         Integer to = form.to();
-        List<LoadForm.LoadItemForm> target = to == null ? new ArrayList<>() : items(plan, to, "to");
+        List<LoadItem> target = to == null ? new ArrayList<>() : items(plan, to, "to");
         if (to != null && to == form.from()) {
             throw new InvalidInputException("to", "the same load", "another load", "Choose the load to move it to.");
         }
-        List<ConstraintsForm.PlanPinForm> pins = new ArrayList<>(constraints.pins());
+        List<PlanConstraints.PinnedLoad> pins = new ArrayList<>(constraints.pins());
         pins.removeIf(pin -> same(pin, source) || same(pin, target));
-        LoadForm.LoadItemForm item = form.item();
+        LoadItem item = form.item();
         if (item == null) {
             throw new InvalidInputException(
                     "item", "nothing", "one or more items of that load", "Choose what to move.");
@@ -78,28 +78,28 @@ class PlanMoves {
         add(target, item, item.count(), "item.count");
         long from = planning.ovenId(plan.loads().get(form.from()).oven());
         if (!source.isEmpty()) {
-            pins.add(new ConstraintsForm.PlanPinForm(from, null, source));
+            pins.add(new PlanConstraints.PinnedLoad(from, null, source));
         }
         long oven = to == null ? from : planning.ovenId(plan.loads().get(to).oven());
-        pins.add(new ConstraintsForm.PlanPinForm(oven, null, target));
-        return new ConstraintsForm(pins, constraints.apart());
+        pins.add(new PlanConstraints.PinnedLoad(oven, null, target));
+        return new PlanConstraints(pins, constraints.apart());
     }
 
-    private static List<LoadForm.LoadItemForm> items(LoadPlan plan, int load, String field) {
+    private static List<LoadItem> items(LoadPlan plan, int load, String field) {
         if (load < 0 || load >= plan.loads().size()) {
             throw new InvalidInputException(
                     field, "load " + (load + 1), "a load of the plan", "Look at the plan again: it has changed.");
         }
-        List<LoadForm.LoadItemForm> items = new ArrayList<>();
+        List<LoadItem> items = new ArrayList<>();
         for (PlannedLoad.Item item : plan.loads().get(load).items()) {
             items.add(BakeKeys.item(item.bake().key(), item.count()));
         }
         return items;
     }
 
-    private static void add(List<LoadForm.LoadItemForm> to, LoadForm.LoadItemForm item, int count, String field) {
+    private static void add(List<LoadItem> to, LoadItem item, int count, String field) {
         int there = 0;
-        for (LoadForm.LoadItemForm saved : to) {
+        for (LoadItem saved : to) {
             if (same(saved, item)) {
                 there = saved.count();
             }
@@ -110,15 +110,15 @@ class PlanMoves {
         }
         to.removeIf(saved -> same(saved, item));
         if (there + count > 0) {
-            to.add(new LoadForm.LoadItemForm(item.batchId(), item.designId(), item.stage(), there + count));
+            to.add(new LoadItem(item.batchId(), item.designId(), item.stage(), there + count));
         }
     }
 
-    private static boolean same(ConstraintsForm.PlanPinForm pin, List<LoadForm.LoadItemForm> items) {
+    private static boolean same(PlanConstraints.PinnedLoad pin, List<LoadItem> items) {
         return Set.copyOf(pin.items()).equals(Set.copyOf(items));
     }
 
-    private static boolean same(LoadForm.LoadItemForm a, LoadForm.LoadItemForm b) {
+    private static boolean same(LoadItem a, LoadItem b) {
         return a.batchId() == b.batchId() && a.designId() == b.designId() && a.stage() == b.stage();
     }
 }

@@ -5,10 +5,13 @@ import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.app.settings.SettingsStore;
 import fairember.app.shelf.CoilStore;
+import fairember.core.batch.Batch;
 import fairember.core.batch.BatchCutting;
 import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchNeeds;
+import fairember.core.batch.BatchProgress;
 import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
 import fairember.core.input.InvalidInputException;
 import java.util.List;
@@ -52,10 +55,10 @@ class BatchController {
     }
 
     /** A batch in the list. */
-    record BatchRowView(long id, int edition, BatchForm batch, List<String> designNames, ThreadView thread) {}
+    record BatchRowView(long id, int edition, Batch batch, List<String> designNames, ThreadView thread) {}
 
     /** A batch with its plan. */
-    record BatchView(long id, int edition, BatchForm batch, BatchPlanView plan) {}
+    record BatchView(long id, int edition, Batch batch, BatchPlanView plan) {}
 
     /** The number of a new batch. */
     record AddedBatchView(long id) {}
@@ -82,20 +85,20 @@ class BatchController {
 
     /** Plans a batch that is being typed; nothing is saved. With a number, what is done of that batch is kept in mind. */
     @PostMapping("/plan")
-    BatchPlanView plan(@RequestParam(required = false) Long id, @RequestBody BatchForm form) {
+    BatchPlanView plan(@RequestParam(required = false) Long id, @RequestBody Batch form) {
         return id == null
-                ? plan(0, form, planning.typed(0, form), ProgressForm.NONE)
+                ? plan(0, form, planning.typed(0, form), BatchProgress.NONE)
                 : plan(id, form, planning.typed(id, form), done(id));
     }
 
-    private BatchPlanView plan(long id, BatchForm form, List<Job> jobs, ProgressForm done) {
+    private BatchPlanView plan(long id, Batch form, List<Job> jobs, BatchProgress done) {
         BatchSchedule own = planning.schedule(id, form, jobs);
         return view(form, jobs, own, own, jobs, done, false);
     }
 
     /** A batch as it stands in the plan of all batches: the same loads and times as the oven has. */
     private BatchPlanView joint(Planning.Work work) {
-        BatchForm form = work.saved().form();
+        Batch form = work.saved().form();
         if (form.state() == BatchState.FINISHED) {
             return plan(work.saved().id(), form, work.jobs(), done(work.saved().id()));
         }
@@ -112,12 +115,12 @@ class BatchController {
     }
 
     private BatchPlanView view(
-            BatchForm form,
+            Batch form,
             List<Job> jobs,
             BatchSchedule own,
             BatchSchedule whole,
             List<Job> all,
-            ProgressForm done,
+            BatchProgress done,
             boolean joint) {
         BatchCosting costing = new BatchCosting(settings.settings(), planning.oven());
         Map<Long, String> names = planning.batchNames();
@@ -127,15 +130,15 @@ class BatchController {
         return BatchPlanView.of(form, jobs, own, loads, costing, done, joint);
     }
 
-    private ProgressForm done(long id) {
-        return progress.find(id).map(FormStore.Saved::form).orElse(ProgressForm.NONE);
+    private BatchProgress done(long id) {
+        return progress.find(id).map(FormStore.Saved::form).orElse(BatchProgress.NONE);
     }
 
     /** How the portions of a batch are cut from blocks and lumps, and its wires from coils. */
     @GetMapping("/{id}/cutting")
     CuttingView cutting(@PathVariable long id) {
         List<Job> jobs = planning.work(id).jobs();
-        BatchNeeds needs = BatchNeeding.needs(jobs, settings.settings().waste());
+        BatchNeeds needs = BatchNeeding.needs(jobs, settings.settings().mixWaste());
         return new CuttingView(
                 BatchCutting.portions(needs).stream()
                         .map(CuttingView.MixCutView::of)
@@ -147,12 +150,12 @@ class BatchController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    AddedBatchView add(@RequestBody BatchForm form) {
+    AddedBatchView add(@RequestBody Batch form) {
         return new AddedBatchView(journal.add(store, form));
     }
 
     @PutMapping("/{id}")
-    BatchView replace(@PathVariable long id, @RequestParam int edition, @RequestBody BatchForm form) {
+    BatchView replace(@PathVariable long id, @RequestParam int edition, @RequestBody Batch form) {
         journal.replace(store, id, edition, form);
         return run(id);
     }
@@ -184,7 +187,7 @@ class BatchController {
                     progress,
                     id,
                     words,
-                    form -> form.with(new ProgressForm.TickForm(tick.designId(), tick.check()), tick.ticked()));
+                    form -> form.with(new BatchProgress.Tick(tick.designId(), tick.check()), tick.ticked()));
             return words;
         });
     }

@@ -1,16 +1,16 @@
 package fairember.app.batch;
 
-import fairember.app.settings.Settings;
 import fairember.core.batch.Job;
 import fairember.core.mix.MixWaste;
 import fairember.core.ovenload.Oven;
 import fairember.core.price.DesignCost;
 import fairember.core.price.DesignCosting;
+import fairember.core.studio.Settings;
 
 /** Costs the designs of a batch by the studio's settings and oven. */
 record BatchCosting(Settings settings, Oven oven) {
     MixWaste waste() {
-        return settings.waste();
+        return settings.mixWaste();
     }
 
     DesignCost of(Job job) {

@@ -1,7 +1,9 @@
 package fairember.app.batch;
 
 import fairember.app.web.AdviceView;
+import fairember.core.batch.Batch;
 import fairember.core.batch.BatchNeeding;
+import fairember.core.batch.BatchProgress;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.Job;
 import fairember.core.price.DesignCost;
@@ -53,12 +55,12 @@ public record BatchPlanView(
     }
 
     static BatchPlanView of(
-            BatchForm form,
+            Batch form,
             List<Job> jobs,
             BatchSchedule schedule,
             List<PlannedLoadView> loads,
             BatchCosting costing,
-            ProgressForm done,
+            BatchProgress done,
             boolean joint) {
         NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing.waste()));
         List<PriceRowView> price =
@@ -86,7 +88,7 @@ public record BatchPlanView(
         return amounts.reduce(Money.ZERO, Money::plus).minor();
     }
 
-    private static ChecksView checks(Job job, ProgressForm done) {
+    private static ChecksView checks(Job job, BatchProgress done) {
         long designId = job.design().design().id();
         List<String> words = job.design().design().checkLines();
         return new ChecksView(
@@ -94,8 +96,8 @@ public record BatchPlanView(
                 job.design().design().name(),
                 Stream.iterate(0, i -> i + 1)
                         .limit(words.size())
-                        .map(i -> new CheckView(
-                                words.get(i), done.ticks().contains(new ProgressForm.TickForm(designId, i))))
+                        .map(i ->
+                                new CheckView(words.get(i), done.ticks().contains(new BatchProgress.Tick(designId, i))))
                         .toList());
     }
 }

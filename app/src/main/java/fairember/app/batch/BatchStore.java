@@ -1,12 +1,10 @@
 package fairember.app.batch;
 
 import fairember.app.database.Database;
-import fairember.app.design.DesignStore;
 import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
-import fairember.app.document.Reference;
-import fairember.core.input.InvalidInputException;
-import java.util.Collection;
+import fairember.core.batch.Batch;
+import fairember.core.batch.BatchState;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -15,58 +13,27 @@ import org.springframework.stereotype.Repository;
 
 /** Batches and their lines. */
 @Repository
-public class BatchStore extends DocumentStore<BatchForm> {
-    private static final Comparator<Saved<BatchForm>> DUE_FIRST = Comparator.comparing(
-                    (Saved<BatchForm> saved) -> saved.form().dueOn())
-            .thenComparing(Saved::id);
+public class BatchStore extends DocumentStore<Batch> {
+    private static final Comparator<Saved<Batch>> DUE_FIRST =
+            Comparator.comparing((Saved<Batch> saved) -> saved.form().dueOn()).thenComparing(Saved::id);
 
     private final Database database;
-    private final DesignStore designs;
     private final ProgressStore progress;
 
-    BatchStore(DocumentTable table, Database database, DesignStore designs, ProgressStore progress) {
-        super(table, "batch", BatchForm.class);
+    BatchStore(DocumentTable table, Database database, ProgressStore progress) {
+        super(table, "batch", Batch.class);
         this.database = database;
-        this.designs = designs;
         this.progress = progress;
-    }
-
-    @Override
-    public String nameOf(BatchForm form) {
-        return form.name();
     }
 
     /** All batches, the earliest due first. */
     @Override
-    public List<Saved<BatchForm>> all() {
+    public List<Saved<Batch>> all() {
         return super.all().stream().sorted(DUE_FIRST).toList();
     }
 
     @Override
-    protected BatchForm checked(long id, BatchForm given) {
-        given.check();
-        for (int i = 0; i < given.lines().size(); i++) {
-            long designId = given.lines().get(i).designId();
-            if (designs.find(designId).isEmpty()) {
-                throw new InvalidInputException(
-                        "lines[" + i + "].designId",
-                        "design " + designId,
-                        "a design of the studio",
-                        "Choose a design.");
-            }
-        }
-        return given;
-    }
-
-    @Override
-    protected Collection<Reference> references(long id, BatchForm saved) {
-        return saved.lines().stream()
-                .map(line -> new Reference("design", line.designId()))
-                .toList();
-    }
-
-    @Override
-    public void put(long id, BatchForm form) {
+    public void put(long id, Batch form) {
         super.put(id, form);
         progress.begin(id);
         database.write("""

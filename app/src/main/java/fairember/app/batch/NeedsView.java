@@ -1,11 +1,11 @@
 package fairember.app.batch;
 
-import fairember.app.design.ShapeForm;
 import fairember.app.mix.MeasuredMixView;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.mix.HandlingOrder;
+import fairember.core.shape.SolidDescription;
 import fairember.core.stock.BlockCover;
 import java.util.List;
 import java.util.stream.Stream;
@@ -131,7 +131,7 @@ public record NeedsView(
             String designName,
             String partName,
             int count,
-            ShapeForm shape,
+            SolidDescription shape,
             String packing,
             double shellMm,
             double foilG,
@@ -142,7 +142,7 @@ public record NeedsView(
                     row.design().design().name(),
                     row.part().part().name(),
                     row.count(),
-                    ShapeForm.of(core.inner()),
+                    SolidDescription.of(core.inner()),
                     core.spec().packing().label(),
                     core.thinnest().mm(),
                     core.foil().g(),

@@ -1,6 +1,5 @@
 package fairember.app.batch;
 
-import fairember.app.oven.LoadForm;
 import fairember.app.web.AdviceView;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.Job;
@@ -10,6 +9,7 @@ import fairember.core.design.StageHeat;
 import fairember.core.heat.Air;
 import fairember.core.ovenload.Place;
 import fairember.core.ovenload.PlannedLoad;
+import fairember.core.studio.LoadItem;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
@@ -112,7 +112,7 @@ public record PlannedLoadView(
     }
 
     private static PlannedItemView item(PlannedLoad.Item item, List<Job> jobs, Map<Long, String> batchNames) {
-        LoadForm.LoadItemForm ids = BakeKeys.item(item.bake().key(), item.count());
+        LoadItem ids = BakeKeys.item(item.bake().key(), item.count());
         int unitsEach = jobs.stream()
                 .flatMap(job -> Stream.ofNullable(stage(job, item.bake().key())))
                 .mapToInt(MeasuredStage::unitsEach)

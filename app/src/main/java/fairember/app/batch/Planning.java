@@ -4,17 +4,16 @@ import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
 import fairember.app.document.FormStore;
 import fairember.app.journal.MissingException;
-import fairember.app.oven.ConstraintsForm;
 import fairember.app.oven.ConstraintsStore;
-import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
-import fairember.app.oven.OvenForm;
 import fairember.app.oven.OvenStore;
-import fairember.app.settings.Settings;
 import fairember.app.settings.SettingsStore;
+import fairember.core.batch.Batch;
 import fairember.core.batch.BatchBakes;
+import fairember.core.batch.BatchProgress;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.BatchScheduling;
+import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
 import fairember.core.batch.Progress;
 import fairember.core.batch.WorkHours;
@@ -22,6 +21,12 @@ import fairember.core.batch.Workshop;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
+import fairember.core.studio.BakeRef;
+import fairember.core.studio.LoadItem;
+import fairember.core.studio.LoggedLoad;
+import fairember.core.studio.PlanConstraints;
+import fairember.core.studio.Settings;
+import fairember.core.studio.StudioOven;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -75,7 +80,7 @@ public class Planning {
      * @param saved as it is kept
      * @param jobs one for each of its lines, in order
      */
-    public record Work(FormStore.Saved<BatchForm> saved, List<Job> jobs) {}
+    public record Work(FormStore.Saved<Batch> saved, List<Job> jobs) {}
 
     /** What the clock on the wall shows now, to the second. */
     public LocalDateTime now() {
@@ -103,7 +108,7 @@ public class Planning {
         return works(batch -> batch.state() == BatchState.ON_BENCH);
     }
 
-    private List<Work> works(Predicate<BatchForm> wanted) {
+    private List<Work> works(Predicate<Batch> wanted) {
         Reading reading = new Reading(designs.measuring().ofMany());
         return batches.all().stream()
                 .filter(saved -> wanted.test(saved.form()))
@@ -117,7 +122,7 @@ public class Planning {
     /** What is done of all batches, each thing read once. */
     private final class Reading {
         private final DesignStore.Measuring measuring;
-        private final Map<Long, ProgressForm> done = new HashMap<>();
+        private final Map<Long, BatchProgress> done = new HashMap<>();
         private final Map<BakeOf, Integer> baked = new HashMap<>();
         private final Map<BakeOf, Integer> in = new HashMap<>();
         private final Map<Long, Map<Long, Integer>> editions = batches.editions();
@@ -125,15 +130,15 @@ public class Planning {
         Reading(DesignStore.Measuring measuring) {
             this.measuring = measuring;
             progress.all().forEach(saved -> done.put(saved.id(), saved.form()));
-            for (FormStore.Saved<LoadForm> load : loads.all()) {
+            for (FormStore.Saved<LoggedLoad> load : loads.all()) {
                 Map<BakeOf, Integer> counts = load.form().outAt() == null ? in : baked;
-                for (LoadForm.LoadItemForm item : load.form().items()) {
+                for (LoadItem item : load.form().items()) {
                     counts.merge(new BakeOf(item.batchId(), item.designId(), item.stage()), item.count(), Integer::sum);
                 }
             }
         }
 
-        Work work(FormStore.Saved<BatchForm> saved) {
+        Work work(FormStore.Saved<Batch> saved) {
             Map<Long, Integer> kept =
                     saved.form().state() == BatchState.PLANNED ? Map.of() : editions.getOrDefault(saved.id(), Map.of());
             List<Job> jobs = saved.form().lines().stream()
@@ -142,13 +147,13 @@ public class Planning {
             return new Work(saved, jobs);
         }
 
-        private Job job(long batchId, BatchForm.BatchLineForm line, MeasuredDesign design) {
+        private Job job(long batchId, Batch.BatchLine line, MeasuredDesign design) {
             long designId = line.designId();
-            ProgressForm made = done.getOrDefault(batchId, ProgressForm.NONE);
+            BatchProgress made = done.getOrDefault(batchId, BatchProgress.NONE);
             List<Integer> steps = new ArrayList<>();
             int lost = 0;
             for (int i = 0; i < design.design().steps().size(); i++) {
-                ProgressForm.TallyForm tally = made.tally(designId, i);
+                BatchProgress.Tally tally = made.tally(designId, i);
                 steps.add(tally.done());
                 lost += tally.lost();
             }
@@ -172,20 +177,19 @@ public class Planning {
     }
 
     /** The jobs of a batch that is only being typed, with what is done of batch {@code batchId} so far; 0 for a new one. */
-    List<Job> typed(long batchId, BatchForm form) {
-        form.check();
+    List<Job> typed(long batchId, Batch form) {
         return new Reading(designs.measuring())
                 .work(new FormStore.Saved<>(batchId, 0, form))
                 .jobs();
     }
 
     /** What is left of these jobs, from now or from the opening of the day the batch begins, whichever is later. */
-    BatchSchedule schedule(long batchId, BatchForm form, List<Job> jobs) {
+    BatchSchedule schedule(long batchId, Batch form, List<Job> jobs) {
         LocalDateTime opening = form.beginsOn().atTime(hours().from());
         boolean waits = form.state() == BatchState.PLANNED && opening.isAfter(now());
         BatchScheduling.Start start = waits ? BatchScheduling.Start.at(opening) : fromNow();
-        FormStore.Saved<BatchForm> saved = new FormStore.Saved<>(batchId, 0, form);
-        Workshop bench = bench(List.of(new Work(saved, jobs)), ConstraintsForm.NONE);
+        FormStore.Saved<Batch> saved = new FormStore.Saved<>(batchId, 0, form);
+        Workshop bench = bench(List.of(new Work(saved, jobs)), PlanConstraints.NONE);
         return BatchScheduling.schedule(jobs, bench, start, problem -> plans.plan("run " + batchId, problem));
     }
 
@@ -213,7 +217,7 @@ public class Planning {
      * @param start where they stand
      * @param constraints of the plan, as far as they can still come true
      */
-    public record Open(List<Job> jobs, Workshop bench, BatchScheduling.Start start, ConstraintsForm constraints) {
+    public record Open(List<Job> jobs, Workshop bench, BatchScheduling.Start start, PlanConstraints constraints) {
         public LoadProblem problem() {
             return BatchScheduling.problem(jobs, bench, start);
         }
@@ -225,12 +229,12 @@ public class Planning {
     }
 
     /** The same with other constraints. */
-    public Open open(ConstraintsForm wanted) {
+    public Open open(PlanConstraints wanted) {
         List<Work> works = works(batch -> batch.state() != BatchState.FINISHED);
         List<Job> jobs = works.stream().flatMap(w -> w.jobs().stream()).toList();
-        Map<ConstraintsForm.BakeRef, Integer> left = new HashMap<>();
+        Map<BakeRef, Integer> left = new HashMap<>();
         BatchBakes.of(jobs).forEach(bake -> left.put(BakeKeys.ref(bake.key()), bake.count()));
-        ConstraintsForm still = wanted.left(left);
+        PlanConstraints still = wanted.left(left);
         return new Open(jobs, bench(works, still), fromNow(), still);
     }
 
@@ -238,15 +242,15 @@ public class Planning {
         return settings.settings().hours();
     }
 
-    private Workshop bench(List<Work> works, ConstraintsForm wanted) {
+    private Workshop bench(List<Work> works, PlanConstraints wanted) {
         Settings known = settings.settings();
         WorkHours hours = known.hours();
-        List<FormStore.Saved<OvenForm>> saved = ovens.all();
+        List<FormStore.Saved<StudioOven>> saved = ovens.all();
         List<Long> ids = saved.stream().map(FormStore.Saved::id).toList();
         Map<String, LocalDateTime> begins = new HashMap<>();
         Map<String, LocalDateTime> due = new HashMap<>();
         for (Work work : works) {
-            BatchForm batch = work.saved().form();
+            Batch batch = work.saved().form();
             for (Job job : work.jobs()) {
                 due.put(job.key(), batch.dueOn().atTime(hours.to()));
                 if (batch.state() == BatchState.PLANNED) {
@@ -256,7 +260,7 @@ public class Planning {
         }
         return new Workshop(
                 saved.stream()
-                        .map(h -> new Workshop.Use(h.form().parse(), h.form().hours()))
+                        .map(h -> new Workshop.Use(h.form().oven(), h.form().hours()))
                         .toList(),
                 hours,
                 known.makers(),
@@ -292,16 +296,16 @@ public class Planning {
         List<Long> ids = ovens.all().stream().map(FormStore.Saved::id).toList();
         Map<String, LocalDateTime> cooledAt = new HashMap<>();
         Map<Integer, LocalDateTime> ovenFree = new HashMap<>();
-        for (FormStore.Saved<LoadForm> load : loads.all()) {
-            LoadForm form = load.form();
+        for (FormStore.Saved<LoggedLoad> load : loads.all()) {
+            LoggedLoad form = load.form();
             LocalDateTime out = clock.local(form.outAt() == null ? form.dueOut() : form.outAt());
             if (out.isBefore(now.minusHours(STILL_WARM_HOURS))) {
                 continue;
             }
             if (form.outAt() == null && out.isAfter(now)) {
-                ovenFree.put(ids.indexOf(form.oven()), out);
+                ovenFree.put(ids.indexOf(form.ovenId()), out);
             }
-            for (LoadForm.LoadItemForm item : form.items()) {
+            for (LoadItem item : form.items()) {
                 LocalDateTime cooled = out.plusSeconds(coolingSeconds(item));
                 if (cooled.isAfter(now)) {
                     cooledAt.merge(BakeKeys.bake(item), cooled, (a, b) -> a.isAfter(b) ? a : b);
@@ -311,11 +315,11 @@ public class Planning {
         return new BatchScheduling.Start(now, ovenFree, cooledAt);
     }
 
-    private long coolingSeconds(LoadForm.LoadItemForm item) {
+    private long coolingSeconds(LoadItem item) {
         return designs.find(item.designId())
                 .map(saved -> saved.form().stages())
                 .filter(stages -> item.stage() < stages.size())
-                .map(stages -> Math.round(stages.get(item.stage()).coolingMin() * 60))
+                .map(stages -> Math.round(stages.get(item.stage()).cooling().min() * 60))
                 .orElse(0L);
     }
 }

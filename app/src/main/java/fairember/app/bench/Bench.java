@@ -1,11 +1,12 @@
 package fairember.app.bench;
 
 import fairember.app.batch.Planning;
-import fairember.app.batch.ProgressForm;
 import fairember.app.batch.ProgressStore;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
+import fairember.core.batch.BatchProgress;
 import fairember.core.batch.Job;
+import fairember.core.batch.JobInHand;
 import fairember.core.design.Step;
 import fairember.core.input.InvalidInputException;
 import java.time.Clock;
@@ -42,19 +43,14 @@ class Bench {
 
     /** The current job with its job, its counts and its time. */
     record CurrentJob(
-            CurrentJobForm current,
-            String batchName,
-            Job job,
-            Step step,
-            ProgressForm.TallyForm tally,
-            Duration logged) {}
+            JobInHand current, String batchName, Job job, Step step, BatchProgress.Tally tally, Duration logged) {}
 
     /** The current job; none when there is none, or when its batch or its step has gone. */
     Optional<CurrentJob> currentJob() {
         return jobs.current().flatMap(this::found);
     }
 
-    private Optional<CurrentJob> found(CurrentJobForm current) {
+    private Optional<CurrentJob> found(JobInHand current) {
         Planning.Work work = planning.work(current.batchId());
         return work.jobs().stream()
                 .filter(job -> job.design().design().id() == current.designId())
@@ -70,15 +66,15 @@ class Bench {
                         times.logged(current.batchId(), current.designId(), current.step())));
     }
 
-    private ProgressForm.TallyForm tally(CurrentJobForm current) {
+    private BatchProgress.Tally tally(JobInHand current) {
         return progress.find(current.batchId())
                 .map(saved -> saved.form().tally(current.designId(), current.step()))
-                .orElse(new ProgressForm.TallyForm(current.designId(), current.step(), 0, 0));
+                .orElse(new BatchProgress.Tally(current.designId(), current.step(), 0, 0));
     }
 
     /** Takes a current job; what was in current before is set aside, its timer stopped and logged. */
     public void take(long batchId, long designId, int step) {
-        CurrentJobForm current = new CurrentJobForm(batchId, designId, step, null);
+        JobInHand current = new JobInHand(batchId, designId, step, null);
         journal.together(() -> {
             CurrentJob taken = found(current).orElseThrow(() -> new MissingException("step", step));
             return change("started " + taken.step().name(), current);
@@ -97,7 +93,7 @@ class Bench {
     public void timer(boolean running) {
         journal.together(() -> {
             CurrentJob in = needed();
-            CurrentJobForm current = in.current();
+            JobInHand current = in.current();
             if (running == (current.startedAt() != null)) {
                 return "";
             }
@@ -105,12 +101,12 @@ class Bench {
             return change(
                     (running ? "started the timer of " : "timer of ")
                             + in.step().name(),
-                    new CurrentJobForm(current.batchId(), current.designId(), current.step(), started));
+                    new JobInHand(current.batchId(), current.designId(), current.step(), started));
         });
     }
 
     /** Stops the timer and starts this job instead, all of it one step called {@code words}. */
-    private String change(String words, @Nullable CurrentJobForm next) {
+    private String change(String words, @Nullable JobInHand next) {
         stop();
         journal.set(jobs, CurrentJobStore.ID, words, next);
         journal.call(words);
@@ -132,7 +128,7 @@ class Bench {
     public void count(int done, int lost) {
         journal.together(() -> {
             CurrentJob in = needed();
-            CurrentJobForm current = in.current();
+            JobInHand current = in.current();
             String words = "%s: %s".formatted(in.step().name(), words(done, lost));
             journal.change(
                     progress,
@@ -146,7 +142,7 @@ class Bench {
         });
     }
 
-    private static ProgressForm.TallyForm counted(ProgressForm.TallyForm tally, int done, int lost, int quantity) {
+    private static BatchProgress.Tally counted(BatchProgress.Tally tally, int done, int lost, int quantity) {
         int nowDone = tally.done() + done;
         int nowLost = tally.lost() + lost;
         if (nowDone < 0 || nowLost < 0 || nowDone + nowLost > quantity) {
@@ -156,7 +152,7 @@ class Bench {
                     "0 to " + quantity + " in total",
                     "All of them are already counted.");
         }
-        return new ProgressForm.TallyForm(tally.designId(), tally.step(), nowDone, nowLost);
+        return new BatchProgress.Tally(tally.designId(), tally.step(), nowDone, nowLost);
     }
 
     private static String words(int done, int lost) {

@@ -1,5 +1,6 @@
 package fairember.app.bench;
 
+import fairember.app.codec.Codec;
 import fairember.app.database.Database;
 import fairember.app.document.FormStore;
 import java.sql.ResultSet;
@@ -8,6 +9,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Times logged at steps. */
 @Repository
@@ -16,8 +18,10 @@ class TimeStore implements FormStore<TimeForm> {
             "select id, batch_id, design_id, step, started_at, ended_at from logged_time ";
 
     private final Database database;
+    private final JsonMapper mapper;
 
-    TimeStore(Database database) {
+    TimeStore(Database database, JsonMapper mapper) {
+        this.mapper = mapper;
         this.database = database;
     }
 
@@ -35,6 +39,11 @@ class TimeStore implements FormStore<TimeForm> {
     public String nameOf(TimeForm form) {
         long minutes = Math.round(form.length().toSeconds() / 60.0);
         return minutes < 1 ? "timer, less than a minute" : "timer, " + minutes + " min";
+    }
+
+    @Override
+    public TimeForm read(String json, long id) {
+        return Codec.read(mapper.readTree(json), TimeForm.class, id);
     }
 
     @Override

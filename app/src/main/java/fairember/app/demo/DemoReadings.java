@@ -1,12 +1,12 @@
 package fairember.app.demo;
 
 import fairember.app.document.FormStore;
-import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
 import fairember.app.probe.ProbeStore;
 import fairember.core.ovensim.OvenPreset;
 import fairember.core.ovensim.SimulatedOven;
+import fairember.core.studio.LoggedLoad;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -29,16 +29,19 @@ class DemoReadings {
     }
 
     void fill() {
-        for (FormStore.Saved<LoadForm> load : loads.all()) {
+        for (FormStore.Saved<LoggedLoad> load : loads.all()) {
             Instant out = load.form().outAt();
             if (out != null) {
-                probes.add(load.form().oven(), rows(load.id(), load.form(), out));
+                probes.add(load.form().ovenId(), rows(load.id(), load.form(), out));
             }
         }
     }
 
-    private List<ProbeStore.Row> rows(long id, LoadForm load, Instant out) {
-        double dial = ovens.find(load.oven()).orElseThrow().form().setting(load.tempC());
+    private List<ProbeStore.Row> rows(long id, LoggedLoad load, Instant out) {
+        double dial = ovens.find(load.ovenId())
+                .orElseThrow()
+                .form()
+                .setting(load.temp().c());
         SimulatedOven oven = SimulatedOven.loaded(OvenPreset.HOUSEHOLD, dial, id);
         List<ProbeStore.Row> rows = new ArrayList<>();
         long seconds = Duration.between(load.inAt(), out).toSeconds();

@@ -5,7 +5,6 @@ import static fairember.app.web.Given.given;
 import fairember.app.document.FormStore;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
-import fairember.app.shelf.FindingStore;
 import fairember.core.design.Design;
 import fairember.core.design.DesignHeating;
 import fairember.core.design.DesignKind;
@@ -37,18 +36,16 @@ import org.springframework.web.bind.annotation.RestController;
 class DesignController {
     private final DesignStore store;
     private final DesignVersions versions;
-    private final FindingStore findings;
     private final Journal journal;
 
-    DesignController(DesignStore store, DesignVersions versions, FindingStore findings, Journal journal) {
+    DesignController(DesignStore store, DesignVersions versions, Journal journal) {
         this.store = store;
         this.versions = versions;
-        this.findings = findings;
         this.journal = journal;
     }
 
     /** A design with its number and edition, measured. */
-    record DesignView(long id, int edition, DesignForm design, MeasuredDesignView measured) {}
+    record DesignView(long id, int edition, Design design, MeasuredDesignView measured) {}
 
     /** The number of a new design. */
     record AddedDesignView(long id) {}
@@ -66,55 +63,55 @@ class DesignController {
                 .orElseThrow(() -> new MissingException("design", id));
     }
 
-    private static DesignView view(FormStore.Saved<DesignForm> saved, DesignStore.Measuring measuring) {
-        return view(saved.id(), saved.edition(), saved.form(), measuring);
+    private static DesignView view(FormStore.Saved<Design> saved, DesignStore.Measuring measuring) {
+        return view(saved.edition(), saved.form(), measuring);
     }
 
-    private static DesignView view(long id, int edition, DesignForm form, DesignStore.Measuring measuring) {
-        MeasuredDesignView measured = MeasuredDesignView.of(measuring.of(id, form), measuring.settings());
-        return new DesignView(id, edition, form, measured);
+    private static DesignView view(int edition, Design design, DesignStore.Measuring measuring) {
+        MeasuredDesignView measured = MeasuredDesignView.of(measuring.of(design), measuring.settings());
+        return new DesignView(design.id(), edition, design, measured);
     }
 
     /** Measures a design that is being typed; nothing is saved. */
     @PostMapping("/measure")
-    MeasuredDesignView measure(@RequestBody DesignForm form) {
+    MeasuredDesignView measure(@RequestBody Design design) {
         DesignStore.Measuring measuring = store.measuring();
-        return MeasuredDesignView.of(measuring.of(0, form), measuring.settings());
+        return MeasuredDesignView.of(measuring.of(design), measuring.settings());
     }
 
     /** How heat goes through each stage bake of a design that is being typed; nothing is saved. */
     @PostMapping("/heat")
-    List<HeatedStageView> heat(@RequestParam(defaultValue = "STILL") Air air, @RequestBody DesignForm form) {
-        MeasuredDesign design = store.measuring().of(0, form);
-        return IntStream.range(0, design.stages().size())
-                .mapToObj(stage -> HeatedStageView.of(DesignHeating.heat(design, stage, air)))
+    List<HeatedStageView> heat(@RequestParam(defaultValue = "STILL") Air air, @RequestBody Design design) {
+        MeasuredDesign measured = store.measuring().of(design);
+        return IntStream.range(0, measured.stages().size())
+                .mapToObj(stage -> HeatedStageView.of(DesignHeating.heat(measured, stage, air)))
                 .toList();
     }
 
     /** A sensible design of a kind to begin from; nothing is saved. */
     @GetMapping("/templates/{kind}")
-    DesignForm template(@PathVariable DesignKind kind, @RequestParam long mixId) {
-        return DesignForm.of(DesignTemplates.of(kind, mixId));
+    Design template(@PathVariable DesignKind kind, @RequestParam long mixId) {
+        return DesignTemplates.of(kind, mixId);
     }
 
     /** A design to scale: all of it by a factor or to a height, or one of its parts by a factor. */
     record ScaleForm(
-            DesignForm design,
+            Design design,
             @Nullable Double factor,
             @Nullable Double heightMm,
             @Nullable Integer part) {}
 
     /** A scaled design, what it was scaled by, and what stayed. */
-    record ScaledDesignView(DesignForm design, double factor, List<String> stays) {
+    record ScaledDesignView(Design design, double factor, List<String> stays) {
         static ScaledDesignView of(ScaledDesign scaled) {
-            return new ScaledDesignView(DesignForm.of(scaled.design()), scaled.factor(), scaled.stays());
+            return new ScaledDesignView(scaled.design(), scaled.factor(), scaled.stays());
         }
     }
 
     /** Scales a design that is being typed; nothing is saved. */
     @PostMapping("/scale")
     ScaledDesignView scale(@RequestBody ScaleForm form) {
-        Design design = given("design", form.design()).parse(0, findings.parts());
+        Design design = form.design();
         Double height = form.heightMm();
         Integer part = form.part();
         if (part != null) {
@@ -145,20 +142,20 @@ class DesignController {
     /** A design as it was at an edition that was kept. */
     @GetMapping("/{id}/versions/{edition}")
     DesignView version(@PathVariable long id, @PathVariable int edition) {
-        DesignForm form = versions.find(id, edition)
+        Design design = versions.find(id, edition)
                 .orElseThrow(() -> new MissingException("version " + edition + " of piece", id));
-        return view(id, edition, form, store.measuring());
+        return view(edition, design, store.measuring());
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    AddedDesignView add(@RequestBody DesignForm form) {
-        return new AddedDesignView(journal.add(store, form));
+    AddedDesignView add(@RequestBody Design design) {
+        return new AddedDesignView(journal.add(store, design));
     }
 
     @PutMapping("/{id}")
-    DesignView replace(@PathVariable long id, @RequestParam int edition, @RequestBody DesignForm form) {
-        journal.replace(store, id, edition, form);
+    DesignView replace(@PathVariable long id, @RequestParam int edition, @RequestBody Design design) {
+        journal.replace(store, id, edition, design);
         return design(id);
     }
 

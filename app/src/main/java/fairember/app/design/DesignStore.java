@@ -2,26 +2,22 @@ package fairember.app.design;
 
 import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
-import fairember.app.document.Reference;
 import fairember.app.journal.MissingException;
 import fairember.app.mix.MixStore;
-import fairember.app.settings.Settings;
 import fairember.app.settings.SettingsStore;
 import fairember.app.shelf.FindingStore;
 import fairember.core.design.Design;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Palette;
-import fairember.core.stock.Finding;
-import java.util.Collection;
+import fairember.core.studio.Settings;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** Designs, as they are kept and measured. */
 @Repository
-public class DesignStore extends DocumentStore<DesignForm> {
+public class DesignStore extends DocumentStore<Design> {
     private final FindingStore findings;
     private final MixStore mixes;
     private final SettingsStore settings;
@@ -35,7 +31,7 @@ public class DesignStore extends DocumentStore<DesignForm> {
             SettingsStore settings,
             DesignVersions versions,
             MeasuredDesigns measured) {
-        super(table, "design", DesignForm.class);
+        super(table, "design", Design.class);
         this.findings = findings;
         this.mixes = mixes;
         this.settings = settings;
@@ -45,10 +41,9 @@ public class DesignStore extends DocumentStore<DesignForm> {
 
     /** Measures designs with the mixes, findings and settings there are at this moment; each saved one once. */
     public final class Measuring {
-        private final Palette palette = mixes.palette();
-        private final Map<Long, Finding> parts = findings.parts();
+        private final Palette palette = mixes.palette(findings.findings());
         private final Settings known = settings.settings();
-        private final Map<Long, DesignForm> forms = new HashMap<>();
+        private final Map<Long, Design> designs = new HashMap<>();
         private final Map<Version, MeasuredDesign> versionsSeen = new HashMap<>();
         private final Map<Long, MeasuredDesign> seen = new HashMap<>();
 
@@ -57,19 +52,19 @@ public class DesignStore extends DocumentStore<DesignForm> {
 
         /** With all designs read at once, for whoever needs many of them. */
         public Measuring ofMany() {
-            all().forEach(saved -> forms.put(saved.id(), saved.form()));
+            all().forEach(saved -> designs.put(saved.id(), saved.form()));
             return this;
         }
 
         /** A design that is kept. */
         public MeasuredDesign of(long id) {
-            return seen.computeIfAbsent(id, wanted -> of(wanted, form(wanted)));
+            return seen.computeIfAbsent(id, wanted -> of(design(wanted)));
         }
 
-        private DesignForm form(long id) {
-            DesignForm form = forms.get(id);
-            return form != null
-                    ? form
+        private Design design(long id) {
+            Design known = designs.get(id);
+            return known != null
+                    ? known
                     : find(id).orElseThrow(() -> new MissingException("design", id))
                             .form();
         }
@@ -80,14 +75,11 @@ public class DesignStore extends DocumentStore<DesignForm> {
                     ? of(id)
                     : versionsSeen.computeIfAbsent(
                             new Version(id, edition),
-                            version -> versions.find(id, edition)
-                                    .map(form -> of(id, form))
-                                    .orElseGet(() -> of(id)));
+                            version -> versions.find(id, edition).map(this::of).orElseGet(() -> of(id)));
         }
 
         /** A design as it is given; refused when it cannot be. */
-        public MeasuredDesign of(long id, DesignForm form) {
-            Design design = form.parse(id, parts);
+        public MeasuredDesign of(Design design) {
             return measured.measure(design, palette, known.roll(), known.rules());
         }
 
@@ -101,26 +93,13 @@ public class DesignStore extends DocumentStore<DesignForm> {
     }
 
     @Override
-    public String nameOf(DesignForm form) {
-        return form.name();
+    protected void check(long id, Design given) {
+        measuring().of(given);
     }
 
     @Override
-    protected DesignForm checked(long id, DesignForm given) {
-        return DesignForm.of(measuring().of(id, given).design());
-    }
-
-    @Override
-    protected Collection<Reference> references(long id, DesignForm saved) {
-        return Stream.concat(
-                        saved.parts().stream().map(part -> new Reference("mix", part.mixId())),
-                        saved.fittings().stream().map(fitting -> new Reference("finding", fitting.findingId())))
-                .toList();
-    }
-
-    @Override
-    public void put(long id, DesignForm form) {
+    public void put(long id, Design design) {
         find(id).ifPresent(before -> versions.keep(id, before.edition(), before.form()));
-        super.put(id, form);
+        super.put(id, design);
     }
 }

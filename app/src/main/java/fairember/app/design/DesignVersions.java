@@ -1,6 +1,8 @@
 package fairember.app.design;
 
+import fairember.app.codec.Codec;
 import fairember.app.database.Database;
+import fairember.core.design.Design;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
@@ -21,7 +23,7 @@ public class DesignVersions {
     }
 
     /** Keeps the design as it is before it changes, when a batch has made some of it. */
-    void keep(long designId, int edition, DesignForm form) {
+    void keep(long designId, int edition, Design design) {
         int batches = database.write("""
                 insert or ignore into batch_version (batch_id, design_id, edition)
                 select batch.id, ?, ? from document batch, json_each(batch.json, '$.lines') line
@@ -40,15 +42,15 @@ public class DesignVersions {
                     "insert or ignore into document_version (kind, id, edition, json) values ('design', ?, ?, ?)",
                     designId,
                     edition,
-                    mapper.writeValueAsString(form));
+                    Codec.write(design).toString());
         }
     }
 
     /** The design as it was at an edition that was kept. */
-    Optional<DesignForm> find(long designId, int edition) {
+    Optional<Design> find(long designId, int edition) {
         return database.one(
                 "select json from document_version where kind = 'design' and id = ? and edition = ?",
-                row -> mapper.readValue(row.getString(1), DesignForm.class),
+                row -> Codec.read(mapper.readTree(row.getString(1)), Design.class, designId),
                 designId,
                 edition);
     }

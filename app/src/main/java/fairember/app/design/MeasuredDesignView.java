@@ -1,6 +1,5 @@
 package fairember.app.design;
 
-import fairember.app.settings.Settings;
 import fairember.app.web.AdviceView;
 import fairember.app.web.WorkingsView;
 import fairember.core.bake.BakeNeed;
@@ -14,6 +13,7 @@ import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
 import fairember.core.quantity.Minutes;
+import fairember.core.studio.Settings;
 import fairember.core.wire.Wire;
 import java.util.List;
 import java.util.stream.Stream;

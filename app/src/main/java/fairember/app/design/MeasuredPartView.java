@@ -13,6 +13,7 @@ import fairember.core.shape.Band;
 import fairember.core.shape.Box;
 import fairember.core.shape.Point3;
 import fairember.core.shape.Posed;
+import fairember.core.shape.SolidDescription;
 import fairember.core.stock.BlockSize;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -110,7 +111,7 @@ public record MeasuredPartView(
 
     /** The core of one copy, as it is turned; its sections lie in the part's own. */
     public record SizedCoreView(
-            ShapeForm shape,
+            SolidDescription shape,
             int lobes,
             double shellMm,
             double thinnestMm,
@@ -129,7 +130,7 @@ public record MeasuredPartView(
         static SizedCoreView of(SizedCore core, MeasuredPart measured, double withinMm) {
             Posed posed = measured.part().posed();
             return new SizedCoreView(
-                    ShapeForm.of(core.inner()),
+                    SolidDescription.of(core.inner()),
                     core.inset().cores().size(),
                     core.spec().shell().mm(),
                     core.thinnest().mm(),

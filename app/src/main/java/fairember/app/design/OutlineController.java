@@ -4,6 +4,7 @@ import static fairember.app.web.Given.given;
 
 import fairember.core.outline.CutShape;
 import fairember.core.outline.SvgReading;
+import fairember.core.shape.SolidDescription;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -28,7 +29,7 @@ class OutlineController {
     OutlineView read(@RequestBody OutlineForm form) {
         CutShape shape = SvgReading.read(given("svg", form.svg()));
         return new OutlineView(
-                ShapeForm.rings(shape),
+                SolidDescription.rings(shape),
                 shape.width().mm(),
                 shape.height().mm(),
                 shape.area().mm2(),

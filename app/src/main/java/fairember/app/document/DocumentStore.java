@@ -2,46 +2,51 @@ package fairember.app.document;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.util.Collection;
+import fairember.app.codec.Codec;
+import fairember.app.codec.Reference;
+import fairember.core.input.Gathering;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The documents of one kind. The form that goes over the border is what is saved and what stands in the journal; a store says
- * only how a form is checked and what it refers to.
+ * The documents of one kind, each a record of the core as JSON. What is wrong with one alone its record says; a store adds what is
+ * wrong with it among the others.
  *
- * @param <F> the form
+ * @param <D> the record
  */
-public abstract class DocumentStore<F> implements FormStore<F> {
+public abstract class DocumentStore<D extends Record> implements FormStore<D> {
     private static final int KEPT = 500;
 
     protected final DocumentTable table;
     private final String kind;
-    private final Class<F> form;
+    private final Class<D> type;
 
-    /** Forms by their JSON; they never change. */
-    private final Cache<String, F> forms =
+    /** Documents by their number and JSON; they never change. */
+    private final Cache<Known, D> documents =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    protected DocumentStore(DocumentTable table, String kind, Class<F> form) {
+    private record Known(long id, String json) {}
+
+    protected DocumentStore(DocumentTable table, String kind, Class<D> type) {
         this.table = table;
         this.kind = kind;
-        this.form = form;
+        this.type = type;
     }
 
     /**
-     * A form as it is saved: checked, and with what was not given filled in.
+     * Refuses a document that cannot be among the others; nothing is refused unless a store says so.
      *
      * @throws fairember.core.input.InvalidInputException with everything that is wrong
      */
-    protected abstract F checked(long id, F given);
+    protected void check(long id, D given) {}
 
-    /** What a document needs to be there; nothing unless it is said. */
-    protected Collection<Reference> references(long id, F saved) {
-        return List.of();
+    /** What stays as long as a document refers to it, with the path at which it does: what its components say, unless a store knows better. */
+    protected Map<Reference, String> references(long id, D document) {
+        Map<Reference, String> references = new LinkedHashMap<>();
+        Codec.references(document, references::putIfAbsent);
+        return references;
     }
 
     @Override
@@ -50,51 +55,57 @@ public abstract class DocumentStore<F> implements FormStore<F> {
     }
 
     @Override
-    public Class<F> form() {
-        return form;
+    public Class<D> form() {
+        return type;
     }
 
     @Override
-    public Optional<Saved<F>> find(long id) {
+    public String nameOf(D document) {
+        return Codec.write(document).path("name").asString();
+    }
+
+    @Override
+    public Optional<Saved<D>> find(long id) {
         return table.find(kind, id).map(this::saved);
     }
 
     /** All of this kind, by name unless the store has a better order. */
-    public List<Saved<F>> all() {
+    public List<Saved<D>> all() {
         return table.all(kind).stream().map(this::saved).toList();
     }
 
-    private Saved<F> saved(DocumentTable.Row row) {
-        F read = forms.get(row.json(), json -> table.mapper().readValue(json, form));
+    private Saved<D> saved(DocumentTable.Row row) {
+        D read = documents.get(new Known(row.id(), row.json()), known -> read(known.json(), known.id()));
         return new Saved<>(row.id(), row.edition(), read);
     }
 
     @Override
-    public void put(long id, F given) {
-        JsonNode json = stripped(table.mapper().valueToTree(checked(id, given)));
-        F saved = table.mapper().treeToValue(json, form);
-        table.put(kind, id, nameOf(saved), json.toString(), references(id, saved));
+    public D read(String json, long id) {
+        return Codec.read(table.mapper().readTree(json), type, id);
+    }
+
+    @Override
+    public void put(long id, D given) {
+        D document = read(Codec.write(given).toString(), id);
+        check(id, document);
+        Map<Reference, String> references = references(id, document);
+        Gathering g = new Gathering();
+        references.forEach((reference, path) -> {
+            if (!reference.equals(new Reference(kind, id)) && !table.holds(reference)) {
+                String wanted = reference.kind();
+                g.error(
+                        path,
+                        wanted + " " + reference.id(),
+                        "a " + wanted + " of the studio",
+                        "Choose another " + wanted + ".");
+            }
+        });
+        g.orRefuse();
+        table.put(kind, id, nameOf(document), Codec.write(document).toString(), references.keySet());
     }
 
     @Override
     public void remove(long id) {
         table.remove(kind, id);
-    }
-
-    /** Without the spaces at the ends of texts. */
-    private JsonNode stripped(JsonNode node) {
-        if (node.isString()) {
-            return node.asString().equals(node.asString().strip())
-                    ? node
-                    : table.mapper().getNodeFactory().stringNode(node.asString().strip());
-        }
-        if (node instanceof ObjectNode object) {
-            object.properties().forEach(entry -> entry.setValue(stripped(entry.getValue())));
-        } else if (node instanceof ArrayNode array) {
-            for (int i = 0; i < array.size(); i++) {
-                array.set(i, stripped(array.get(i)));
-            }
-        }
-        return node;
     }
 }

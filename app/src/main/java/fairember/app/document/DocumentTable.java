@@ -1,5 +1,6 @@
 package fairember.app.document;
 
+import fairember.app.codec.Reference;
 import fairember.app.database.Database;
 import java.util.Collection;
 import java.util.List;

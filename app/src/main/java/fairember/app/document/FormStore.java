@@ -26,6 +26,9 @@ public interface FormStore<F> {
      */
     void put(long id, F form);
 
+    /** A document of its JSON, as the journal has it. */
+    F read(String json, long id);
+
     void remove(long id);
 
     /**

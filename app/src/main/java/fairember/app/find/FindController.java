@@ -1,12 +1,12 @@
 package fairember.app.find;
 
 import fairember.app.journal.MissingException;
-import fairember.app.mix.MixBook;
-import fairember.app.mix.MixForm;
 import fairember.app.mix.MixStore;
 import fairember.app.settings.SettingsStore;
 import fairember.app.trialtile.ClayLearning;
 import fairember.core.mix.MixMeasuring;
+import fairember.core.mix.MixRecipe;
+import fairember.core.mix.RecipeBook;
 import fairember.core.quantity.Mass;
 import fairember.core.stock.StockClay;
 import java.util.List;
@@ -47,7 +47,7 @@ class FindController {
     @ResponseStatus(HttpStatus.ACCEPTED)
     BegunView begin(@RequestBody FindForm form) {
         return new BegunView(
-                finds.start(form, instead.pantry(), settings.settings().waste()));
+                finds.start(form, instead.pantry(), settings.settings().mixWaste()));
     }
 
     /** How far it is, and what it found. */
@@ -68,9 +68,9 @@ class FindController {
     /** What to do when the shelf has not enough for a number of grams of a mix that is being typed. */
     @PostMapping("/instead")
     Instead.InsteadView instead(
-            @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixForm form) {
-        MixBook book = mixes.book();
-        return instead.of(book.parse(id, form), new Mass(MixMeasuring.WANTED.check(wantedG)));
+            @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixRecipe form) {
+        RecipeBook book = mixes.book();
+        return instead.of(book.mix(form.under(id)), new Mass(MixMeasuring.WANTED.check(wantedG)));
     }
 
     /** What the leftovers come nearest to, for each mix. */

@@ -111,7 +111,7 @@ class Instead {
 
     /** What can be done for a number of grams of a mix in designs; what stays on hands and in the machine has to be there too. */
     InsteadView of(Mix mix, Mass net) {
-        Mass wanted = settings.settings().waste().toMix(net);
+        Mass wanted = settings.settings().mixWaste().toMix(net);
         MeasuredMix measured = MixMeasuring.measure(mix, wanted);
         List<ShortView> missing = measured.portions().stream()
                 .filter(p -> p.mass().g() > p.clay().onShelf().g() + 1e-9)

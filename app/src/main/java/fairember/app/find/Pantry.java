@@ -4,7 +4,7 @@ import fairember.core.colour.Colorant;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.MixedColour;
-import fairember.core.colourcalibration.TrialTile;
+import fairember.core.colour.PartsOfClay;
 import fairember.core.mix.Lump;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
@@ -40,7 +40,7 @@ record Pantry(Map<Long, Pick> picks) {
             MixedColour colour,
             double onHandG,
             double minorPerGram,
-            List<TrialTile.ClayParts> clays,
+            List<PartsOfClay> clays,
             Set<Effect> effects) {
         Choice choice(Face face) {
             Colorant colorant = colour.of(face).colorant();
@@ -68,7 +68,7 @@ record Pantry(Map<Long, Pick> picks) {
                 measured(alone).colour(),
                 clay.onShelf().g(),
                 clay.bestValue().minorPerGram(),
-                List.of(new TrialTile.ClayParts(clay.id(), 1)),
+                List.of(new PartsOfClay(clay.id(), 1)),
                 Set.copyOf(measured(alone).effects()));
     }
 
@@ -83,7 +83,7 @@ record Pantry(Map<Long, Pick> picks) {
                 lump.mass().g(),
                 0,
                 lump.mix().clays().stream()
-                        .map(c -> new TrialTile.ClayParts(c.clay().id(), c.parts() / all))
+                        .map(c -> new PartsOfClay(c.clay().id(), c.parts() / all))
                         .toList(),
                 Set.copyOf(measured(lump.mix()).effects()));
     }

@@ -5,8 +5,8 @@ import fairember.core.colour.ColourMixing;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.MixedColour;
+import fairember.core.colour.PartsOfClay;
 import fairember.core.colourcalibration.LearnedClays;
-import fairember.core.colourcalibration.TrialTile;
 import fairember.core.recipe.FoundRecipe;
 import fairember.core.recipe.FoundRecipes;
 import fairember.core.recipe.FoundSet;
@@ -94,8 +94,8 @@ record RecipeView(
                     .map(part -> part(part, pantry.pick(part.choice()), grams(recipe, part)))
                     .toList();
             List<ClayPartView> clays = clays(recipe);
-            List<TrialTile.ClayParts> given = clays.stream()
-                    .map(c -> new TrialTile.ClayParts(c.clayId(), c.parts()))
+            List<PartsOfClay> given = clays.stream()
+                    .map(c -> new PartsOfClay(c.clayId(), c.parts()))
                     .toList();
             MixedColour.Seen raw = seen(recipe, pantry, Face.RAW);
             MixedColour.Seen cured = seen(recipe, pantry, Face.CURED);

@@ -223,7 +223,7 @@ public class Journal {
     }
 
     private <F> void put(FormStore<F> store, long id, String form) {
-        store.put(id, mapper.readValue(form, store.form()));
+        store.put(id, store.read(form, id));
     }
 
     private <F> FormStore.Saved<F> existing(FormStore<F> store, long id) {

@@ -1,27 +1,27 @@
 package fairember.app.leftover;
 
 import static fairember.app.web.Given.all;
-import static fairember.app.web.Given.given;
 
 import fairember.app.journal.Journal;
-import fairember.app.mix.MixForm;
 import fairember.app.mix.MixStore;
-import fairember.app.shelf.ClayForm;
 import fairember.app.shelf.ClayStore;
 import fairember.app.trialtile.ClayLearning;
 import fairember.core.colour.MixedColour;
-import fairember.core.colour.Opacity;
+import fairember.core.colour.PartsOfClay;
 import fairember.core.colour.Srgb;
-import fairember.core.colour.Strength;
-import fairember.core.input.Gathering;
+import fairember.core.document.Name;
 import fairember.core.input.InvalidInputException;
-import fairember.core.input.Words;
+import fairember.core.input.Span;
+import fairember.core.mix.Leftovers;
 import fairember.core.mix.Lump;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
+import fairember.core.mix.MixRecipe;
+import fairember.core.mix.MixUnit;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Shares;
+import fairember.core.stock.ShelfClay;
 import fairember.core.stock.StockClay;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -62,9 +62,9 @@ class LeftoverController {
     record LumpClayView(long clayId, String name, double percent, double tenthsPercent) {}
 
     /** A lump with its predicted colour and its composition. */
-    record LumpView(LeftoversForm.LumpForm lump, String rawHex, String curedHex, List<LumpClayView> clays) {
-        static LumpView of(LeftoversForm.LumpForm form, Map<Long, StockClay> clays) {
-            MeasuredMix mix = MixMeasuring.measure(form.parse(clays).mix(), new Mass(1));
+    record LumpView(Leftovers.LeftoverLump lump, String rawHex, String curedHex, List<LumpClayView> clays) {
+        static LumpView of(Leftovers.LeftoverLump form, Map<Long, StockClay> clays) {
+            MeasuredMix mix = MixMeasuring.measure(form.of(clays).mix(), new Mass(1));
             MixedColour colour = mix.colour();
             return new LumpView(
                     form, colour.raw().srgb().hex(), colour.cured().srgb().hex(), shares(mix.portions()));
@@ -94,7 +94,7 @@ class LeftoverController {
         return new LeftoversView(
                 saved.edition(),
                 saved.form().lumps().stream()
-                        .mapToDouble(LeftoversForm.LumpForm::massG)
+                        .mapToDouble(lump -> lump.mass().g())
                         .sum(),
                 saved.form().lumps().stream()
                         .map(lump -> LumpView.of(lump, known))
@@ -102,34 +102,18 @@ class LeftoverController {
     }
 
     @PutMapping
-    LeftoversView replace(@RequestParam int edition, @RequestBody LeftoversForm form) {
+    LeftoversView replace(@RequestParam int edition, @RequestBody Leftovers form) {
         journal.replace(store, LeftoverStore.ID, edition, form);
         return leftovers();
     }
 
     /** A lump of which nobody knows what it is made of: its colour, and the range it is baked like. */
-    record UnknownLumpForm(String name, long rangeId, String hex, double openG) {
-        ClayForm clay() {
-            Gathering g = new Gathering();
-            g.at("", () -> Words.name("name", given("name", name)));
-            g.at("", () -> Srgb.parse("hex", given("hex", hex)));
-            g.at("", () -> StockClay.OPEN.check(openG));
-            g.orRefuse();
-            return new ClayForm(
-                    name,
-                    rangeId,
-                    hex,
-                    hex,
-                    Opacity.OPAQUE,
-                    Strength.NORMAL,
-                    null,
-                    openG,
-                    List.of(),
-                    false,
-                    null,
-                    null,
-                    null,
-                    null);
+    record UnknownLumpForm(@Name String name, long rangeId, String hex, Mass open) {
+        static final Span OPEN = StockClay.OPEN;
+
+        ShelfClay clay() {
+            Srgb colour = Srgb.parse("hex", hex);
+            return ShelfClay.unsold(name, rangeId, colour, open);
         }
     }
 
@@ -140,37 +124,36 @@ class LeftoverController {
     @PostMapping("/unknown")
     @ResponseStatus(HttpStatus.CREATED)
     AddedLumpView addUnknown(@RequestBody UnknownLumpForm form) {
-        ClayForm clay = form.clay();
+        ShelfClay clay = form.clay();
         return journal.together(() -> {
             long clayId = journal.add(shelf, clay);
-            MixForm.MixPartForm all = new MixForm.MixPartForm(clayId, null, 1);
-            long mixId = journal.add(mixes, new MixForm(clay.name(), List.of(all), null, null, null));
+            MixRecipe.RecipeLine all = new MixRecipe.RecipeLine(clayId, null, 1);
+            long mixId =
+                    journal.add(mixes, new MixRecipe(0, clay.name(), List.of(all), MixUnit.PARTS, List.of(), false));
             journal.call("added " + shelf.nameOf(clay));
             return new AddedLumpView(clayId, mixId);
         });
     }
 
     /** Lumps to knead together, by their place in the box, and what that is called. */
-    record MergeForm(String name, LocalDate madeOn, List<LumpTakeForm> takes) {}
+    record MergeForm(@Name String name, LocalDate madeOn, List<LumpTakeForm> takes) {}
 
     /** A number of grams of the lump at a place. */
-    record LumpTakeForm(int lump, double massG) {}
+    record LumpTakeForm(int lump, Mass mass) {}
 
     /** Kneads lumps together: the new one comes first, what is left of the others stays. */
     @PostMapping("/merge")
     LeftoversView merge(@RequestParam int edition, @RequestBody MergeForm form) {
-        String name = Words.name("name", given("name", form.name()));
-        LocalDate madeOn = given("madeOn", form.madeOn());
-        List<LumpTakeForm> takes = all("takes", form.takes());
         journal.together(() -> {
-            journal.replace(store, LeftoverStore.ID, edition, merged(edition, name, madeOn, takes));
-            return name;
+            journal.replace(store, LeftoverStore.ID, edition, merged(edition, form));
+            return form.name();
         });
         return leftovers();
     }
 
-    private LeftoversForm merged(int edition, String name, LocalDate madeOn, List<LumpTakeForm> takes) {
-        List<LeftoversForm.LumpForm> box =
+    private Leftovers merged(int edition, MergeForm form) {
+        List<LumpTakeForm> takes = form.takes();
+        List<Leftovers.LeftoverLump> box =
                 journal.current(store, LeftoverStore.ID, edition).form().lumps();
         List<Lump> lumps = store.lumps();
         Set<Integer> once = new HashSet<>();
@@ -184,29 +167,30 @@ class LeftoverController {
                         "each of the " + lumps.size() + " lumps at most once",
                         "Choose lumps from the box.");
             }
-            taken.add(new Lump.Taken(lumps.get(take.lump()), new Mass(Math.max(0, take.massG()))));
+            taken.add(new Lump.Taken(lumps.get(take.lump()), take.mass()));
         }
-        Lump merged = Lump.merge(name, taken);
-        List<LeftoversForm.LumpForm> left = new ArrayList<>();
-        left.add(new LeftoversForm.LumpForm(name, madeOn, merged.mass().g(), null, parts(merged.mix())));
+        Lump merged = Lump.merge(form.name(), taken);
+        List<Leftovers.LeftoverLump> left = new ArrayList<>();
+        left.add(new Leftovers.LeftoverLump(form.name(), form.madeOn(), merged.mass(), null, parts(merged.mix())));
         for (int i = 0; i < box.size(); i++) {
             int place = i;
             double gone = takes.stream()
                     .filter(take -> take.lump() == place)
-                    .mapToDouble(LumpTakeForm::massG)
+                    .mapToDouble(take -> take.mass().g())
                     .sum();
-            LeftoversForm.LumpForm lump = box.get(i);
-            double rest = lump.massG() - gone;
+            Leftovers.LeftoverLump lump = box.get(i);
+            double rest = lump.mass().g() - gone;
             if (rest >= Lump.MASS.low()) {
-                left.add(new LeftoversForm.LumpForm(lump.name(), lump.madeOn(), rest, lump.mixId(), lump.parts()));
+                left.add(new Leftovers.LeftoverLump(
+                        lump.name(), lump.madeOn(), new Mass(rest), lump.mixId(), lump.parts()));
             }
         }
-        return new LeftoversForm(left);
+        return new Leftovers(left);
     }
 
-    private static List<LeftoversForm.LumpPartForm> parts(Mix mix) {
+    private static List<PartsOfClay> parts(Mix mix) {
         return mix.clays().stream()
-                .map(c -> new LeftoversForm.LumpPartForm(c.clay().id(), c.parts()))
+                .map(c -> new PartsOfClay(c.clay().id(), c.parts()))
                 .toList();
     }
 }

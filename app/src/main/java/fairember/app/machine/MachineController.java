@@ -1,6 +1,7 @@
 package fairember.app.machine;
 
 import fairember.app.journal.Journal;
+import fairember.core.claysheet.RollerMachine;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -27,7 +28,7 @@ class MachineController {
     }
 
     /** A machine with its number and edition. */
-    record MachineView(long id, int edition, MachineForm machine) {}
+    record MachineView(long id, int edition, RollerMachine machine) {}
 
     /** The number of a new machine. */
     record AddedMachineView(long id) {}
@@ -41,12 +42,12 @@ class MachineController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    AddedMachineView add(@RequestBody MachineForm form) {
+    AddedMachineView add(@RequestBody RollerMachine form) {
         return new AddedMachineView(journal.add(store, form));
     }
 
     @PutMapping("/{id}")
-    void replace(@PathVariable long id, @RequestParam int edition, @RequestBody MachineForm form) {
+    void replace(@PathVariable long id, @RequestParam int edition, @RequestBody RollerMachine form) {
         journal.replace(store, id, edition, form);
     }
 

@@ -4,14 +4,15 @@ import fairember.app.web.WorkingsView;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.MixedColourWorkings;
+import fairember.core.colour.PartsOfClay;
 import fairember.core.colourcalibration.LearnedClays;
-import fairember.core.colourcalibration.TrialTile;
 import fairember.core.mix.LotShift;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.MeasuredMixWorkings;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.mix.MixWaste;
+import fairember.core.mix.RecipeBook;
 import fairember.core.quantity.Mass;
 import fairember.core.stock.Lot;
 import fairember.core.stock.StockClay;
@@ -74,7 +75,7 @@ public record MeasuredMixView(
             double massG,
             double drops) {
         static LineView of(MeasuredMix.Line line) {
-            double drops = line.mass().g() / MixBook.drop(line.ingredient());
+            double drops = line.mass().g() / RecipeBook.drop(line.ingredient());
             if (line.ingredient() instanceof Mix.OfClay of) {
                 StockClay clay = of.clay();
                 return new LineView(
@@ -119,9 +120,9 @@ public record MeasuredMixView(
 
     static MeasuredMixView of(Mix recipe, Mass net, MixWaste waste, LearnedClays learned) {
         MeasuredMix mix = MixMeasuring.measure(recipe, waste.toMix(net));
-        List<TrialTile.ClayParts> parts = mix.portions().stream()
+        List<PartsOfClay> parts = mix.portions().stream()
                 .filter(p -> p.parts() > 0)
-                .map(p -> new TrialTile.ClayParts(p.clay().id(), p.parts()))
+                .map(p -> new PartsOfClay(p.clay().id(), p.parts()))
                 .toList();
         return new MeasuredMixView(
                 net.g(),

@@ -1,7 +1,5 @@
 package fairember.app.mix;
 
-import static fairember.app.web.Given.or;
-
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.app.settings.SettingsStore;
@@ -13,8 +11,10 @@ import fairember.core.colourcalibration.LearnedClays;
 import fairember.core.input.Gathering;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
+import fairember.core.mix.MixRecipe;
 import fairember.core.mix.MixUnit;
 import fairember.core.mix.MixWaste;
+import fairember.core.mix.RecipeBook;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import java.util.List;
@@ -48,7 +48,7 @@ class MixController {
     }
 
     /** A mix with its number and edition, measured for a wanted mass. */
-    record MixView(long id, int edition, MixForm mix, MeasuredMixView measured) {}
+    record MixView(long id, int edition, MixRecipe mix, MeasuredMixView measured) {}
 
     /** The number of a new mix. */
     record AddedMixView(long id) {}
@@ -56,12 +56,12 @@ class MixController {
     /** All mixes, each measured for grams that are to end up in designs. */
     @GetMapping
     List<MixView> mixes(@RequestParam(defaultValue = "100") double wantedG) {
-        MixBook book = store.book();
+        RecipeBook book = store.book();
         LearnedClays learned = clays.learned();
-        MixWaste waste = settings.settings().waste();
+        MixWaste waste = settings.settings().mixWaste();
         return store.all().stream()
                 .map(h -> new MixView(
-                        h.id(), h.edition(), h.form(), measured(book.parse(h.id(), h.form()), learned, waste, wantedG)))
+                        h.id(), h.edition(), h.form(), measured(book.mix(h.form()), learned, waste, wantedG)))
                 .toList();
     }
 
@@ -75,17 +75,17 @@ class MixController {
     /** Measures a mix that is being typed for grams that are to end up in designs; nothing is saved. */
     @PostMapping("/measure")
     MeasuredMixView measure(
-            @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixForm form) {
+            @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixRecipe form) {
         return measured(id, form, wantedG);
     }
 
     /** Rounds a mix that is being typed to what can be measured out, for grams that are to end up in designs. */
     @PostMapping("/weigh")
     WeighedView weigh(
-            @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixForm form) {
+            @RequestParam double wantedG, @RequestParam(defaultValue = "0") long id, @RequestBody MixRecipe form) {
         Mass net = new Mass(MixMeasuring.WANTED.check(wantedG));
         return WeighedView.of(
-                store.book().parse(id, form), net, settings.settings().waste());
+                store.book().mix(form.under(id)), net, settings.settings().mixWaste());
     }
 
     /** How a coat or a thin sheet of a mix looks over something, raw and cured, and how well it hides, 0 to 1. */
@@ -97,11 +97,11 @@ class MixController {
             @RequestParam double thickMm,
             @RequestParam String backingHex,
             @RequestParam(defaultValue = "0") long id,
-            @RequestBody MixForm form) {
+            @RequestBody MixRecipe form) {
         Gathering g = new Gathering();
         g.at("", () -> Colorant.SHEET.check(thickMm));
         var backing = g.at("", () -> Srgb.parse("backingHex", backingHex));
-        var mix = g.at("", () -> store.book().parse(id, form));
+        var mix = g.at("", () -> store.book().mix(form.under(id)));
         g.orRefuse();
         MixedColour colour =
                 MixMeasuring.measure(mix.orElseThrow(), new Mass(1)).colour();
@@ -114,32 +114,32 @@ class MixController {
 
     /** The same recipe counted in another unit: in grams and drops, those to mix for what ends up in designs; nothing is saved. */
     @PostMapping("/restate")
-    MixForm restate(
+    MixRecipe restate(
             @RequestParam MixUnit unit,
             @RequestParam double wantedG,
             @RequestParam(defaultValue = "0") long id,
-            @RequestBody MixForm form) {
-        Mix mix = store.book().parse(id, form);
-        Mass wanted = settings.settings().waste().toMix(new Mass(MixMeasuring.WANTED.check(wantedG)));
+            @RequestBody MixRecipe form) {
+        Mix mix = store.book().mix(form.under(id));
+        Mass wanted = settings.settings().mixWaste().toMix(new Mass(MixMeasuring.WANTED.check(wantedG)));
         double clayG = MixMeasuring.measure(mix, wanted).lines().stream()
                 .mapToDouble(line -> line.mass().g())
                 .sum();
         List<Double> counted = unit.counted(
                 mix.ingredients().stream().map(Mix.Ingredient::parts).toList(),
                 clayG,
-                mix.ingredients().stream().map(MixBook::drop).toList());
-        List<MixForm.MixPartForm> parts = IntStream.range(0, counted.size())
-                .mapToObj(i -> new MixForm.MixPartForm(
+                mix.ingredients().stream().map(RecipeBook::drop).toList());
+        List<MixRecipe.RecipeLine> parts = IntStream.range(0, counted.size())
+                .mapToObj(i -> new MixRecipe.RecipeLine(
                         form.parts().get(i).clayId(), form.parts().get(i).mixId(), counted.get(i)))
                 .toList();
-        return new MixForm(form.name(), parts, unit, or(form.inclusions(), List.of()), or(form.retired(), false));
+        return new MixRecipe(id, form.name(), parts, unit, form.inclusions(), form.retired());
     }
 
-    private MeasuredMixView measured(long id, MixForm form, double wantedG) {
+    private MeasuredMixView measured(long id, MixRecipe form, double wantedG) {
         return measured(
-                store.book().parse(id, form),
+                store.book().mix(form.under(id)),
                 clays.learned(),
-                settings.settings().waste(),
+                settings.settings().mixWaste(),
                 wantedG);
     }
 
@@ -150,12 +150,12 @@ class MixController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    AddedMixView add(@RequestBody MixForm form) {
+    AddedMixView add(@RequestBody MixRecipe form) {
         return new AddedMixView(journal.add(store, form));
     }
 
     @PutMapping("/{id}")
-    MixView replace(@PathVariable long id, @RequestParam int edition, @RequestBody MixForm form) {
+    MixView replace(@PathVariable long id, @RequestParam int edition, @RequestBody MixRecipe form) {
         journal.replace(store, id, edition, form);
         return mix(id, 100);
     }

@@ -5,6 +5,7 @@ import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.core.input.InvalidInputException;
 import fairember.core.ovencalibration.DialReading;
+import fairember.core.studio.StudioOven;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -35,8 +36,8 @@ class OvenController {
     }
 
     /** An oven with its number and edition. */
-    record OvenView(long id, int edition, OvenForm oven) {
-        static OvenView of(FormStore.Saved<OvenForm> saved) {
+    record OvenView(long id, int edition, StudioOven oven) {
+        static OvenView of(FormStore.Saved<StudioOven> saved) {
             return new OvenView(saved.id(), saved.edition(), saved.form());
         }
     }
@@ -51,15 +52,14 @@ class OvenController {
         return OvenView.of(saved(id));
     }
 
-    private FormStore.Saved<OvenForm> saved(long id) {
+    private FormStore.Saved<StudioOven> saved(long id) {
         return store.find(id).orElseThrow(() -> new MissingException("oven", id));
     }
 
     /** Adds an oven; two are planned together at most. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    OvenView add(@RequestBody OvenForm form) {
-        form.parse();
+    OvenView add(@RequestBody StudioOven form) {
         return oven(journal.together(() -> {
             if (store.all().size() >= MOST) {
                 throw new InvalidInputException(
@@ -94,7 +94,7 @@ class OvenController {
     }
 
     @PutMapping("/{id}")
-    OvenView replace(@PathVariable long id, @RequestParam int edition, @RequestBody OvenForm form) {
+    OvenView replace(@PathVariable long id, @RequestParam int edition, @RequestBody StudioOven form) {
         journal.replace(store, id, edition, form);
         return oven(id);
     }

@@ -1,58 +1,29 @@
 package fairember.app.oven;
 
-import static fairember.app.web.Given.or;
-
+import fairember.app.codec.Reference;
 import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
-import fairember.app.document.Reference;
-import fairember.core.heat.Air;
 import fairember.core.input.InvalidInputException;
 import fairember.core.ovenload.Oven;
+import fairember.core.studio.StudioOven;
 import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Repository;
 
 /** The ovens of the studio; the first is always there. */
 @Repository
-public class OvenStore extends DocumentStore<OvenForm> {
+public class OvenStore extends DocumentStore<StudioOven> {
     /** The oven that a studio always has. */
     public static final long FIRST = 1;
 
     OvenStore(DocumentTable table) {
-        super(table, "oven", OvenForm.class);
-    }
-
-    @Override
-    public String nameOf(OvenForm form) {
-        return form.name();
+        super(table, "oven", StudioOven.class);
     }
 
     /** All ovens, by number. */
     @Override
-    public List<Saved<OvenForm>> all() {
+    public List<Saved<StudioOven>> all() {
         return super.all().stream().sorted(Comparator.comparing(Saved::id)).toList();
-    }
-
-    @Override
-    protected OvenForm checked(long id, OvenForm given) {
-        Oven oven = given.parse();
-        return new OvenForm(
-                given.name(),
-                given.trayWidthMm(),
-                given.trayDepthMm(),
-                given.clearanceMm(),
-                given.gapMm(),
-                given.preheatMin(),
-                given.preheatKwh(),
-                given.keepHotKw(),
-                or(given.readings(), List.of()),
-                or(given.moreClearancesMm(), List.of()),
-                oven.unload().min(),
-                oven.cold(),
-                or(given.spots(), List.of()),
-                or(given.air(), Air.STILL),
-                given.opens(),
-                given.closes());
     }
 
     /** Removes an oven that is not the first and that no load was in. */
@@ -71,6 +42,6 @@ public class OvenStore extends DocumentStore<OvenForm> {
 
     /** The first oven as the core takes it. */
     public Oven first() {
-        return find(FIRST).orElseThrow().form().parse();
+        return find(FIRST).orElseThrow().form().oven();
     }
 }

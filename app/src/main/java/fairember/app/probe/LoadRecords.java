@@ -4,7 +4,6 @@ import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
 import fairember.app.document.FormStore;
 import fairember.app.journal.MissingException;
-import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
 import fairember.app.web.AdviceView;
@@ -20,6 +19,8 @@ import fairember.core.loadrecord.LoadRecording;
 import fairember.core.loadrecord.Reading;
 import fairember.core.loadrecord.Wanted;
 import fairember.core.quantity.Minutes;
+import fairember.core.studio.LoadItem;
+import fairember.core.studio.LoggedLoad;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
@@ -57,8 +58,8 @@ class LoadRecords {
     }
 
     RecordView record(long id) {
-        FormStore.Saved<LoadForm> saved = loads.find(id).orElseThrow(() -> new MissingException("load", id));
-        LoadForm load = saved.form();
+        FormStore.Saved<LoggedLoad> saved = loads.find(id).orElseThrow(() -> new MissingException("load", id));
+        LoggedLoad load = saved.form();
         Instant now = clock.instant();
         Instant end = load.outAt() == null ? now : load.outAt();
         List<Reading> readings = readings(load, end);
@@ -78,8 +79,8 @@ class LoadRecords {
      */
     record Slowest(String name, HeatedPiece heated) {}
 
-    private List<Reading> readings(LoadForm load, Instant end) {
-        return probes.between(load.oven(), load.inAt(), end).stream()
+    private List<Reading> readings(LoggedLoad load, Instant end) {
+        return probes.between(load.ovenId(), load.inAt(), end).stream()
                 .map(row -> new Reading((row.atMs() - load.inAt().toEpochMilli()) / 1000.0, row.tempC()))
                 .toList();
     }
@@ -88,10 +89,10 @@ class LoadRecords {
         return Math.max(0, Duration.between(from, to).toMillis() / 1000.0);
     }
 
-    private List<Inside> inside(LoadForm load) {
+    private List<Inside> inside(LoggedLoad load) {
         DesignStore.Measuring measuring = designs.measuring();
         List<Inside> inside = new ArrayList<>();
-        for (LoadForm.LoadItemForm item : load.items()) {
+        for (LoadItem item : load.items()) {
             if (designs.find(item.designId()).isPresent()) {
                 MeasuredDesign design = measuring.of(item.designId());
                 if (item.stage() < design.stages().size()) {
@@ -102,28 +103,28 @@ class LoadRecords {
         return inside;
     }
 
-    private static Wanted wanted(LoadForm load, List<Inside> inside) {
+    private static Wanted wanted(LoggedLoad load, List<Inside> inside) {
         double low = inside.stream()
                 .mapToDouble(i -> i.measured().need().window().low().c())
                 .max()
-                .orElse(load.tempC());
+                .orElse(load.temp().c());
         double high = inside.stream()
                 .mapToDouble(i -> i.measured().need().window().high().c())
                 .min()
-                .orElse(load.tempC());
+                .orElse(load.temp().c());
         double most = inside.stream()
                 .mapToDouble(i -> i.measured().need().most().min())
                 .min()
-                .orElse(load.bakingMin());
+                .orElse(load.baking().min());
         return new Wanted(
-                Math.min(low, load.tempC()),
-                Math.max(high, load.tempC()),
-                load.tempC(),
-                load.bakingMin(),
-                Math.max(most, load.bakingMin()));
+                Math.min(low, load.temp().c()),
+                Math.max(high, load.temp().c()),
+                load.temp().c(),
+                load.baking().min(),
+                Math.max(most, load.baking().min()));
     }
 
-    private @Nullable Slowest slowest(LoadForm load, List<Inside> inside, List<Reading> points, double nowS) {
+    private @Nullable Slowest slowest(LoggedLoad load, List<Inside> inside, List<Reading> points, double nowS) {
         List<OvenCurve.Point> curve = new ArrayList<>();
         for (Reading point : points) {
             boolean later = curve.isEmpty()
@@ -136,7 +137,7 @@ class LoadRecords {
             return null;
         }
         Minutes length = new Minutes(Math.min(LONGEST_MIN, Math.max(1, nowS / 60)));
-        Air air = ovens.find(load.oven()).map(oven -> oven.form().air()).orElse(Air.STILL);
+        Air air = ovens.find(load.ovenId()).map(oven -> oven.form().air()).orElse(Air.STILL);
         Slowest slowest = null;
         for (Inside in : inside) {
             HeatedPiece heated = DesignHeating.along(in.design(), in.stage(), air, new OvenCurve(curve), length);
@@ -148,7 +149,7 @@ class LoadRecords {
     }
 
     /** When all of it can be handled. */
-    private static @Nullable Instant coolAt(LoadForm load, List<Inside> inside, Instant now) {
+    private static @Nullable Instant coolAt(LoggedLoad load, List<Inside> inside, Instant now) {
         Instant due = load.dueOut().isAfter(now) ? load.dueOut() : now;
         Instant out = load.outAt() == null ? due : load.outAt();
         return inside.stream()
@@ -163,7 +164,7 @@ class LoadRecords {
 
     /** All readings of a load as CSV, as the door takes them. */
     String csv(long id, boolean decimalCommas) {
-        LoadForm load = loads.find(id)
+        LoggedLoad load = loads.find(id)
                 .orElseThrow(() -> new MissingException("load", id))
                 .form();
         Instant end = load.outAt() == null ? clock.instant() : load.outAt();
@@ -184,6 +185,6 @@ class LoadRecords {
         return loads.find(id)
                 .orElseThrow(() -> new MissingException("load", id))
                 .form()
-                .oven();
+                .ovenId();
     }
 }

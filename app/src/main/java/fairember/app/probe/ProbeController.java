@@ -37,7 +37,7 @@ class ProbeController {
     @PostMapping(path = "/api/probe/readings", consumes = MediaType.APPLICATION_JSON_VALUE)
     TakenView readings(
             @RequestHeader(name = "Authorization", required = false) @Nullable String authorization,
-            @RequestBody ProbeReadingsForm form) {
+            @RequestBody ProbeReadings form) {
         return door.take(oven(authorization), form);
     }
 

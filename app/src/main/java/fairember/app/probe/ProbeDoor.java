@@ -32,7 +32,7 @@ public class ProbeDoor {
     }
 
     /** Keeps the readings of an oven's probe, given as JSON. */
-    TakenView take(long ovenId, ProbeReadingsForm form) {
+    TakenView take(long ovenId, ProbeReadings form) {
         List<@Nullable JsonNode> given = form.readings();
         return given == null
                 ? take(ovenId, (List<SentReading>) null)

@@ -3,6 +3,7 @@ package fairember.app.probe;
 import fairember.app.database.Database;
 import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
+import fairember.core.studio.OvenProbe;
 import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.HexFormat;
@@ -13,12 +14,12 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Passwords of the ovens' probes, and all they ever read. */
 @Repository
-public class ProbeStore extends DocumentStore<ProbeForm> {
+public class ProbeStore extends DocumentStore<OvenProbe> {
     private final Database database;
     private final SecureRandom random = new SecureRandom();
 
     ProbeStore(DocumentTable table, Database database) {
-        super(table, "probe", ProbeForm.class);
+        super(table, "probe", OvenProbe.class);
         this.database = database;
     }
 
@@ -31,20 +32,15 @@ public class ProbeStore extends DocumentStore<ProbeForm> {
     }
 
     /** A password that was never used. */
-    ProbeForm fresh() {
+    OvenProbe fresh() {
         byte[] bytes = new byte[16];
         random.nextBytes(bytes);
-        return new ProbeForm(HexFormat.of().formatHex(bytes));
+        return new OvenProbe(HexFormat.of().formatHex(bytes));
     }
 
     @Override
-    public String nameOf(ProbeForm form) {
+    public String nameOf(OvenProbe form) {
         return "Probe";
-    }
-
-    @Override
-    protected ProbeForm checked(long ovenId, ProbeForm given) {
-        return given;
     }
 
     /** The oven whose probe has this token. */

@@ -1,9 +1,9 @@
 package fairember.app.probe;
 
-import fairember.app.oven.LoadForm;
 import fairember.app.web.AdviceView;
 import fairember.core.loadrecord.LoadRecord;
 import fairember.core.loadrecord.Wanted;
+import fairember.core.studio.LoggedLoad;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -42,7 +42,7 @@ record RecordView(
     record PointView(double atS, double c) {}
 
     static RecordView of(
-            LoadForm load,
+            LoggedLoad load,
             Wanted wanted,
             LoadRecord record,
             double nowS,
@@ -58,8 +58,8 @@ record RecordView(
                 nowS,
                 wanted.lowC(),
                 wanted.highC(),
-                load.tempC(),
-                load.bakingMin(),
+                load.temp().c(),
+                load.baking().min(),
                 record.points().stream().map(r -> new PointView(r.atS(), r.c())).toList(),
                 slowest == null ? null : slowest.name(),
                 centre,

@@ -3,13 +3,14 @@ package fairember.app.probe;
 import fairember.app.clock.StudioClock;
 import fairember.app.database.StudioSettings;
 import fairember.app.document.FormStore;
-import fairember.app.oven.LoadForm;
 import fairember.app.oven.LoadStore;
-import fairember.app.oven.OvenForm;
 import fairember.app.oven.OvenStore;
 import fairember.core.ovensim.OvenFault;
 import fairember.core.ovensim.OvenPreset;
 import fairember.core.ovensim.SimulatedOven;
+import fairember.core.studio.LoggedLoad;
+import fairember.core.studio.OvenProbe;
+import fairember.core.studio.StudioOven;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.net.URI;
@@ -134,10 +135,10 @@ class SimulatedProbes {
             if (clock.speed() != 1 && ++ticked % SAVE_EVERY == 0) {
                 transaction.executeWithoutResult(status -> simulated.keep(clock));
             }
-            List<FormStore.Saved<LoadForm>> in = loads.inOvens();
-            running.keySet().removeIf(id -> in.stream().noneMatch(l -> l.form().oven() == id));
-            for (FormStore.Saved<LoadForm> load : in) {
-                long id = load.form().oven();
+            List<FormStore.Saved<LoggedLoad>> in = loads.inOvens();
+            running.keySet().removeIf(id -> in.stream().noneMatch(l -> l.form().ovenId() == id));
+            for (FormStore.Saved<LoggedLoad> load : in) {
+                long id = load.form().ovenId();
                 if (settings(id).on()) {
                     goOn(id, load);
                 }
@@ -149,7 +150,7 @@ class SimulatedProbes {
         }
     }
 
-    private void goOn(long id, FormStore.Saved<LoadForm> load) throws IOException, InterruptedException {
+    private void goOn(long id, FormStore.Saved<LoggedLoad> load) throws IOException, InterruptedException {
         SimulatedForm form = settings(id);
         Running now = running.get(id);
         if (now == null || now.load != load.id() || now.preset != form.preset()) {
@@ -172,9 +173,9 @@ class SimulatedProbes {
     }
 
     /** A hot oven whose door was just opened for the load; it begins when the load went in, or where readings end. */
-    private Running begin(long id, FormStore.Saved<LoadForm> load, SimulatedForm form) {
-        OvenForm measures = ovens.find(id).orElseThrow().form();
-        double wanted = load.form().tempC();
+    private Running begin(long id, FormStore.Saved<LoggedLoad> load, SimulatedForm form) {
+        StudioOven measures = ovens.find(id).orElseThrow().form();
+        double wanted = load.form().temp().c();
         SimulatedOven oven = SimulatedOven.loaded(form.preset(), measures.setting(wanted), load.id());
         Instant in = load.form().inAt().truncatedTo(ChronoUnit.SECONDS);
         Instant last = store.last(id)
@@ -191,7 +192,7 @@ class SimulatedProbes {
 
     private String token(long id) {
         return store.token(id).orElseGet(() -> {
-            ProbeForm fresh = store.fresh();
+            OvenProbe fresh = store.fresh();
             transaction.executeWithoutResult(status -> store.put(id, fresh));
             return fresh.token();
         });

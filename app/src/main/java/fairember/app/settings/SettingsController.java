@@ -2,6 +2,7 @@ package fairember.app.settings;
 
 import fairember.app.document.FormStore;
 import fairember.app.journal.Journal;
+import fairember.core.studio.Settings;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -22,16 +23,16 @@ class SettingsController {
     }
 
     /** The settings with the edition they have. */
-    record SettingsView(int edition, SettingsForm settings) {}
+    record SettingsView(int edition, Settings settings) {}
 
     @GetMapping
     SettingsView settings() {
-        FormStore.Saved<SettingsForm> saved = store.saved();
+        FormStore.Saved<Settings> saved = store.saved();
         return new SettingsView(saved.edition(), saved.form());
     }
 
     @PutMapping
-    SettingsView replace(@RequestParam int edition, @RequestBody SettingsForm form) {
+    SettingsView replace(@RequestParam int edition, @RequestBody Settings form) {
         journal.replace(store, SettingsStore.ID, edition, form);
         return settings();
     }

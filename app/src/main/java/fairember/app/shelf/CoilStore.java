@@ -9,33 +9,22 @@ import org.springframework.stereotype.Repository;
 
 /** Coils of wire. */
 @Repository
-public class CoilStore extends DocumentStore<CoilForm> {
+public class CoilStore extends DocumentStore<WireCoil> {
 
     CoilStore(DocumentTable table) {
-        super(table, "coil", CoilForm.class);
-    }
-
-    @Override
-    public String nameOf(CoilForm form) {
-        return form.name();
+        super(table, "coil", WireCoil.class);
     }
 
     /** All coils, the thinnest first. */
     @Override
-    public List<Saved<CoilForm>> all() {
+    public List<Saved<WireCoil>> all() {
         return super.all().stream()
-                .sorted(Comparator.comparingDouble(saved -> saved.form().gaugeMm()))
+                .sorted(Comparator.comparingDouble(saved -> saved.form().gauge().mm()))
                 .toList();
     }
 
     /** All coils as the core takes them. */
     public List<WireCoil> coils() {
-        return all().stream().map(saved -> saved.form().parse()).toList();
-    }
-
-    @Override
-    protected CoilForm checked(long id, CoilForm given) {
-        given.parse();
-        return given;
+        return all().stream().map(Saved::form).toList();
     }
 }

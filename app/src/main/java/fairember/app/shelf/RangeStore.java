@@ -9,27 +9,16 @@ import org.springframework.stereotype.Repository;
 
 /** Clay ranges. */
 @Repository
-public class RangeStore extends DocumentStore<RangeForm> {
+public class RangeStore extends DocumentStore<ClayRange> {
 
     RangeStore(DocumentTable table) {
-        super(table, "range", RangeForm.class);
-    }
-
-    @Override
-    public String nameOf(RangeForm form) {
-        return form.name();
+        super(table, "range", ClayRange.class);
     }
 
     /** All ranges as the core takes them, by number. */
     public Map<Long, ClayRange> ranges() {
         Map<Long, ClayRange> ranges = new LinkedHashMap<>();
-        all().forEach(saved -> ranges.put(saved.id(), saved.form().parse(saved.id())));
+        all().forEach(saved -> ranges.put(saved.id(), saved.form()));
         return ranges;
-    }
-
-    @Override
-    protected RangeForm checked(long id, RangeForm given) {
-        given.parse(id);
-        return given;
     }
 }

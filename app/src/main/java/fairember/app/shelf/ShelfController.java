@@ -2,6 +2,10 @@ package fairember.app.shelf;
 
 import fairember.app.document.FormStore;
 import fairember.app.journal.Journal;
+import fairember.core.stock.ClayRange;
+import fairember.core.stock.Finding;
+import fairember.core.stock.ShelfClay;
+import fairember.core.wire.WireCoil;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -41,16 +45,16 @@ class ShelfController {
             List<ShelfCoilView> coils) {}
 
     /** Coils with their number and edition. */
-    record ShelfCoilView(long id, int edition, CoilForm coil) {}
+    record ShelfCoilView(long id, int edition, WireCoil coil) {}
 
     /** A range with its number and edition. */
-    record ShelfRangeView(long id, int edition, RangeForm range) {}
+    record ShelfRangeView(long id, int edition, ClayRange range) {}
 
     /** A clay with its number, its edition and all the grams there are of it. */
-    record ShelfClayView(long id, int edition, double onShelfG, ClayForm clay) {}
+    record ShelfClayView(long id, int edition, double onShelfG, ShelfClay clay) {}
 
     /** A finding with its number and edition. */
-    record ShelfFindingView(long id, int edition, FindingForm finding) {}
+    record ShelfFindingView(long id, int edition, Finding finding) {}
 
     /** The number of something new. */
     record AddedView(long id) {}
@@ -70,21 +74,22 @@ class ShelfController {
                         .toList());
     }
 
-    private static ShelfClayView clay(FormStore.Saved<ClayForm> saved) {
-        ClayForm clay = saved.form();
-        double sealed =
-                clay.blocks().stream().mapToDouble(b -> b.massG() * b.onShelf()).sum();
-        return new ShelfClayView(saved.id(), saved.edition(), clay.openG() + sealed, clay);
+    private static ShelfClayView clay(FormStore.Saved<ShelfClay> saved) {
+        ShelfClay clay = saved.form();
+        double sealed = clay.blocks().stream()
+                .mapToDouble(b -> b.mass().g() * b.onShelf())
+                .sum();
+        return new ShelfClayView(saved.id(), saved.edition(), clay.open().g() + sealed, clay);
     }
 
     @PostMapping("/ranges")
     @ResponseStatus(HttpStatus.CREATED)
-    AddedView addRange(@RequestBody RangeForm form) {
+    AddedView addRange(@RequestBody ClayRange form) {
         return new AddedView(journal.add(ranges, form));
     }
 
     @PutMapping("/ranges/{id}")
-    void replaceRange(@PathVariable long id, @RequestParam int edition, @RequestBody RangeForm form) {
+    void replaceRange(@PathVariable long id, @RequestParam int edition, @RequestBody ClayRange form) {
         journal.replace(ranges, id, edition, form);
     }
 
@@ -95,12 +100,12 @@ class ShelfController {
 
     @PostMapping("/clays")
     @ResponseStatus(HttpStatus.CREATED)
-    AddedView addClay(@RequestBody ClayForm form) {
+    AddedView addClay(@RequestBody ShelfClay form) {
         return new AddedView(journal.add(clays, form));
     }
 
     @PutMapping("/clays/{id}")
-    void replaceClay(@PathVariable long id, @RequestParam int edition, @RequestBody ClayForm form) {
+    void replaceClay(@PathVariable long id, @RequestParam int edition, @RequestBody ShelfClay form) {
         journal.replace(clays, id, edition, form);
     }
 
@@ -111,12 +116,12 @@ class ShelfController {
 
     @PostMapping("/findings")
     @ResponseStatus(HttpStatus.CREATED)
-    AddedView addFinding(@RequestBody FindingForm form) {
+    AddedView addFinding(@RequestBody Finding form) {
         return new AddedView(journal.add(findings, form));
     }
 
     @PutMapping("/findings/{id}")
-    void replaceFinding(@PathVariable long id, @RequestParam int edition, @RequestBody FindingForm form) {
+    void replaceFinding(@PathVariable long id, @RequestParam int edition, @RequestBody Finding form) {
         journal.replace(findings, id, edition, form);
     }
 
@@ -127,12 +132,12 @@ class ShelfController {
 
     @PostMapping("/coils")
     @ResponseStatus(HttpStatus.CREATED)
-    AddedView addCoil(@RequestBody CoilForm form) {
+    AddedView addCoil(@RequestBody WireCoil form) {
         return new AddedView(journal.add(coils, form));
     }
 
     @PutMapping("/coils/{id}")
-    void replaceCoil(@PathVariable long id, @RequestParam int edition, @RequestBody CoilForm form) {
+    void replaceCoil(@PathVariable long id, @RequestParam int edition, @RequestBody WireCoil form) {
         journal.replace(coils, id, edition, form);
     }
 

@@ -1,19 +1,15 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.all;
-import static fairember.app.web.Given.given;
-
 import fairember.app.batch.CuttingView;
 import fairember.app.design.BalanceView;
-import fairember.app.design.DesignForm;
 import fairember.app.design.DesignStore;
-import fairember.app.design.ShapeForm;
-import fairember.app.design.WireForm;
 import fairember.app.web.WorkingsView;
 import fairember.core.balance.Balancing;
 import fairember.core.blockcutting.Cutting;
 import fairember.core.blockcutting.Stick;
 import fairember.core.blockcutting.Want;
+import fairember.core.design.Design;
+import fairember.core.document.InUnit;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.FoilWeighing;
 import fairember.core.foilcore.PackedFoil;
@@ -22,12 +18,12 @@ import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
 import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
-import fairember.core.quantity.Money;
+import fairember.core.shape.Solid;
 import fairember.core.wire.Wire;
 import java.util.List;
-import java.util.function.Supplier;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -48,39 +44,35 @@ class BuildSums {
 
     /** The balance of a design, its mixes and findings being those of the studio. */
     @PostMapping("/balance")
-    BalanceView balance(@RequestBody DesignForm form) {
-        return BalanceView.of(Balancing.balance(designs.measuring().of(0, form)));
+    BalanceView balance(@RequestBody Design design) {
+        return BalanceView.of(Balancing.balance(designs.measuring().of(design)));
     }
 
     /** A sleeve round something thick by {@code thickMm}. */
     record SleeveSumForm(
-            double thickMm,
-            double coveredMm,
+            Length thick,
+            Length covered,
             int turns,
-            double sheetMm,
-            double seamMm,
-            double foilUm,
-            double foilWidthMm) {}
+            Length sheet,
+            Length seam,
+            @InUnit("Um") Length foil,
+            Length foilWidth) {
+        static final Span THICK = Sleeve.ACROSS;
+        static final Span COVERED = Sleeve.COVERED;
+        static final Span TURNS = Sleeve.TURNS;
+        static final Span SHEET = Sleeve.THICKNESS;
+        static final Span SEAM = Sleeve.SEAM;
+        static final Span FOIL = FoilRoll.THICKNESS;
+        static final Span FOIL_WIDTH = FoilRoll.WIDTH;
+    }
 
     /** A sleeve and the sheet round it. */
     record SleeveSumView(double outerMm, double stripMm, double foilG, double sheetMm, WorkingsView workings) {}
 
     @PostMapping("/sleeve")
     SleeveSumView sleeve(@RequestBody SleeveSumForm form) {
-        FoilRoll roll = FoilRoll.of(form.foilUm(), form.foilWidthMm(), 1, Money.ZERO, PackedFoil.USUAL);
-        Gathering g = new Gathering();
-        g.at("", () -> Sleeve.ACROSS.check(form.thickMm()));
-        g.at("", () -> Sleeve.COVERED.check(form.coveredMm()));
-        g.at("", () -> Sleeve.THICKNESS.check(form.sheetMm()));
-        g.at("", () -> Sleeve.SEAM.check(form.seamMm()));
-        g.orRefuse();
-        Sleeve sleeve = Sleeve.size(
-                new Length(form.thickMm()),
-                new Length(form.coveredMm()),
-                form.turns(),
-                new Length(form.sheetMm()),
-                new Length(form.seamMm()),
-                roll);
+        FoilRoll roll = FoilRoll.priceless(form.foil(), form.foilWidth(), PackedFoil.USUAL);
+        Sleeve sleeve = Sleeve.size(form.thick(), form.covered(), form.turns(), form.sheet(), form.seam(), roll);
         return new SleeveSumView(
                 sleeve.outer().mm(),
                 sleeve.strip().mm(),
@@ -90,18 +82,16 @@ class BuildSums {
     }
 
     /** A bare core on the scale. */
-    record FoilSumForm(ShapeForm shape, double massG) {}
+    record FoilSumForm(Solid shape, Mass mass) {
+        static final Span MASS = FoilWeighing.MASS;
+    }
 
     /** How dense its foil is packed, and the grade that is. */
     record FoilSumView(double densityGPerCm3, Packing packing) {}
 
     @PostMapping("/foil")
     FoilSumView foil(@RequestBody FoilSumForm form) {
-        Gathering g = new Gathering();
-        var solid = g.at("shape", () -> given("", form.shape()).parse());
-        g.at("", () -> FoilWeighing.MASS.check(form.massG()));
-        g.orRefuse();
-        FoilWeighing.Weighed weighed = FoilWeighing.weigh(solid.orElseThrow(), new Mass(form.massG()));
+        FoilWeighing.Weighed weighed = FoilWeighing.weigh(form.shape(), form.mass());
         return new FoilSumView(weighed.density().gPerCm3(), weighed.packing());
     }
 
@@ -109,49 +99,25 @@ class BuildSums {
     record WireSumView(double cutMm, double massG, int gaugeNumber) {}
 
     @PostMapping("/wire")
-    WireSumView wire(@RequestBody WireForm form) {
-        Wire wire = form.parse();
+    WireSumView wire(@RequestBody Wire wire) {
         return new WireSumView(wire.length().mm(), wire.mass().g(), wire.gauge().number());
     }
 
     /** Sticks to cut from, and pieces wanted, in one unit. */
-    record CutSumForm(List<StickForm> sticks, List<WantForm> wants) {}
-
-    /** A block, lump or coil. */
-    record StickForm(String name, double size) {
-        private Stick parse() {
-            return new Stick(given("name", name), size);
-        }
-    }
-
-    /** Equal pieces that are wanted. */
-    record WantForm(String name, double size, int count) {
-        private Want parse() {
-            return new Want(given("name", name), size, count);
-        }
-    }
+    record CutSumForm(List<Stick> sticks, List<Want> wants) {}
 
     @PostMapping("/cut")
     CuttingView.CuttingPlanView cut(@RequestBody CutSumForm form) {
         Gathering g = new Gathering();
-        var givenSticks = g.at("", () -> all("sticks", form.sticks())).orElse(List.of());
-        var givenWants = g.at("", () -> all("wants", form.wants())).orElse(List.of());
-        few(g, "sticks", givenSticks.size());
-        few(g, "wants", givenWants.size());
+        few(g, "sticks", form.sticks().size());
+        few(g, "wants", form.wants().size());
         g.orRefuse();
-        List<Supplier<Stick>> sticks =
-                givenSticks.stream().<Supplier<Stick>>map(s -> s::parse).toList();
-        List<Supplier<Want>> wants =
-                givenWants.stream().<Supplier<Want>>map(w -> w::parse).toList();
-        List<Stick> checkedSticks = g.all("sticks", sticks);
-        List<Want> checkedWants = g.all("wants", wants);
-        g.orRefuse();
-        int pieces = checkedWants.stream().mapToInt(Want::count).sum();
+        int pieces = form.wants().stream().mapToInt(Want::count).sum();
         if (pieces > Want.COUNT.high()) {
             throw new InvalidInputException(
                     "wants", pieces + " pieces", "up to 5000 pieces in one plan", "Plan them in two parts.");
         }
-        return CuttingView.CuttingPlanView.of(Cutting.plan(checkedSticks, checkedWants));
+        return CuttingView.CuttingPlanView.of(Cutting.plan(form.sticks(), form.wants()));
     }
 
     private static void few(Gathering g, String field, int found) {

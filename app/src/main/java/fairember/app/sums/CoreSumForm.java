@@ -1,53 +1,49 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.given;
-
-import fairember.app.design.PartForm;
-import fairember.app.design.ShapeForm;
 import fairember.core.bake.ClayWindow;
+import fairember.core.document.Default;
+import fairember.core.document.InUnit;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.PackedFoil;
 import fairember.core.foilcore.Packing;
-import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
+import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
-import fairember.core.quantity.Money;
 import fairember.core.shape.Floor;
+import fairember.core.shape.Lobes;
 import fairember.core.shape.Solid;
 import org.jspecify.annotations.Nullable;
 
-/** A part that gets a core. */
+/**
+ * A part that gets a core.
+ *
+ * @param packed how dense the foil is packed; as usual when not said
+ * @param greatest section of the clay that bakes through
+ */
 record CoreSumForm(
-        ShapeForm shape,
-        double shellMm,
+        Solid shape,
+        Length shell,
         Packing packing,
-        @Nullable Floor floor,
-        @Nullable Integer lobes,
-        @Nullable Double packedGPerCm3,
-        double foilUm,
-        double foilWidthMm,
-        double greatestMm) {
-    Solid outer() {
-        try {
-            return given("", shape).parse();
-        } catch (InvalidInputException refused) {
-            throw new InvalidInputException(
-                    refused.errors().stream().map(w -> w.inside("shape")).toList());
-        }
-    }
+        @Default("COVERED") Floor floor,
+        @Default("1") int lobes,
+        @Nullable Density packed,
+        @InUnit("Um") Length foil,
+        Length foilWidth,
+        Length greatest) {
+    static final Span SHELL = CoreSpec.SHELL;
+    static final Span LOBES = Lobes.COUNT;
+    static final Span FOIL = FoilRoll.THICKNESS;
+    static final Span FOIL_WIDTH = FoilRoll.WIDTH;
+    static final Span GREATEST = ClayWindow.GREATEST;
 
     CoreSpec spec() {
-        return new PartForm.CoreForm(shellMm, packing, floor, lobes).parse();
+        return new CoreSpec(shell, packing, floor, lobes);
     }
 
     FoilRoll roll() {
         PackedFoil usual = PackedFoil.USUAL;
-        Double packed = packedGPerCm3;
-        PackedFoil foil = packed == null ? usual : usual.with(given("packing", packing), packed);
-        return FoilRoll.of(foilUm, foilWidthMm, 1, Money.ZERO, foil);
-    }
-
-    Length greatest() {
-        return new Length(ClayWindow.GREATEST.check(greatestMm));
+        PackedFoil pressed = packed == null ? usual : usual.with(packing, packed.gPerCm3());
+        return FoilRoll.priceless(foil, foilWidth, pressed);
     }
 }

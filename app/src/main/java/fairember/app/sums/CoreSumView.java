@@ -1,13 +1,13 @@
 package fairember.app.sums;
 
-import fairember.app.design.ShapeForm;
 import fairember.app.web.AdviceView;
 import fairember.app.web.WorkingsView;
+import fairember.core.shape.SolidDescription;
 import java.util.List;
 
 /** A sized core with its measures. */
 record CoreSumView(
-        ShapeForm shape,
+        SolidDescription shape,
         double clayMm3,
         double claySavedMm3,
         double foilG,

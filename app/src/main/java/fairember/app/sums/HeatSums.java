@@ -1,11 +1,9 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.all;
-import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
-import fairember.app.design.ShapeForm;
 import fairember.core.bake.ClayWindow;
+import fairember.core.document.Default;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilCoreSizing;
 import fairember.core.foilcore.FoilRoll;
@@ -18,12 +16,13 @@ import fairember.core.heat.HeatedPiece;
 import fairember.core.heat.Heating;
 import fairember.core.heat.Material;
 import fairember.core.heat.OvenCurve;
-import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
+import fairember.core.quantity.Temperature;
 import fairember.core.shape.Solid;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -37,34 +36,39 @@ class HeatSums {
     /** More readings than a day at one in six seconds are thinned out before they are sent. */
     private static final int MOST_POINTS = 15_000;
 
-    private static final double USUAL_START_C = 20;
-
     /** A reading of the oven. */
     record CurvePointForm(double min, double tempC) {}
 
     /**
      * A solid in an oven.
      *
-     * @param shellMm of clay over a foil core; solid clay when not said
-     * @param packing of the foil; firm when not said
+     * @param shell of clay over a foil core; solid clay when not said
+     * @param packing of the foil
      * @param curve the oven's temperature over time
-     * @param startC of the design before; 20 when not said
+     * @param start of the design before
      * @param conductivityWPerMk of the clay; 0.22 when not said
      * @param heatCapacityJPerKgK of the clay; 1200 when not said
      */
     record HeatSumForm(
-            ShapeForm shape,
-            @Nullable Double shellMm,
-            @Nullable Packing packing,
-            double densityGPerCm3,
+            Solid shape,
+            @Nullable Length shell,
+            @Default("FIRM") Packing packing,
+            Density density,
             Air air,
             List<CurvePointForm> curve,
-            @Nullable Double startC,
+            @Default("20") Temperature start,
             @Nullable Double conductivityWPerMk,
             @Nullable Double heatCapacityJPerKgK,
             double minutes,
-            double lowC,
-            double highC) {}
+            Temperature low,
+            Temperature high) {
+        static final Span SHELL = CoreSpec.SHELL;
+        static final Span DENSITY = Density.SPAN;
+        static final Span START = Heating.ROOM;
+        static final Span MINUTES = Heating.LENGTH;
+        static final Span LOW = ClayWindow.LOW;
+        static final Span HIGH = ClayWindow.HIGH;
+    }
 
     /** The air, the middle and the outside at a time. */
     record HeatSampleView(double min, double airC, double centreC, double outsideC) {}
@@ -99,38 +103,28 @@ class HeatSums {
 
     @PostMapping("/api/sums/heat")
     HeatSumView heat(@RequestBody HeatSumForm form) {
-        Gathering g = new Gathering();
-        var solid = g.at("shape", () -> given("", form.shape()).parse());
-        var air = g.at("", () -> given("air", form.air()));
-        var material = g.at(
-                "",
-                () -> new Material(
-                        or(form.conductivityWPerMk(), Material.USUAL_CONDUCTIVITY),
-                        or(form.heatCapacityJPerKgK(), Material.USUAL_TIMES),
-                        new Density(Density.SPAN.check(form.densityGPerCm3()))));
-        var curve = g.at("curve", () -> curve(form.curve()));
-        g.at("", () -> Heating.LENGTH.check(form.minutes()));
-        g.at("", () -> Heating.ROOM.check(or(form.startC(), USUAL_START_C)));
-        g.at("", () -> ClayWindow.LOW.check(form.lowC()));
-        g.at("", () -> ClayWindow.HIGH.check(form.highC()));
-        g.orRefuse();
-        if (form.highC() < form.lowC()) {
+        if (form.high().c() < form.low().c()) {
             throw new InvalidInputException(
-                    "highC", form.highC() + " °C", form.lowC() + " °C or more", "Put the lower temperature first.");
+                    "highC",
+                    form.high().c() + " °C",
+                    form.low().c() + " °C or more",
+                    "Put the lower temperature first.");
         }
         return HeatSumView.of(Heating.heat(
-                body(form, solid.orElseThrow()),
-                material.orElseThrow(),
-                air.orElseThrow().gives(),
-                curve.orElseThrow(),
-                or(form.startC(), USUAL_START_C),
+                body(form),
+                new Material(
+                        or(form.conductivityWPerMk(), Material.USUAL_CONDUCTIVITY),
+                        or(form.heatCapacityJPerKgK(), Material.USUAL_TIMES),
+                        form.density()),
+                form.air().gives(),
+                curve(form.curve()),
+                form.start().c(),
                 new Minutes(form.minutes()),
-                form.lowC(),
-                form.highC()));
+                form.low().c(),
+                form.high().c()));
     }
 
-    private static OvenCurve curve(List<CurvePointForm> given) {
-        List<CurvePointForm> points = all("curve", given);
+    private static OvenCurve curve(List<CurvePointForm> points) {
         if (points.size() > MOST_POINTS) {
             throw new InvalidInputException(
                     "curve", points.size() + " readings", "up to " + MOST_POINTS, "Send every tenth reading.");
@@ -140,14 +134,18 @@ class HeatSums {
                 .toList());
     }
 
-    private static HeatBody body(HeatSumForm form, Solid solid) {
-        if (form.shellMm() == null) {
-            return HeatBody.of(solid);
+    private static HeatBody body(HeatSumForm form) {
+        Length shell = form.shell();
+        if (shell == null) {
+            return HeatBody.of(form.shape());
         }
-        CoreSpec spec =
-                new CoreSpec(new Length(CoreSpec.SHELL.check(form.shellMm())), or(form.packing(), Packing.FIRM));
         FoilRoll roll = FoilRoll.of(16, 300, 10, Money.ZERO, PackedFoil.USUAL);
-        SizedCore core = FoilCoreSizing.size("core", solid, spec, roll, new Length(ClayWindow.GREATEST.high()));
-        return HeatBody.shell(solid, new Length(form.shellMm()), core.foil());
+        SizedCore core = FoilCoreSizing.size(
+                "core",
+                form.shape(),
+                new CoreSpec(shell, form.packing()),
+                roll,
+                new Length(ClayWindow.GREATEST.high()));
+        return HeatBody.shell(form.shape(), shell, core.foil());
     }
 }

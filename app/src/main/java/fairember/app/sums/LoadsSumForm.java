@@ -4,7 +4,6 @@ import static fairember.app.web.Given.all;
 import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
-import fairember.app.oven.OvenForm;
 import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.loadsearch.Effort;
@@ -14,6 +13,7 @@ import fairember.core.ovenload.Makers;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.Stretch;
+import fairember.core.ovenload.TraySpot;
 import fairember.core.quantity.Energy;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Minutes;
@@ -77,7 +77,7 @@ record LoadsSumForm(
             double keepHotKw,
             @Nullable Boolean cold,
             @Nullable List<HoursForm> hours,
-            @Nullable List<OvenForm.SpotForm> spots) {
+            @Nullable List<TraySpot> spots) {
         private LoadProblem.OvenUse parse() {
             Oven oven = new Oven(
                     given("name", name),
@@ -90,9 +90,7 @@ record LoadsSumForm(
                     new Energy(Oven.PREHEAT_KWH.check(preheatKwh)),
                     keepHotKw,
                     or(cold, false),
-                    all("spots", or(spots, List.<OvenForm.SpotForm>of())).stream()
-                            .map(OvenForm.SpotForm::parse)
-                            .toList());
+                    or(spots, List.of()));
             return new LoadProblem.OvenUse(oven, LoadsSumForm.hours(hours));
         }
     }

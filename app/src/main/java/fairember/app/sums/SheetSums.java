@@ -1,9 +1,7 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
-import fairember.app.machine.MachineForm;
 import fairember.app.mix.MixStore;
 import fairember.app.web.WorkingsView;
 import fairember.core.claysheet.Blend;
@@ -19,6 +17,7 @@ import fairember.core.colour.ColourMixing;
 import fairember.core.colour.Face;
 import fairember.core.design.Palette;
 import fairember.core.input.Gathering;
+import fairember.core.input.Span;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
@@ -43,7 +42,12 @@ class SheetSums {
     }
 
     /** A sheet of a mix, rolled by a machine. */
-    record SheetSumForm(double wideMm, double longMm, double thickMm, double trimMm, long mixId, MachineForm machine) {}
+    record SheetSumForm(Length wide, double longMm, Length thick, Length trim, long mixId, RollerMachine machine) {
+        static final Span WIDE = SheetSizing.WIDE;
+        static final Span LONG = SheetSizing.LONG;
+        static final Span THICK = RollerMachine.THICK;
+        static final Span TRIM = SheetSizing.TRIM;
+    }
 
     /** A setting of the machine, and the sheet it makes. */
     record SettingView(String name, double thickMm) {
@@ -74,22 +78,11 @@ class SheetSums {
 
     @PostMapping("/sheet")
     SheetSumView sheet(@RequestBody SheetSumForm form) {
-        Gathering g = new Gathering();
-        var machine = g.at("machine", () -> given("", form.machine()).parse());
-        var mix = g.at("", () -> mixes.palette().mix(form.mixId()));
-        g.at("", () -> RollerMachine.THICK.check(form.thickMm()));
-        g.orRefuse();
-        Length wanted = new Length(form.thickMm());
-        RollerMachine rollers = machine.orElseThrow();
-        RollerMachine.Stack stack = rollers.stack(wanted);
-        MeasuredMix clay = mix.orElseThrow();
+        RollerMachine rollers = form.machine();
+        RollerMachine.Stack stack = rollers.stack(form.thick());
+        MeasuredMix clay = mixes.palette().mix(form.mixId());
         SizedSheet sheet = SheetSizing.size(
-                new Length(SheetSizing.WIDE.check(form.wideMm())),
-                new Length(SheetSizing.LONG.check(form.longMm())),
-                stack.thick(),
-                new Length(SheetSizing.TRIM.check(form.trimMm())),
-                clay.density(),
-                rollers.roller());
+                form.wide(), new Length(form.longMm()), stack.thick(), form.trim(), clay.density(), rollers.roller());
         return new SheetSumView(
                 sheet.areaMm2(),
                 sheet.strips(),

@@ -1,7 +1,6 @@
 package fairember.app.sums;
 
 import fairember.app.design.MeasuredPartView;
-import fairember.app.design.ShapeForm;
 import fairember.app.web.AdviceView;
 import fairember.app.web.WorkingsView;
 import fairember.core.foilcore.FoilCoreSizing;
@@ -14,6 +13,7 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.shape.ShapeWorkings;
 import fairember.core.shape.Solid;
+import fairember.core.shape.SolidDescription;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -26,8 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 class SumsController {
 
     @PostMapping("/shape")
-    ShapeSumView shape(@RequestBody ShapeForm form) {
-        return ShapeSumView.of(form.parse());
+    ShapeSumView shape(@RequestBody SolidDescription shape) {
+        return ShapeSumView.of(shape.described());
     }
 
     @PostMapping("/portion")
@@ -46,10 +46,10 @@ class SumsController {
 
     @PostMapping("/core")
     CoreSumView core(@RequestBody CoreSumForm form) {
-        Solid outer = form.outer();
+        Solid outer = form.shape();
         SizedCore core = FoilCoreSizing.size("core", outer, form.spec(), form.roll(), form.greatest());
         return new CoreSumView(
-                ShapeForm.of(core.inner()),
+                SolidDescription.of(core.inner()),
                 core.clay().mm3(),
                 core.claySaved().mm3(),
                 core.foil().g(),

@@ -6,6 +6,7 @@ import fairember.app.journal.MissingException;
 import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Lab;
 import fairember.core.colour.Srgb;
+import fairember.core.trial.Trial;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -37,13 +38,11 @@ class TrialController {
     record BesideView(double difference, String differs) {}
 
     /** A trial with its number and edition, and each row beside the chosen one. */
-    record TrialView(long id, int edition, TrialForm trial, List<TrialRowView> rows) {
-        static TrialView of(FormStore.Saved<TrialForm> saved) {
-            List<TrialForm.TrialRowForm> rows = saved.form().rows();
-            TrialForm.TrialRowForm chosen = rows.stream()
-                    .filter(TrialForm.TrialRowForm::chosen)
-                    .findFirst()
-                    .orElse(rows.get(0));
+    record TrialView(long id, int edition, Trial trial, List<TrialRowView> rows) {
+        static TrialView of(FormStore.Saved<Trial> saved) {
+            List<Trial.TrialRow> rows = saved.form().rows();
+            Trial.TrialRow chosen =
+                    rows.stream().filter(Trial.TrialRow::chosen).findFirst().orElse(rows.get(0));
             return new TrialView(
                     saved.id(),
                     saved.edition(),
@@ -79,12 +78,12 @@ class TrialController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    AddedTrialView add(@RequestBody TrialForm form) {
+    AddedTrialView add(@RequestBody Trial form) {
         return new AddedTrialView(journal.add(store, form));
     }
 
     @PutMapping("/{id}")
-    TrialView replace(@PathVariable long id, @RequestParam int edition, @RequestBody TrialForm form) {
+    TrialView replace(@PathVariable long id, @RequestParam int edition, @RequestBody Trial form) {
         journal.replace(store, id, edition, form);
         return store.find(id).map(TrialView::of).orElseThrow(() -> new MissingException("trial", id));
     }

@@ -34,7 +34,7 @@ public class ClayLearning {
     /** All clays as the core takes them, by number, with what was learned of each. */
     public Map<Long, StockClay> clays() {
         Map<Long, StockClay> plain = clays.clays();
-        List<TrialTile> made = made(plain.keySet());
+        List<TrialTile> made = made();
         if (made.isEmpty()) {
             return plain;
         }
@@ -47,7 +47,7 @@ public class ClayLearning {
     /** What the tiles teach now. */
     public LearnedClays learned() {
         Map<Long, StockClay> plain = clays.clays();
-        return learned(plain, made(plain.keySet()));
+        return learned(plain, made());
     }
 
     /** What would be known without any tile. */
@@ -63,9 +63,9 @@ public class ClayLearning {
         return learned.get(new Known(priors, made), known -> TileLearning.learn(known.clays(), known.tiles()));
     }
 
-    private List<TrialTile> made(Set<Long> known) {
+    private List<TrialTile> made() {
         return tiles.all().stream()
-                .flatMap(saved -> saved.form().parse(known).stream())
+                .flatMap(saved -> saved.form().seen().stream())
                 .toList();
     }
 }

@@ -6,7 +6,10 @@ import fairember.app.journal.MissingException;
 import fairember.app.shelf.ClayStore;
 import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Face;
+import fairember.core.colour.PartsOfClay;
+import fairember.core.colour.Srgb;
 import fairember.core.colourcalibration.LearnedClays;
+import fairember.core.colourcalibration.LoggedTile;
 import fairember.core.colourcalibration.TrialTile;
 import fairember.core.stock.StockClay;
 import java.util.List;
@@ -59,7 +62,7 @@ class TileController {
     record TileView(
             long id,
             int edition,
-            TileForm tile,
+            LoggedTile tile,
             boolean leftOut,
             @Nullable SeenView raw,
             @Nullable SeenView cured) {}
@@ -68,7 +71,7 @@ class TileController {
     record TaughtClayView(long clayId, String name, int tiles, double strengthTimes) {}
 
     /** A tile that would teach most. */
-    record NextTileView(List<TileForm.TilePartForm> parts, double uncertainty) {}
+    record NextTileView(List<PartsOfClay> parts, double uncertainty) {}
 
     /** All tiles, and what came of them: mean ΔE00 of all that was seen, before any tile and by the other tiles; held back ones do not count. */
     record TilesView(
@@ -86,9 +89,8 @@ class TileController {
         Map<Long, StockClay> shelf = clays.clays();
         LearnedClays now = learned.learned();
         LearnedClays before = learned.unlearned();
-        List<TileView> tiles = store.all().stream()
-                .map(saved -> view(saved, shelf, now, before))
-                .toList();
+        List<TileView> tiles =
+                store.all().stream().map(saved -> view(saved, now, before)).toList();
         List<SeenView> seen = tiles.stream()
                 .filter(tile -> !tile.leftOut())
                 .flatMap(tile -> Stream.of(Optional.ofNullable(tile.raw()), Optional.ofNullable(tile.cured())))
@@ -115,34 +117,29 @@ class TileController {
     }
 
     private static NextTileView view(LearnedClays.NextTile next) {
-        return new NextTileView(
-                next.parts().stream()
-                        .map(part -> new TileForm.TilePartForm(part.clayId(), part.parts()))
-                        .toList(),
-                next.uncertainty());
+        return new NextTileView(next.parts(), next.uncertainty());
     }
 
-    private static TileView view(
-            FormStore.Saved<TileForm> saved, Map<Long, StockClay> shelf, LearnedClays now, LearnedClays before) {
-        Optional<TrialTile> tile = saved.form().parse(shelf.keySet());
+    private static TileView view(FormStore.Saved<LoggedTile> saved, LearnedClays now, LearnedClays before) {
+        Optional<TrialTile> tile = saved.form().seen();
         return new TileView(
                 saved.id(),
                 saved.edition(),
                 saved.form(),
                 tile.map(now::leftOut).orElse(false),
-                seen(tile, Face.RAW, saved.form().rawHex(), now, before),
-                seen(tile, Face.CURED, saved.form().curedHex(), now, before));
+                seen(tile, Face.RAW, saved.form().raw(), now, before),
+                seen(tile, Face.CURED, saved.form().cured(), now, before));
     }
 
     private static @Nullable SeenView seen(
-            Optional<TrialTile> seen, Face face, @Nullable String hex, LearnedClays now, LearnedClays before) {
-        if (hex == null) {
+            Optional<TrialTile> seen, Face face, @Nullable Srgb colour, LearnedClays now, LearnedClays before) {
+        if (colour == null) {
             return null;
         }
         TrialTile tile = seen.orElseThrow();
         ColourDifference missed = now.missed(tile, face).orElseThrow();
         return new SeenView(
-                hex,
+                colour.hex(),
                 now.expected(tile, face).hex(),
                 missed.total(),
                 before.missed(tile, face).orElseThrow().total(),
@@ -151,15 +148,15 @@ class TileController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    AddedTileView add(@RequestBody TileForm form) {
+    AddedTileView add(@RequestBody LoggedTile form) {
         return new AddedTileView(journal.add(store, form));
     }
 
     @PutMapping("/{id}")
-    TileView replace(@PathVariable long id, @RequestParam int edition, @RequestBody TileForm form) {
+    TileView replace(@PathVariable long id, @RequestParam int edition, @RequestBody LoggedTile form) {
         journal.replace(store, id, edition, form);
         return store.find(id)
-                .map(saved -> view(saved, clays.clays(), learned.learned(), learned.unlearned()))
+                .map(saved -> view(saved, learned.learned(), learned.unlearned()))
                 .orElseThrow(() -> new MissingException("tile", id));
     }
 

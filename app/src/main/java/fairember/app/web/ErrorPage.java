@@ -1,5 +1,6 @@
 package fairember.app.web;
 
+import fairember.app.codec.Allowed;
 import fairember.core.input.InputError;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -20,7 +21,7 @@ class ErrorPage implements ErrorController {
         HttpStatus status = given == null || given.is5xxServerError() ? HttpStatus.SERVICE_UNAVAILABLE : given;
         boolean failed = status.is5xxServerError();
         Object path = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
-        String found = Mismatch.shortened(request.getMethod() + " " + (path == null ? request.getRequestURI() : path));
+        String found = Allowed.shortened(request.getMethod() + " " + (path == null ? request.getRequestURI() : path));
         if (status == HttpStatus.REQUEST_TIMEOUT) {
             ProblemDocuments.write(response, status, "Incomplete request", BodyLimits.SLOW);
             return;

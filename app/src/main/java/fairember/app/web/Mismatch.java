@@ -1,12 +1,9 @@
 package fairember.app.web;
 
+import fairember.app.codec.Allowed;
 import fairember.core.input.InputError;
-import java.time.Instant;
-import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.time.LocalTime;
-import java.util.Arrays;
-import java.util.stream.Collectors;
+import fairember.core.input.InvalidInputException;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.InputCoercionException;
@@ -18,6 +15,19 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Says where and how a request does not have the form it should. */
 final class Mismatch {
     private Mismatch() {}
+
+    /** What the codec refused of a request, with the path to it; nothing when it was something else. */
+    static Optional<InvalidInputException> refused(@Nullable Throwable trouble) {
+        if (trouble instanceof InvalidInputException refused) {
+            return Optional.of(refused);
+        }
+        if (trouble instanceof JacksonException at && at.getCause() instanceof InvalidInputException refused) {
+            String path = path(at);
+            return Optional.of(new InvalidInputException(
+                    refused.errors().stream().map(error -> error.inside(path)).toList()));
+        }
+        return Optional.empty();
+    }
 
     /** What is wrong with a request that could not be read, as near as that is known. */
     static InputError of(@Nullable Throwable trouble) {
@@ -51,43 +61,11 @@ final class Mismatch {
             return new InputError(field, "nothing", "a value", "Send a value, or leave this out.");
         }
         Class<?> target = mismatch.getTargetType();
-        String allowed = target == null ? "another kind of value" : allowed(target);
+        String allowed = target == null ? "another kind of value" : Allowed.words(target);
         String found = mismatch instanceof InvalidFormatException format
-                ? shortened(String.valueOf(format.getValue()))
+                ? Allowed.shortened(String.valueOf(format.getValue()))
                 : "nothing, or a value of another kind";
         return new InputError(field, found, allowed, "Enter " + allowed + ".");
-    }
-
-    static String allowed(Class<?> target) {
-        if (target.isEnum()) {
-            return "one of "
-                    + Arrays.stream(target.getEnumConstants())
-                            .map(String::valueOf)
-                            .collect(Collectors.joining(", "));
-        }
-        if (target == int.class || target == long.class || target == Integer.class || target == Long.class) {
-            return "a whole number";
-        }
-        if (target == double.class || target == Double.class) {
-            return "a number";
-        }
-        if (target == boolean.class || target == Boolean.class) {
-            return "true or false";
-        }
-        if (LocalDate.class == target) {
-            return "a date such as 2026-11-26";
-        }
-        if (Instant.class == target) {
-            return "a time such as 2026-11-26T11:07:30+01:00";
-        }
-        if (LocalTime.class == target || LocalDateTime.class == target) {
-            return target == LocalTime.class ? "a time such as 09:30" : "a date and time such as 2026-11-26T11:07";
-        }
-        return target == String.class ? "a text" : "a value of the kind the description at /api/openapi.json names";
-    }
-
-    static String shortened(String found) {
-        return found.length() > 40 ? found.substring(0, 40) + "…" : found;
     }
 
     private static String path(JacksonException mismatch) {

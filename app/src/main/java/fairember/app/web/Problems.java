@@ -35,7 +35,9 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
-        return badRequest(HttpStatus.BAD_REQUEST, Mismatch.of(unreadable.getCause()));
+        return Mismatch.refused(unreadable.getCause())
+                .map(this::refused)
+                .orElseGet(() -> badRequest(HttpStatus.BAD_REQUEST, Mismatch.of(unreadable.getCause())));
     }
 
     @ExceptionHandler

@@ -1,5 +1,6 @@
 package fairember.app.web;
 
+import fairember.app.codec.Allowed;
 import fairember.core.input.InputError;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.stream.Collectors;
@@ -20,8 +21,8 @@ final class RequestMismatch {
     static InputError of(Exception trouble, HttpServletRequest request) {
         if (trouble instanceof MethodArgumentTypeMismatchException mistyped) {
             Class<?> wanted = mistyped.getRequiredType();
-            String allowed = wanted == null ? "another kind of value" : Mismatch.allowed(wanted);
-            String found = Mismatch.shortened(String.valueOf(mistyped.getValue()));
+            String allowed = wanted == null ? "another kind of value" : Allowed.words(wanted);
+            String found = Allowed.shortened(String.valueOf(mistyped.getValue()));
             return new InputError(
                     mistyped.getName(),
                     found.isBlank() ? "nothing" : found,
@@ -50,13 +51,13 @@ final class RequestMismatch {
             MediaType found = type.getContentType();
             return new InputError(
                     "Content-Type",
-                    found == null ? "none" : Mismatch.shortened(found.toString()),
+                    found == null ? "none" : Allowed.shortened(found.toString()),
                     allowed.isEmpty() ? "application/json" : allowed,
                     "Send the body as one of these types, and name the type in Content-Type.");
         }
         return new InputError(
                 "address",
-                Mismatch.shortened(request.getMethod() + " " + request.getRequestURI()),
+                Allowed.shortened(request.getMethod() + " " + request.getRequestURI()),
                 "an address of the API or a page",
                 "Check its spelling; " + DESCRIBED + ".");
     }

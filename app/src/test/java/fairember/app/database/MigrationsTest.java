@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairember.app.FairEmber;
-import fairember.app.batch.BatchForm;
 import fairember.app.batch.BatchStore;
 import fairember.app.design.DesignStore;
 import fairember.app.document.DocumentStore;
@@ -14,6 +13,7 @@ import fairember.app.leftover.LeftoverStore;
 import fairember.app.mix.MixStore;
 import fairember.app.oven.OvenStore;
 import fairember.core.bake.StageKind;
+import fairember.core.batch.Batch;
 import fairember.core.design.Drawn;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.mix.Mix;
@@ -126,7 +126,7 @@ public class MigrationsTest {
                 .isInstanceOf(StoreException.class);
     }
 
-    private static <F> void again(DocumentStore<F> store) {
+    private static <D extends Record> void again(DocumentStore<D> store) {
         store.all().forEach(saved -> store.put(saved.id(), saved.form()));
     }
 
@@ -168,7 +168,7 @@ public class MigrationsTest {
         try (ConfigurableApplicationContext studio =
                 SpringApplication.run(FairEmber.class, "--server.port=0", "--fairember.data=" + folder)) {
             studio.getBean(Journal.class).undo(90);
-            BatchForm undone = studio.getBean(BatchStore.class).all().get(0).form();
+            Batch undone = studio.getBean(BatchStore.class).all().get(0).form();
             assertThat(undone.name()).isEqualTo("Shrews");
             assertThat(undone.lines().get(0).designId()).isEqualTo(1);
             assertThat(studio.getBean(DesignStore.class)

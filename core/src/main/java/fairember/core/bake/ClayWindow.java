@@ -1,5 +1,6 @@
 package fairember.core.bake;
 
+import fairember.core.document.InUnit;
 import fairember.core.input.Figures;
 import fairember.core.input.Gathering;
 import fairember.core.input.Span;
@@ -28,7 +29,7 @@ public record ClayWindow(
         Minutes least,
         Minutes most,
         Length greatest,
-        Optional<Minutes> dries) {
+        @InUnit("H") Optional<Minutes> dries) {
     public static final Span LOW = Span.of("lowC", "window from", 60, 200, "°C");
     public static final Span HIGH = Span.of("highC", "window to", 60, 200, "°C");
     public static final Span CEILING = Span.of("ceilingC", "ceiling", 60, 220, "°C");
@@ -56,6 +57,8 @@ public record ClayWindow(
      * @throws fairember.core.input.InvalidInputException when a value is outside its span or out of order
      */
     public ClayWindow {
+        dries = dries.filter(air -> air.min() > 0);
+        Optional<Minutes> drying = dries;
         Gathering gathering = new Gathering();
         gathering.at("", () -> LOW.check(low.c()));
         gathering.at("", () -> HIGH.check(high.c()));
@@ -64,7 +67,7 @@ public record ClayWindow(
         gathering.at("", () -> LEAST.check(least.min()));
         gathering.at("", () -> MOST.check(most.min()));
         gathering.at("", () -> GREATEST.check(greatest.mm()));
-        dries.ifPresent(air -> gathering.at("", () -> DRIES.check(air.min() / 60)));
+        drying.ifPresent(air -> gathering.at("", () -> DRIES.check(air.min() / 60)));
         order(gathering, HIGH, low.c(), high.c());
         order(gathering, CEILING, high.c(), ceiling.c());
         order(gathering, MOST, least.min(), most.min());

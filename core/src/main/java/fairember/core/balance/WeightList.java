@@ -67,7 +67,7 @@ final class WeightList {
 
     private List<Weight> copy(MeasuredPart measured, @Nullable SizedCore core, Placement.Spot spot) {
         Part part = measured.part();
-        Moment clay = Moment.of(part.solid().volume(), spot.of(part.posed().centroid()));
+        Moment clay = Moment.of(part.shape().volume(), spot.of(part.posed().centroid()));
         List<Weight> weights = new ArrayList<>();
         if (core != null) {
             Moment foil = Moment.NONE;
@@ -86,7 +86,7 @@ final class WeightList {
             Part inner = design.parts().get(around).part();
             Placement.Spot within = inner.placement().spots(1).get(0);
             Point3 at = within.of(inner.posed().centroid());
-            clay = clay.minus(Moment.of(inner.solid().volume(), at));
+            clay = clay.minus(Moment.of(inner.shape().volume(), at));
         }
         Mass mass = measured.mix().density().of(new Volume(Math.max(0, clay.mm3)));
         weights.add(0, new Weight(part.name(), mass, clay.centre()));

@@ -1,6 +1,6 @@
 package fairember.core.batch;
 
-import fairember.core.design.Fitting;
+import fairember.core.design.FittedFinding;
 import fairember.core.design.MeasuredInsert;
 import fairember.core.design.MeasuredPart;
 import fairember.core.foilcore.SizedCore;
@@ -113,8 +113,8 @@ public final class BatchNeeding {
                 sleeves.add(new BatchNeeds.SleeveRow(job.design(), insert, job.quantity()));
             }
         }
-        for (Fitting fitting : job.design().design().fittings()) {
-            byFinding.merge(fitting.part(), fitting.count() * job.quantity(), Integer::sum);
+        for (FittedFinding fitting : job.design().fittings()) {
+            byFinding.merge(fitting.finding(), fitting.count() * job.quantity(), Integer::sum);
         }
     }
 

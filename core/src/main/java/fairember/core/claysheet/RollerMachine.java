@@ -1,5 +1,6 @@
 package fairember.core.claysheet;
 
+import fairember.core.document.Name;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
@@ -15,7 +16,7 @@ import java.util.List;
  * @param roller how wide a strip goes through, 40 to 400 mm
  * @param settings one to {@value #MOST}, each name once
  */
-public record RollerMachine(String name, Length roller, List<Setting> settings) {
+public record RollerMachine(@Name String name, Length roller, List<Setting> settings) {
     public static final Span ROLLER = Span.of("rollerMm", "width of the rollers", 40, 400, "mm");
     public static final Span THICK = Span.of("thickMm", "sheet", 0.1, 12, "mm");
     static final int MOST = 20;
@@ -45,7 +46,9 @@ public record RollerMachine(String name, Length roller, List<Setting> settings) 
      * @param name as it stands on the dial, 1 to 60 characters
      * @param thick of the sheet, 0.1 to 12 mm
      */
-    public record Setting(String name, Length thick) {
+    public record Setting(@Name String name, Length thick) {
+        public static final Span THICK = RollerMachine.THICK;
+
         public Setting {
             name = Words.name("name", name);
             THICK.check(thick.mm());

@@ -4,6 +4,7 @@ import fairember.core.colour.Colorant;
 import fairember.core.colour.Face;
 import fairember.core.colour.Habit;
 import fairember.core.colour.Lab;
+import fairember.core.colour.PartsOfClay;
 import fairember.core.colour.Reflectance;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -54,38 +55,37 @@ final class Landscape {
         return places.getOrDefault(clayId, -1);
     }
 
-    boolean knows(List<TrialTile.ClayParts> parts) {
+    boolean knows(List<PartsOfClay> parts) {
         return parts.stream().allMatch(part -> places.containsKey(part.clayId()));
     }
 
     /** What parts of clays look like at this guess. */
-    Lab colour(List<TrialTile.ClayParts> parts, Face face) {
+    Lab colour(List<PartsOfClay> parts, Face face) {
         return colour(parts, of(parts, face));
     }
 
-    private List<Colorant> of(List<TrialTile.ClayParts> parts, Face face) {
+    private List<Colorant> of(List<PartsOfClay> parts, Face face) {
         return new ArrayList<>(parts.stream()
                 .map(part -> colorants.getOrDefault(face, List.of()).get(place(part.clayId())))
                 .toList());
     }
 
     /** Its spectrum at this guess. */
-    Reflectance thick(List<TrialTile.ClayParts> parts, Face face) {
+    Reflectance thick(List<PartsOfClay> parts, Face face) {
         return thick(parts, of(parts, face));
     }
 
-    private static Reflectance thick(List<TrialTile.ClayParts> parts, List<Colorant> of) {
-        double[] weights =
-                parts.stream().mapToDouble(TrialTile.ClayParts::parts).toArray();
+    private static Reflectance thick(List<PartsOfClay> parts, List<Colorant> of) {
+        double[] weights = parts.stream().mapToDouble(PartsOfClay::parts).toArray();
         return Colorant.mix(of, weights).thick();
     }
 
-    private static Lab colour(List<TrialTile.ClayParts> parts, List<Colorant> of) {
+    private static Lab colour(List<PartsOfClay> parts, List<Colorant> of) {
         return Lab.of(thick(parts, of));
     }
 
     /** Where the numbers of these parts stand among all. */
-    int[] columns(List<TrialTile.ClayParts> parts) {
+    int[] columns(List<PartsOfClay> parts) {
         return parts.stream()
                 .flatMapToInt(part ->
                         IntStream.range(0, Habit.NUMBERS).map(n -> place(part.clayId()) * Habit.NUMBERS + n))
@@ -98,7 +98,7 @@ final class Landscape {
      * @param at the colour the residual is given at
      * @return three rows; a column of 16 for each part, in the order of the parts
      */
-    double[][] slopes(List<TrialTile.ClayParts> parts, Face face, SeenAt at) {
+    double[][] slopes(List<PartsOfClay> parts, Face face, SeenAt at) {
         List<Colorant> of = of(parts, face);
         double[] here = at.residual(colour(parts, of));
         double[][] slopes = new double[3][parts.size() * Habit.NUMBERS];

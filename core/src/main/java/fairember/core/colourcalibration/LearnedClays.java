@@ -4,6 +4,7 @@ import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Face;
 import fairember.core.colour.Habit;
 import fairember.core.colour.Lab;
+import fairember.core.colour.PartsOfClay;
 import fairember.core.colour.Srgb;
 import java.util.List;
 import java.util.Optional;
@@ -34,14 +35,14 @@ public final class LearnedClays {
 
     /** How many tiles have this clay in them. */
     public int tilesOf(long clayId) {
-        return tilesBehind(List.of(new TrialTile.ClayParts(clayId, 1)));
+        return tilesBehind(List.of(new PartsOfClay(clayId, 1)));
     }
 
     /** How many tiles have at least one of these clays in them. */
-    public int tilesBehind(List<TrialTile.ClayParts> parts) {
+    public int tilesBehind(List<PartsOfClay> parts) {
         Set<Long> of = parts.stream()
                 .filter(part -> part.parts() > 0)
-                .map(TrialTile.ClayParts::clayId)
+                .map(PartsOfClay::clayId)
                 .collect(Collectors.toSet());
         return (int) fit.learned().stream()
                 .filter(tile -> tile.parts().stream().anyMatch(part -> part.parts() > 0 && of.contains(part.clayId())))
@@ -49,7 +50,7 @@ public final class LearnedClays {
     }
 
     /** The colour to expect of parts of clays. */
-    public Lab colour(List<TrialTile.ClayParts> parts, Face face) {
+    public Lab colour(List<PartsOfClay> parts, Face face) {
         return landscape().colour(parts, face);
     }
 
@@ -58,7 +59,7 @@ public final class LearnedClays {
      *
      * <pre>√(trace J·(JᵀWJ + prior)⁻¹·Jᵀ)</pre>
      */
-    public double uncertainty(List<TrialTile.ClayParts> parts, Face face) {
+    public double uncertainty(List<PartsOfClay> parts, Face face) {
         double[][] slopes = landscape().slopes(parts, face, new SeenAt(colour(parts, face), 1));
         int[] columns = landscape().columns(parts);
         double sum = 0;
@@ -78,7 +79,7 @@ public final class LearnedClays {
      * @param parts what to mix
      * @param uncertainty how far off its colour may be, in ΔE00
      */
-    public record NextTile(List<TrialTile.ClayParts> parts, double uncertainty) {}
+    public record NextTile(List<PartsOfClay> parts, double uncertainty) {}
 
     /** The next tile to make, of two clays; nothing when there are not two. */
     public Optional<NextTile> nextTile() {
@@ -86,9 +87,9 @@ public final class LearnedClays {
         for (int i = 0; i < fit.clays().size(); i++) {
             for (int j = i + 1; j < fit.clays().size(); j++) {
                 for (double[] ratio : TRIED) {
-                    List<TrialTile.ClayParts> parts = List.of(
-                            new TrialTile.ClayParts(fit.clays().get(i).id(), ratio[0]),
-                            new TrialTile.ClayParts(fit.clays().get(j).id(), ratio[1]));
+                    List<PartsOfClay> parts = List.of(
+                            new PartsOfClay(fit.clays().get(i).id(), ratio[0]),
+                            new PartsOfClay(fit.clays().get(j).id(), ratio[1]));
                     double uncertainty = uncertainty(parts, Face.CURED);
                     if (best == null || uncertainty > best.uncertainty()) {
                         best = new NextTile(parts, uncertainty);

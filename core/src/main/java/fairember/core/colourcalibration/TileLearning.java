@@ -3,6 +3,7 @@ package fairember.core.colourcalibration;
 import fairember.core.colour.Face;
 import fairember.core.colour.Habit;
 import fairember.core.colour.Lab;
+import fairember.core.colour.PartsOfClay;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -58,7 +59,7 @@ public final class TileLearning {
         for (ClayPrior clay : clays) {
             Lab raw = Lab.of(clay.pigment().raw());
             Lab cured = Lab.of(clay.pigment().cured());
-            List<TrialTile.ClayParts> alone = List.of(new TrialTile.ClayParts(clay.id(), 1));
+            List<PartsOfClay> alone = List.of(new PartsOfClay(clay.id(), 1));
             sights.add(new TrialTile(alone, Optional.of(raw), Optional.of(cured), clay.swatchMeasured()));
         }
         sights.addAll(learned);

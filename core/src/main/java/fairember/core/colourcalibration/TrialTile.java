@@ -2,6 +2,7 @@ package fairember.core.colourcalibration;
 
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
+import fairember.core.colour.PartsOfClay;
 import fairember.core.input.InvalidInputException;
 import java.util.List;
 import java.util.Optional;
@@ -16,9 +17,9 @@ import java.util.Optional;
  * @param confirmed whether the maker said that what is written is right, though it lies far from what was expected
  */
 public record TrialTile(
-        List<ClayParts> parts, Optional<Lab> raw, Optional<Lab> cured, boolean measured, boolean confirmed) {
+        List<PartsOfClay> parts, Optional<Lab> raw, Optional<Lab> cured, boolean measured, boolean confirmed) {
     /** A tile nobody has asked about. */
-    public TrialTile(List<ClayParts> parts, Optional<Lab> raw, Optional<Lab> cured, boolean measured) {
+    public TrialTile(List<PartsOfClay> parts, Optional<Lab> raw, Optional<Lab> cured, boolean measured) {
         this(parts, raw, cured, measured, false);
     }
 
@@ -29,7 +30,7 @@ public record TrialTile(
      */
     public TrialTile {
         parts = List.copyOf(parts);
-        if (!(parts.stream().mapToDouble(ClayParts::parts).sum() > 0)) {
+        if (!(parts.stream().mapToDouble(PartsOfClay::parts).sum() > 0)) {
             throw new InvalidInputException(
                     "parts", "no clay", "at least one clay with parts", "Choose the clays of the tile.");
         }
@@ -38,9 +39,6 @@ public record TrialTile(
                     "cured", "no colour", "a raw or a cured colour", "Type or take the colour of the tile.");
         }
     }
-
-    /** A number of parts of a clay, by its number in the studio. */
-    public record ClayParts(long clayId, double parts) {}
 
     Optional<Lab> seen(Face face) {
         return face == Face.RAW ? raw : cured;

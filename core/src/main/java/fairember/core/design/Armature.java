@@ -1,5 +1,6 @@
 package fairember.core.design;
 
+import fairember.core.document.Default;
 import fairember.core.wire.Wire;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -12,7 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param pin it hangs from, or null
  */
 public record Armature(
-        List<Insert> inserts, List<Wire> wires, @Nullable Pin pin) {
+        @Default("[]") List<Insert> inserts,
+        @Default("[]") List<Wire> wires,
+        @Nullable Pin pin) {
     public static final Armature NONE = new Armature(List.of(), List.of(), null);
     static final int MOST = 20;
 

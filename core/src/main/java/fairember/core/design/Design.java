@@ -1,9 +1,15 @@
 package fairember.core.design;
 
 import fairember.core.bake.BakingMethod;
+import fairember.core.document.Default;
+import fairember.core.document.Inline;
+import fairember.core.document.Name;
+import fairember.core.document.SavedUnder;
 import fairember.core.input.Gathering;
+import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.quantity.Money;
+import fairember.core.stock.BlockSize;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -27,9 +33,9 @@ import org.jspecify.annotations.Nullable;
  * @param drawn whether one of a pair of earrings is drawn or both; null when nobody said, or when it is no pair
  */
 public record Design(
-        long id,
-        String name,
-        String collection,
+        @SavedUnder long id,
+        @Name String name,
+        @Default("") String collection,
         DesignKind kind,
         Pose pose,
         List<Part> parts,
@@ -37,10 +43,11 @@ public record Design(
         List<Step> steps,
         List<Fitting> fittings,
         List<String> checks,
-        Armature armature,
+        @Inline Armature armature,
         @Nullable Money price,
         @Nullable BakingMethod bakingMethod,
         @Nullable Drawn drawn) {
+    public static final Span PRICE = BlockSize.PRICE;
     static final int MOST_PARTS = 200;
     static final int MOST_STAGES = 8;
     static final int MOST_STEPS = 60;
@@ -76,6 +83,10 @@ public record Design(
         fittings = List.copyOf(fittings);
         checks = List.copyOf(checks);
         Gathering gathering = new Gathering();
+        Money asked = price;
+        if (asked != null) {
+            gathering.at("", () -> PRICE.check((double) asked.minor()));
+        }
         counted(gathering, "parts", parts.size(), 1, MOST_PARTS);
         counted(gathering, "stages", stages.size(), 1, MOST_STAGES);
         counted(gathering, "steps", steps.size(), 0, MOST_STEPS);

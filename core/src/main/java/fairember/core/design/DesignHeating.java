@@ -205,7 +205,7 @@ public final class DesignHeating {
     private static HeatBody body(MeasuredPart part) {
         SizedCore core = part.core();
         return core == null
-                ? HeatBody.of(part.part().solid())
-                : HeatBody.shell(part.part().solid(), core.spec().shell(), core.foil());
+                ? HeatBody.of(part.part().shape())
+                : HeatBody.shell(part.part().shape(), core.spec().shell(), core.foil());
     }
 }

@@ -45,7 +45,7 @@ public final class DesignMeasuring {
     /**
      * Every portion, core, weight and need of a design.
      *
-     * @throws InvalidInputException when a part has no known mix or its core does not fit, or a loose stage has no parts
+     * @throws InvalidInputException when a part has no known mix, a finding is not on the shelf, a core does not fit, or a loose stage has no parts
      */
     public static MeasuredDesign measure(Design design, Palette palette, FoilRoll roll, BakeRules rules) {
         return new DesignMeasuring(palette, roll, rulesOf(design, rules)).measure(design);
@@ -67,6 +67,10 @@ public final class DesignMeasuring {
                 .<Supplier<MeasuredInsert>>map(i -> () -> InsertMeasuring.measure(i, design.parts(), roll))
                 .toList();
         List<MeasuredInsert> inserts = gathering.all("inserts", insertSuppliers);
+        List<Supplier<FittedFinding>> findings = design.fittings().stream()
+                .<Supplier<FittedFinding>>map(f -> () -> new FittedFinding(palette.finding(f.findingId()), f.count()))
+                .toList();
+        List<FittedFinding> fittings = gathering.all("fittings", findings);
         gathering.orRefuse();
         List<MeasuredStage> stages = new ArrayList<>();
         for (int i = 0; i < design.stages().size(); i++) {
@@ -83,12 +87,10 @@ public final class DesignMeasuring {
                 parts,
                 stages,
                 inserts,
+                fittings,
                 total(parts, p -> p.portion().mass()),
                 total(parts, MeasuredPart::foil),
                 torn(parts, inserts),
-                new Mass(design.fittings().stream()
-                        .mapToDouble(f -> f.part().mass().g() * f.count())
-                        .sum()),
                 built(design.armature()),
                 total(parts, MeasuredPart::claySaved),
                 DesignBox.around(design.parts()));
@@ -134,18 +136,18 @@ public final class DesignMeasuring {
         return new MeasuredPart(
                 part,
                 mix,
-                Portioning.portion(part.solid().volume(), mix.density()),
+                Portioning.portion(part.shape().volume(), mix.density()),
                 null,
-                part.solid().thickest(),
+                part.shape().thickest(),
                 Money.ZERO,
                 Minutes.ZERO,
                 CoreReview.ofSolid(
-                        part.name(), part.solid().box().shortest(), part.solid().thickestSection(), greatest));
+                        part.name(), part.shape().box().shortest(), part.shape().thickestSection(), greatest));
     }
 
     private MeasuredPart cored(Part part, MeasuredMix mix, SizedCore core) {
         Mass saved = mix.density().of(core.claySaved());
-        double solid = bakingTime(part, mix, part.solid().thickestSection());
+        double solid = bakingTime(part, mix, part.shape().thickestSection());
         double hollow = bakingTime(part, mix, core.thickest().diameter());
         return new MeasuredPart(
                 part,
@@ -167,11 +169,11 @@ public final class DesignMeasuring {
     private MeasuredPart nested(Part part, MeasuredMix mix, Part inner) {
         Nesting.Between between = Nesting.between(part, inner);
         InnerBall thickest =
-                new InnerBall(between.thickest(), part.solid().thickest().middle());
+                new InnerBall(between.thickest(), part.shape().thickest().middle());
         List<Advice> advice = new ArrayList<>(Nesting.advice(part, inner, between));
         advice.addAll(CoreReview.ofSolid(
                 part.name(),
-                part.solid().box().shortest(),
+                part.shape().box().shortest(),
                 between.thickest(),
                 mix.window().greatest()));
         return new MeasuredPart(
@@ -192,7 +194,7 @@ public final class DesignMeasuring {
         }
         Gathering gathering = new Gathering();
         SizedCore core = gathering
-                .at("core", () -> FoilCoreSizing.size(part.name(), part.solid(), spec, roll, greatest))
+                .at("core", () -> FoilCoreSizing.size(part.name(), part.shape(), spec, roll, greatest))
                 .orElse(null);
         gathering.orRefuse();
         return core;
@@ -222,7 +224,7 @@ public final class DesignMeasuring {
                 .filter(p -> !curedBefore(design, p.part(), index))
                 .toList();
         Length thickest = thickest(raw, index, design.parts());
-        Length solid = thickest(raw, p -> p.part().solid().thickestSection());
+        Length solid = thickest(raw, p -> p.part().shape().thickestSection());
         StageKind kind = kind(design, index);
         BakeNeed byPacket = BakeNeeding.need(about, window, thickest, kind, rules);
         Minutes solidBakingTime =
@@ -290,7 +292,7 @@ public final class DesignMeasuring {
                     && all.get(around).core() == null
                     && part.stage() == stage;
             return bothRaw
-                    ? part.solid().thickestSection()
+                    ? part.shape().thickestSection()
                     : measured.thickest().diameter();
         });
     }

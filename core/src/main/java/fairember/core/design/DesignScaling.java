@@ -92,9 +92,9 @@ public final class DesignScaling {
                 design.armature().inserts().stream().map(this::unscaled).toList();
         Pin pin = design.armature().pin();
         Pin raised = pin == null ? null : new Pin(pin.acrossMm() * factor, pin.upMm() * factor);
-        design.fittings()
-                .forEach(f -> stays.add(
-                        "%s stays the same: a finding".formatted(f.part().name())));
+        if (!design.fittings().isEmpty()) {
+            stays.add("Findings keep their size");
+        }
         return new ScaledDesign(design.with(parts, new Armature(inserts, bent, raised)), factor, stays);
     }
 
@@ -111,7 +111,7 @@ public final class DesignScaling {
             double deep = SUNK * part.posed().box().height().mm();
             if (i != index && part.placement().upMm() >= top - deep) {
                 Placement p = part.placement();
-                parts.set(i, part.with(part.solid(), part.core(), p.at(p.acrossMm(), p.upMm() + rise, p.frontMm())));
+                parts.set(i, part.with(part.shape(), part.core(), p.at(p.acrossMm(), p.upMm() + rise, p.frontMm())));
                 stays.add("%s keeps its size and moves %s by %s"
                         .formatted(part.name(), rise < 0 ? "down" : "up", mm(Math.abs(rise))));
             }
@@ -124,7 +124,7 @@ public final class DesignScaling {
     }
 
     private Part scaled(Part part, Placement placement) {
-        Solid solid = around(part.solid()).orElseGet(() -> Scaled.by(part.solid(), factor));
+        Solid solid = around(part.shape()).orElseGet(() -> Scaled.by(part.shape(), factor));
         if (solid instanceof Band band && !design.armature().inserts().isEmpty()) {
             stays.add("%s still fits around %s: its hole stays the same"
                     .formatted(part.name(), mm(band.around().mm())));
@@ -168,10 +168,10 @@ public final class DesignScaling {
     /** An insert keeps its size; the clay on it, and its place, go with the design. */
     private Insert unscaled(Insert i) {
         stays.add("%s stays %s thick and %s long"
-                .formatted(i.name(), mm(i.across().mm()), mm(i.length().mm())));
+                .formatted(i.name(), mm(i.thick().mm()), mm(i.length().mm())));
         return new Insert(
                 i.name(),
-                i.across(),
+                i.thick(),
                 i.length(),
                 i.covered().times(factor),
                 i.mass(),

@@ -1,5 +1,8 @@
 package fairember.core.design;
 
+import fairember.core.document.Default;
+import fairember.core.document.Name;
+import fairember.core.foilcore.Sleeve;
 import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
@@ -14,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * Something upright that a design is built on or round: a pencil, a pen, a pick, a stick.
  *
  * @param name 1 to 60 characters
- * @param across its thickness
+ * @param thick its thickness
  * @param length of all of it, 1 to 400 mm
  * @param covered length that clay covers
  * @param mass of it, 0 to 500 g
@@ -28,19 +31,24 @@ import org.jspecify.annotations.Nullable;
  * @param upMm its lower end above the ground, −400 to 400
  */
 public record Insert(
-        String name,
-        Length across,
+        @Name String name,
+        Length thick,
         Length length,
         Length covered,
         Mass mass,
         boolean stays,
         @Nullable Temperature ceiling,
-        String contents,
+        @Default("") String contents,
         int turns,
         Length sheet,
         Length seam,
         double acrossMm,
         double upMm) {
+    public static final Span THICK = Sleeve.ACROSS;
+    public static final Span COVERED = Sleeve.COVERED;
+    public static final Span TURNS = Sleeve.TURNS;
+    public static final Span SHEET = Sleeve.THICKNESS;
+    public static final Span SEAM = Sleeve.SEAM;
     public static final Span LENGTH = Span.of("lengthMm", "length", 1, 400, "mm");
     public static final Span MASS = Span.of("massG", "weight", 0, 500, "g");
     public static final Span CEILING = Span.of("ceilingC", "hottest it may get", 40, 300, "°C");

@@ -22,10 +22,10 @@ final class InsertMeasuring {
 
     static MeasuredInsert measure(Insert insert, List<Part> parts, FoilRoll roll) {
         Sleeve sleeve =
-                Sleeve.size(insert.across(), insert.covered(), insert.turns(), insert.sheet(), insert.seam(), roll);
+                Sleeve.size(insert.thick(), insert.covered(), insert.turns(), insert.sheet(), insert.seam(), roll);
         List<Advice> advice = new ArrayList<>();
         for (Part part : parts) {
-            if (part.solid() instanceof Band band) {
+            if (part.shape() instanceof Band band) {
                 double short0 = sleeve.outer().mm() - band.around().mm();
                 if (short0 > TIGHT_MM && short0 < NEAR_MM) {
                     advice.add(Advice.caution(

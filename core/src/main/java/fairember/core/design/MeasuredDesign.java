@@ -15,9 +15,9 @@ import java.util.stream.Stream;
  * @param parts in order
  * @param stages in order
  * @param inserts in order
+ * @param fittings findings, in order
  * @param clay in one design
  * @param foil in one design
- * @param fitted weight of its findings
  * @param built weight of its wires and of the inserts that stay
  * @param torn foil off the roll for one design, cores and sleeves
  * @param claySaved by its cores
@@ -28,10 +28,10 @@ public record MeasuredDesign(
         List<MeasuredPart> parts,
         List<MeasuredStage> stages,
         List<MeasuredInsert> inserts,
+        List<FittedFinding> fittings,
         Mass clay,
         Mass foil,
         Length torn,
-        Mass fitted,
         Mass built,
         Mass claySaved,
         Box box) {
@@ -39,11 +39,17 @@ public record MeasuredDesign(
         parts = List.copyOf(parts);
         stages = List.copyOf(stages);
         inserts = List.copyOf(inserts);
+        fittings = List.copyOf(fittings);
+    }
+
+    /** Weight of its findings. */
+    public Mass fitted() {
+        return fittings.stream().map(FittedFinding::mass).reduce(Mass.ZERO, Mass::plus);
     }
 
     /** What one finished design weighs. */
     public Mass weight() {
-        return clay.plus(foil).plus(fitted).plus(built);
+        return clay.plus(foil).plus(fitted()).plus(built);
     }
 
     /** All advice, of the parts first. */

@@ -32,7 +32,7 @@ final class Nesting {
      * @throws InvalidInputException on "around" when the inner one is not the smaller
      */
     static Between between(Part outer, Part inner) {
-        double left = outer.solid().volume().mm3() - inner.solid().volume().mm3();
+        double left = outer.shape().volume().mm3() - inner.shape().volume().mm3();
         if (left <= 0) {
             throw new InvalidInputException(
                     "around",
@@ -53,7 +53,7 @@ final class Nesting {
             o.upMm() + out.height().mm() - i.upMm() - in.height().mm()
         };
         double most = Arrays.stream(gaps).max().orElse(0) * CORNER;
-        double thickest = Math.min(outer.solid().thickestSection().mm(), Math.max(most, 0));
+        double thickest = Math.min(outer.shape().thickestSection().mm(), Math.max(most, 0));
         return new Between(new Volume(left), Arrays.stream(gaps).min().orElse(0), new Length(thickest));
     }
 

@@ -1,5 +1,8 @@
 package fairember.core.design;
 
+import fairember.core.document.Default;
+import fairember.core.document.Name;
+import fairember.core.document.RefersTo;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
@@ -12,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * A part of a design.
  *
  * @param name 1 to 60 characters
- * @param solid its shape, at true size
+ * @param shape at true size
  * @param count copies in one design, 1 to 200
  * @param mixId the mix it is made of
  * @param stage the first stage bake it goes through, counted from 0
@@ -22,12 +25,12 @@ import org.jspecify.annotations.Nullable;
  * @param placement where it stands
  */
 public record Part(
-        String name,
-        Solid solid,
+        @Name String name,
+        Solid shape,
         int count,
-        long mixId,
+        @RefersTo("mix") long mixId,
         int stage,
-        int spares,
+        @Default("0") int spares,
         @Nullable CoreSpec core,
         @Nullable Integer around,
         Placement placement) {
@@ -59,6 +62,6 @@ public record Part(
 
     /** The solid as it is turned. */
     public Posed posed() {
-        return new Posed(solid, placement.facing());
+        return new Posed(shape, placement.facing());
     }
 }

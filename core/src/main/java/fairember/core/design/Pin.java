@@ -1,6 +1,7 @@
 package fairember.core.design;
 
 import fairember.core.input.Gathering;
+import fairember.core.input.Span;
 
 /**
  * Where a design hangs from: the eye of its pin, in the plane of the front view.
@@ -9,12 +10,15 @@ import fairember.core.input.Gathering;
  * @param upMm above the ground, −50 to 400
  */
 public record Pin(double acrossMm, double upMm) {
+    public static final Span ACROSS = Placement.ACROSS;
+    public static final Span UP = Placement.UP;
+
     public Pin {
         Gathering gathering = new Gathering();
         double across = acrossMm;
         double up = upMm;
-        gathering.at("", () -> Placement.ACROSS.check(across));
-        gathering.at("", () -> Placement.UP.check(up));
+        gathering.at("", () -> ACROSS.check(across));
+        gathering.at("", () -> UP.check(up));
         gathering.orRefuse();
     }
 }

@@ -1,5 +1,6 @@
 package fairember.core.design;
 
+import fairember.core.document.Default;
 import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.shape.Facing;
@@ -18,7 +19,12 @@ import java.util.List;
  * @param facing which way its top points
  */
 public record Placement(
-        double acrossMm, double upMm, double frontMm, double tiltDeg, Arrangement arrangement, Facing facing) {
+        double acrossMm,
+        double upMm,
+        double frontMm,
+        double tiltDeg,
+        Arrangement arrangement,
+        @Default("UP") Facing facing) {
     public static final Span ACROSS = Span.of("acrossMm", "across from the middle", -400, 400, "mm");
     public static final Span UP = Span.of("upMm", "height of its base", -50, 400, "mm");
     public static final Span FRONT = Span.of("frontMm", "to the front", -400, 400, "mm");

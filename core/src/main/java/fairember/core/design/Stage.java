@@ -1,6 +1,8 @@
 package fairember.core.design;
 
 import fairember.core.bake.StageKind;
+import fairember.core.document.Default;
+import fairember.core.document.Name;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.quantity.Minutes;
@@ -14,7 +16,12 @@ import fairember.core.quantity.Minutes;
  * @param cooling minutes until it can be handled, 0 to 240
  * @param quench whether it is cooled in cold water, rather than slowly in the air
  */
-public record Stage(String name, StageKind kind, boolean loose, Minutes cooling, boolean quench) {
+public record Stage(
+        @Name String name,
+        StageKind kind,
+        boolean loose,
+        Minutes cooling,
+        @Default("false") boolean quench) {
     public static final Span COOLING = Span.of("coolingMin", "cooling", 0, 240, "min");
 
     /** A stage that is cooled slowly. */

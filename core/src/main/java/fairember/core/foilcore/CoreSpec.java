@@ -1,5 +1,6 @@
 package fairember.core.foilcore;
 
+import fairember.core.document.Default;
 import fairember.core.input.Span;
 import fairember.core.quantity.Length;
 import fairember.core.shape.Floor;
@@ -13,12 +14,17 @@ import fairember.core.shape.Lobes;
  * @param floor whether the shell goes round under a flat base
  * @param lobes how many cores in a row, 1 to 8
  */
-public record CoreSpec(Length shell, Packing packing, Floor floor, int lobes) {
+public record CoreSpec(
+        Length shell,
+        Packing packing,
+        @Default("COVERED") Floor floor,
+        @Default("1") int lobes) {
     public static final Span SHELL = Span.of("shellMm", "shell", 0.5, 30, "mm");
+    public static final Span LOBES = Lobes.COUNT;
 
     public CoreSpec {
         SHELL.check(shell.mm());
-        Lobes.COUNT.check(lobes);
+        LOBES.check(lobes);
     }
 
     /** One core, covered all round. */

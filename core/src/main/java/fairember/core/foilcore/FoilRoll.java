@@ -33,6 +33,11 @@ public record FoilRoll(Length thickness, Length width, Length length, Money pric
                 packed);
     }
 
+    /** Foil of which only the sizes are known. */
+    public static FoilRoll priceless(Length thickness, Length width, PackedFoil packed) {
+        return new FoilRoll(thickness, width, new Length(1000), Money.ZERO, packed);
+    }
+
     /** Foil of this mass, spread out: mm² = 1000·g/(2.70·mm). */
     public Area areaOf(Mass mass) {
         return new Area(1000 * mass.g() / (ALUMINIUM * thickness.mm()));

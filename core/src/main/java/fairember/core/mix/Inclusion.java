@@ -1,6 +1,7 @@
 package fairember.core.mix;
 
 import fairember.core.colour.Effect;
+import fairember.core.document.Name;
 import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
@@ -14,11 +15,11 @@ import fairember.core.stock.BlockSize;
  * for, and said of the mix; its colour is not predicted.
  *
  * @param name 1 to 60 characters
- * @param ofClay its weight as a share of the clay's, over 0 to 60 %
+ * @param percent its weight of the clay's, over 0 to 60 %
  * @param effect what it does that an even colour cannot show
  * @param price of 100 g
  */
-public record Inclusion(String name, Share ofClay, Effect effect, Money price) {
+public record Inclusion(@Name String name, double percent, Effect effect, Money price) {
     public static final Span PERCENT = Span.of("percent", "addition", 0.01, 60, "%");
     public static final Span PRICE = Span.count("priceMinor", "price per 100 g in minor units", 0, 1_000_000);
     private static final double PRICED_G = 100;
@@ -31,13 +32,22 @@ public record Inclusion(String name, Share ofClay, Effect effect, Money price) {
     public Inclusion {
         Gathering g = new Gathering();
         String given = name;
-        Share share = ofClay;
+        double share = percent;
         Money paid = price;
         g.at("", () -> Words.name("name", given));
-        g.at("", () -> PERCENT.check(share.percent()));
+        g.at("", () -> PERCENT.check(share));
         g.at("", () -> PRICE.check((double) paid.minor()));
         g.orRefuse();
         name = given.strip();
+    }
+
+    public Inclusion(String name, Share ofClay, Effect effect, Money price) {
+        this(name, ofClay.percent(), effect, price);
+    }
+
+    /** Its weight as a share of the clay's. */
+    public Share ofClay() {
+        return Share.ofPercent(percent);
     }
 
     /** The amount its price is of, as a size that is bought. */

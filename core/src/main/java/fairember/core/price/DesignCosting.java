@@ -4,6 +4,7 @@ import fairember.core.batch.BatchBakes;
 import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.Job;
+import fairember.core.design.FittedFinding;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Step;
 import fairember.core.foilcore.FoilRoll;
@@ -49,9 +50,7 @@ public final class DesignCosting {
                         .toList(),
                 needs.torn(),
                 roll,
-                design.design().fittings().stream()
-                        .map(f -> f.part().price().times(f.count()))
-                        .reduce(Money.ZERO, Money::plus),
+                design.fittings().stream().map(FittedFinding::price).reduce(Money.ZERO, Money::plus),
                 steps.stream().map(Step::setup).reduce(Minutes.ZERO, Minutes::plus),
                 steps.stream().map(Step::each).reduce(Minutes.ZERO, Minutes::plus),
                 loads.loads().size(),

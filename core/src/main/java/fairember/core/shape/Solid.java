@@ -1,5 +1,6 @@
 package fairember.core.shape;
 
+import fairember.core.document.WrittenAs;
 import fairember.core.quantity.Area;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Volume;
@@ -10,6 +11,7 @@ import java.util.Optional;
  * A closed solid standing on the ground, upright, the middle of its base at 0. Volume and surface are exact for the solid
  * named; see docs/the-sums.md for the formulas and their sources.
  */
+@WrittenAs(SolidDescription.class)
 public sealed interface Solid permits Turned, Block, Ellipsoid, Ring, Band, CutOut, Strand {
     ShapeKind kind();
 

@@ -1,5 +1,7 @@
 package fairember.core.stock;
 
+import fairember.core.document.Name;
+import fairember.core.document.SavedUnder;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.quantity.Mass;
@@ -14,7 +16,7 @@ import fairember.core.quantity.Money;
  * @param onShelf how many lie ready, 0 to 99 999
  * @param mass of one, 0 to 500 g
  */
-public record Finding(long id, String name, Money price, int onShelf, Mass mass) {
+public record Finding(@SavedUnder long id, @Name String name, Money price, int onShelf, Mass mass) {
     public static final Span PRICE = BlockSize.PRICE;
     public static final Span ON_SHELF = Span.count("onShelf", "on the shelf", 0, 99_999);
     public static final Span MASS = Span.of("massG", "weight of one", 0, 500, "g");

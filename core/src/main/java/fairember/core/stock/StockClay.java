@@ -2,7 +2,7 @@ package fairember.core.stock;
 
 import fairember.core.colour.Habit;
 import fairember.core.colour.Pigment;
-import fairember.core.input.InvalidInputException;
+import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.quantity.Mass;
@@ -53,7 +53,7 @@ public record StockClay(
     /**
      * A clay with at least one size of block, when it is sold.
      *
-     * @throws InvalidInputException when the sizes are none, too many or twice the same
+     * @throws fairember.core.input.InvalidInputException when the sizes are none, too many or twice the same
      */
     public StockClay {
         name = Words.name("name", name);
@@ -62,10 +62,17 @@ public record StockClay(
             DROP.check(dripped.g());
         }
         blocks = List.copyOf(blocks);
+        Gathering g = new Gathering();
+        sizes(g, blocks, sold);
+        g.orRefuse();
+    }
+
+    /** Notes sizes that are none, too many or twice the same. */
+    static void sizes(Gathering g, List<BlockSize> blocks, boolean sold) {
         long distinct =
                 blocks.stream().map(block -> block.mass().g()).distinct().count();
         if ((sold && blocks.isEmpty()) || blocks.size() > MOST_SIZES || distinct < blocks.size()) {
-            throw new InvalidInputException(
+            g.error(
                     "blocks",
                     blocks.size() + " sizes, " + distinct + " different",
                     "1 to " + MOST_SIZES + " different sizes",

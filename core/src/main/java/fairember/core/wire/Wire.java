@@ -1,5 +1,6 @@
 package fairember.core.wire;
 
+import fairember.core.document.Name;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
@@ -17,8 +18,9 @@ import java.util.List;
  * @param count in one design, 1 to 100
  * @param legs straight lengths with a bend after each but the last, 1 to 24
  */
-public record Wire(String name, Gauge gauge, Metal metal, int count, List<Leg> legs) {
+public record Wire(@Name String name, Gauge gauge, Metal metal, int count, List<Leg> legs) {
     public static final Span COUNT = Span.count("count", "count per piece", 1, 100);
+    public static final Span GAUGE = Gauge.SPAN;
     static final int MOST_LEGS = 24;
 
     public Wire {

@@ -1,5 +1,7 @@
 package fairember.core.wire;
 
+import fairember.core.document.InUnit;
+import fairember.core.document.Name;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.quantity.Length;
@@ -15,7 +17,14 @@ import fairember.core.quantity.Money;
  * @param onShelf how many coils there are, 0 to 500
  * @param price of one
  */
-public record WireCoil(String name, Gauge gauge, Metal metal, Length length, int onShelf, Money price) {
+public record WireCoil(
+        @Name String name,
+        Gauge gauge,
+        Metal metal,
+        @InUnit("M") Length length,
+        int onShelf,
+        Money price) {
+    public static final Span GAUGE = Gauge.SPAN;
     public static final Span LENGTH = Span.of("lengthM", "wire on a coil", 0.05, 500, "m");
     public static final Span ON_SHELF = Span.count("onShelf", "coils", 0, 500);
     public static final Span PRICE = Span.count("priceMinor", "price of a coil", 0, 1_000_000);

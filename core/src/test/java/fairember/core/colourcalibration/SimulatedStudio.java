@@ -9,6 +9,7 @@ import fairember.core.colour.Lab;
 import fairember.core.colour.MixPart;
 import fairember.core.colour.MixedColour;
 import fairember.core.colour.Opacity;
+import fairember.core.colour.PartsOfClay;
 import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
@@ -82,7 +83,7 @@ final class SimulatedStudio {
     }
 
     /** Two or three clays in small whole parts. */
-    List<TrialTile.ClayParts> anyMix() {
+    List<PartsOfClay> anyMix() {
         int many = random.nextInt(2, 4);
         List<Integer> chosen = new ArrayList<>();
         while (chosen.size() < many) {
@@ -92,25 +93,25 @@ final class SimulatedStudio {
             }
         }
         return chosen.stream()
-                .map(clay -> new TrialTile.ClayParts(clay, random.nextInt(1, 7)))
+                .map(clay -> new PartsOfClay(clay, random.nextInt(1, 7)))
                 .toList();
     }
 
-    Lab truly(List<TrialTile.ClayParts> parts, Face face) {
+    Lab truly(List<PartsOfClay> parts, Face face) {
         return Lab.of(Colorant.mix(
                         parts.stream()
                                 .map(p -> truth.get((int) p.clayId()).colorant(face))
                                 .toList(),
-                        parts.stream().mapToDouble(TrialTile.ClayParts::parts).toArray())
+                        parts.stream().mapToDouble(PartsOfClay::parts).toArray())
                 .thick());
     }
 
     /** A tile of this mix as it would be seen. */
-    TrialTile made(List<TrialTile.ClayParts> parts) {
+    TrialTile made(List<PartsOfClay> parts) {
         return new TrialTile(parts, Optional.of(seen(parts, Face.RAW)), Optional.of(seen(parts, Face.CURED)), true);
     }
 
-    private Lab seen(List<TrialTile.ClayParts> parts, Face face) {
+    private Lab seen(List<PartsOfClay> parts, Face face) {
         Lab lab = truly(parts, face);
         return new Lab(
                 lab.l() + SEEN_SD * random.nextGaussian(),
@@ -119,7 +120,7 @@ final class SimulatedStudio {
     }
 
     /** Mean ΔE00 of the cured colours of these mixes. */
-    double meanError(LearnedClays learned, List<List<TrialTile.ClayParts>> mixes) {
+    double meanError(LearnedClays learned, List<List<PartsOfClay>> mixes) {
         return mixes.stream()
                 .mapToDouble(mix -> ColourDifference.of(learned.colour(mix, Face.CURED), truly(mix, Face.CURED))
                         .total())

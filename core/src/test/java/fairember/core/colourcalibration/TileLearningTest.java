@@ -8,6 +8,7 @@ import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Face;
 import fairember.core.colour.Habit;
 import fairember.core.colour.Lab;
+import fairember.core.colour.PartsOfClay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,7 +30,7 @@ public class TileLearningTest {
                     List<TrialTile> made = make.apply(studio);
                     assertThat(made).hasSize(tiles);
                     LearnedClays learned = TileLearning.learn(studio.clays, made);
-                    List<List<TrialTile.ClayParts>> unseen =
+                    List<List<PartsOfClay>> unseen =
                             Stream.generate(studio::anyMix).limit(150).toList();
                     return studio.meanError(learned, unseen);
                 })
@@ -70,7 +71,7 @@ public class TileLearningTest {
                 SimulatedStudio studio = new SimulatedStudio(seed, 8);
                 LearnedClays before = TileLearning.learn(studio.clays, List.of());
                 LearnedClays after = TileLearning.learn(studio.clays, atRandom(studio, tiles));
-                List<List<TrialTile.ClayParts>> unseen =
+                List<List<PartsOfClay>> unseen =
                         Stream.generate(studio::anyMix).limit(150).toList();
                 gained += studio.meanError(before, unseen) - studio.meanError(after, unseen);
             }
@@ -88,7 +89,7 @@ public class TileLearningTest {
             assertThat(none.habit(clay.id()).rawBend()).allMatch(bend -> Math.abs(bend) < 1e-6);
             assertThat(none.tilesOf(clay.id())).isZero();
         }
-        TrialTile tile = studio.made(List.of(new TrialTile.ClayParts(0, 3), new TrialTile.ClayParts(3, 1)));
+        TrialTile tile = studio.made(List.of(new PartsOfClay(0, 3), new PartsOfClay(3, 1)));
         LearnedClays one = TileLearning.learn(studio.clays, List.of(tile));
         assertThat(one.tilesOf(3)).isEqualTo(1);
         assertThat(one.tilesOf(4)).isZero();
@@ -129,17 +130,14 @@ public class TileLearningTest {
             SimulatedStudio studio = new SimulatedStudio(seed, 8 + seed % 5);
             List<TrialTile> good = atRandom(studio, 12);
             int clay = 3 + seed % 4;
-            TrialTile right = studio.made(List.of(new TrialTile.ClayParts(0, 3), new TrialTile.ClayParts(clay, 1)));
+            TrialTile right = studio.made(List.of(new PartsOfClay(0, 3), new PartsOfClay(clay, 1)));
             TrialTile error = new TrialTile(
-                    List.of(new TrialTile.ClayParts(0, 1), new TrialTile.ClayParts(clay, 3)),
-                    right.raw(),
-                    right.cured(),
-                    true);
+                    List.of(new PartsOfClay(0, 1), new PartsOfClay(clay, 3)), right.raw(), right.cured(), true);
             List<TrialTile> all = new ArrayList<>(good);
             all.add(error);
             LearnedClays without = TileLearning.learn(studio.clays, good);
             LearnedClays with = TileLearning.learn(studio.clays, all);
-            List<List<TrialTile.ClayParts>> unseen =
+            List<List<PartsOfClay>> unseen =
                     Stream.generate(studio::anyMix).limit(100).toList();
             clean += studio.meanError(without, unseen) / studios;
             spoilt += studio.meanError(with, unseen) / studios;
@@ -179,8 +177,8 @@ public class TileLearningTest {
     @Test
     public void tilesOfClaysThatAreGoneAreLeftOut() {
         SimulatedStudio studio = new SimulatedStudio(2, 4);
-        TrialTile gone = new TrialTile(
-                List.of(new TrialTile.ClayParts(77, 1)), Optional.of(new Lab(50, 0, 0)), Optional.empty(), false);
+        TrialTile gone =
+                new TrialTile(List.of(new PartsOfClay(77, 1)), Optional.of(new Lab(50, 0, 0)), Optional.empty(), false);
         LearnedClays learned = TileLearning.learn(studio.clays, List.of(gone));
         assertThat(learned.tiles()).isEmpty();
         assertThat(learned.missed(gone, Face.RAW)).isEmpty();
@@ -188,7 +186,7 @@ public class TileLearningTest {
 
     @Test
     public void aTileOfNothingAndATileThatWasNotLookedAtAreRefused() {
-        List<TrialTile.ClayParts> one = List.of(new TrialTile.ClayParts(1, 1));
+        List<PartsOfClay> one = List.of(new PartsOfClay(1, 1));
         Optional<Lab> grey = Optional.of(new Lab(50, 0, 0));
         assertThat(Refusals.of(() -> new TrialTile(List.of(), grey, grey, true))
                         .get(0)

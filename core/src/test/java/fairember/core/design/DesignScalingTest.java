@@ -40,9 +40,9 @@ public class DesignScalingTest {
         for (int i = 0; i < design.parts().size(); i++) {
             Part before = design.parts().get(i);
             Part after = scaled.design().parts().get(i);
-            if (!(before.solid() instanceof Band)) {
+            if (!(before.shape() instanceof Band)) {
                 double times =
-                        after.solid().volume().mm3() / before.solid().volume().mm3();
+                        after.shape().volume().mm3() / before.shape().volume().mm3();
                 assertThat(times).isCloseTo(3.375, within(0.004));
             }
             assertThat(after.placement().upMm())
@@ -50,8 +50,8 @@ public class DesignScalingTest {
             assertThat(after.core()).isEqualTo(before.core());
         }
         ScaledDesign back = DesignScaling.whole(scaled.design(), 1 / 1.5);
-        assertThat(back.design().parts().get(0).solid().volume().mm3())
-                .isCloseTo(design.parts().get(0).solid().volume().mm3(), within(1e-6));
+        assertThat(back.design().parts().get(0).shape().volume().mm3())
+                .isCloseTo(design.parts().get(0).shape().volume().mm3(), within(1e-6));
     }
 
     @Test
@@ -60,14 +60,14 @@ public class DesignScalingTest {
         ScaledDesign large = DesignScaling.whole(topper, 2);
         assertThat(large.stays()).anyMatch(line -> line.equals("Pencil stays 7.4 mm thick and 175 mm long"));
         Insert pencil = large.design().armature().inserts().get(0);
-        assertThat(pencil.across().mm()).isEqualTo(7.4);
+        assertThat(pencil.thick().mm()).isEqualTo(7.4);
         assertThat(pencil.covered().mm()).isEqualTo(36);
-        Band socket = (Band) large.design().parts().get(0).solid();
+        Band socket = (Band) large.design().parts().get(0).shape();
         assertThat(socket.around().mm()).isEqualTo(7.7);
         assertThat(socket.length().mm()).isEqualTo(36);
         Design seal = Samples.seal();
         assertThat(DesignScaling.whole(seal, 2).stays())
-                .contains("Eye pin stays the same: a finding", "Body keeps its shell of 5 mm");
+                .contains("Findings keep their size", "Body keeps its shell of 5 mm");
         Design doll = DesignTemplates.of(DesignKind.FIGURINE, 1);
         ScaledDesign tall = DesignScaling.whole(doll, 2);
         assertThat(tall.design().armature().wires().get(0).gauge().mm()).isEqualTo(1);
@@ -86,10 +86,10 @@ public class DesignScalingTest {
     public void onePartScalesAndWhatStandsOnItRises() {
         Design doll = DesignTemplates.of(DesignKind.FIGURINE, 1);
         ScaledDesign scaled = DesignScaling.part(doll, 0, 1.5);
-        assertThat(scaled.design().parts().get(0).solid().box().height().mm()).isEqualTo(54);
+        assertThat(scaled.design().parts().get(0).shape().box().height().mm()).isEqualTo(54);
         assertThat(scaled.design().parts().get(1).placement().upMm()).isEqualTo(52);
-        assertThat(scaled.design().parts().get(1).solid())
-                .isEqualTo(doll.parts().get(1).solid());
+        assertThat(scaled.design().parts().get(1).shape())
+                .isEqualTo(doll.parts().get(1).shape());
         assertThat(scaled.design().parts().get(2).placement())
                 .isEqualTo(doll.parts().get(2).placement());
         assertThat(scaled.stays()).contains("Head keeps its size and moves up by 18 mm");

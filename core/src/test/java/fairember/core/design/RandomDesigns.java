@@ -66,6 +66,6 @@ public final class RandomDesigns {
     }
 
     public static Part elsewhere(Part part, Placement placement) {
-        return part.with(part.solid(), part.core(), placement);
+        return part.with(part.shape(), part.core(), placement);
     }
 }

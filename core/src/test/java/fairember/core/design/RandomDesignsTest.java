@@ -40,7 +40,7 @@ public class RandomDesignsTest {
         for (MeasuredPart part : measured.parts()) {
             SizedCore core = part.core();
             double inner = core == null ? 0 : core.inset().volume().mm3();
-            double outer = part.part().solid().volume().mm3();
+            double outer = part.part().shape().volume().mm3();
             double density = part.mix().density().gPerCm3();
             int count = part.part().count();
             assertThat(part.portion().clay().mm3()).isCloseTo(outer - inner, EXACTLY);
@@ -98,8 +98,8 @@ public class RandomDesignsTest {
                         .flatMap(spot -> part.posed().hull().stream().map(spot::of)))
                 .toList();
         double cord = design.parts().stream()
-                .filter(part -> part.solid() instanceof Strand)
-                .mapToDouble(part -> part.solid().thickestSection().mm())
+                .filter(part -> part.shape() instanceof Strand)
+                .mapToDouble(part -> part.shape().thickestSection().mm())
                 .max()
                 .orElse(0);
         double slack = 6 * Outline.FLATNESS_MM + cord;
@@ -117,7 +117,7 @@ public class RandomDesignsTest {
     @Test(dataProvider = "designs")
     public void aScaledDesignHasTheCubeOfItsClay(Design design) {
         for (double factor : new double[] {0.5, 0.8, 1.5}) {
-            Design solid = RandomDesigns.each(design, part -> part.with(part.solid(), null, part.placement()));
+            Design solid = RandomDesigns.each(design, part -> part.with(part.shape(), null, part.placement()));
             Design scaled = DesignScaling.whole(solid, factor).design();
             double before = Samples.measured(solid).clay().g();
             double after = Samples.measured(scaled).clay().g();

@@ -46,8 +46,8 @@ public class ScalingPropertiesTest {
             assertThat(after.placement().acrossMm())
                     .isCloseTo(factor * before.placement().acrossMm(), within(1e-9));
             assertThat(after.placement().tiltDeg()).isEqualTo(before.placement().tiltDeg());
-            assertThat(after.solid().box().height().mm())
-                    .isCloseTo(factor * before.solid().box().height().mm(), CLOSELY);
+            assertThat(after.shape().box().height().mm())
+                    .isCloseTo(factor * before.shape().box().height().mm(), CLOSELY);
             assertThat(after.count()).isEqualTo(before.count());
             CoreSpec core = before.core();
             CoreSpec kept = after.core();
@@ -97,8 +97,8 @@ public class ScalingPropertiesTest {
         Design back = DesignScaling.whole(there.design(), 1 / factor).design();
         assertThat(high(back)).isCloseTo(high, CLOSELY);
         for (int i = 0; i < design.parts().size(); i++) {
-            assertThat(back.parts().get(i).solid().volume().mm3())
-                    .isCloseTo(design.parts().get(i).solid().volume().mm3(), CLOSELY);
+            assertThat(back.parts().get(i).shape().volume().mm3())
+                    .isCloseTo(design.parts().get(i).shape().volume().mm3(), CLOSELY);
         }
     }
 
@@ -109,8 +109,8 @@ public class ScalingPropertiesTest {
                 .design();
         Design once = DesignScaling.whole(design, factor * 1.1).design();
         for (int i = 0; i < design.parts().size(); i++) {
-            assertThat(twice.parts().get(i).solid().volume().mm3())
-                    .isCloseTo(once.parts().get(i).solid().volume().mm3(), CLOSELY);
+            assertThat(twice.parts().get(i).shape().volume().mm3())
+                    .isCloseTo(once.parts().get(i).shape().volume().mm3(), CLOSELY);
             assertThat(twice.parts().get(i).placement().upMm())
                     .isCloseTo(once.parts().get(i).placement().upMm(), within(1e-9));
         }
@@ -120,7 +120,7 @@ public class ScalingPropertiesTest {
     @Test(dataProvider = "templates")
     public void clayAloneLeansAsFarInEverySize(Design design, double factor) {
         List<Part> parts = design.parts().stream()
-                .map(part -> part.with(part.solid(), null, part.placement()))
+                .map(part -> part.with(part.shape(), null, part.placement()))
                 .toList();
         Design clay = RandomDesigns.made(parts);
         Balance before = Balancing.balance(Samples.measured(clay));

@@ -1,0 +1,61 @@
+package fairember.core.batch;
+
+import fairember.core.document.Name;
+import fairember.core.document.RefersTo;
+import fairember.core.document.SavedUnder;
+import fairember.core.input.Gathering;
+import fairember.core.input.Span;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A batch: designs times quantities, when it begins and when it is due.
+ *
+ * @param lines up to {@value #MOST_LINES}, each design once
+ */
+public record Batch(
+        @SavedUnder long id,
+        @Name String name,
+        BatchState state,
+        LocalDate beginsOn,
+        LocalDate dueOn,
+        List<BatchLine> lines) {
+    /** Most different designs in a batch. */
+    public static final int MOST_LINES = 40;
+
+    /**
+     * A batch that can be.
+     *
+     * @throws fairember.core.input.InvalidInputException with everything that is wrong
+     */
+    public Batch {
+        lines = List.copyOf(lines);
+        Gathering g = new Gathering();
+        if (lines.size() > MOST_LINES) {
+            g.error("lines", lines.size() + " pieces", "up to " + MOST_LINES, "Split the order into two batches.");
+        }
+        Set<Long> seen = new HashSet<>();
+        for (int i = 0; i < lines.size(); i++) {
+            if (!seen.add(lines.get(i).designId())) {
+                g.error(
+                        "lines[" + i + "].designId",
+                        "a design twice",
+                        "each design once",
+                        "Put both counts on one line.");
+            }
+        }
+        g.orRefuse();
+    }
+
+    /** How many pieces of a design. */
+    public record BatchLine(@RefersTo("design") long designId, int quantity) {
+        public static final Span QUANTITY = Job.QUANTITY;
+    }
+
+    /** The same batch, further on. */
+    public Batch in(BatchState newState) {
+        return new Batch(id, name, newState, beginsOn, dueOn, lines);
+    }
+}
