@@ -104,9 +104,7 @@ public class MixRoundTripTest extends ServerTest {
         }
         form.put("measured", seed % 2 == 0);
         form.put("note", "lot " + seed);
-        if (seed % 2 == 0) {
-            form.put("confirmed", true);
-        }
+        form.put("confirmed", seed % 2 == 0);
         JsonNode sent = Http.JSON.readTree(Http.JSON.writeValueAsString(form));
         long id = http().post("/api/tiles", form).json().path("id").asLong();
         JsonNode view = tile(id);

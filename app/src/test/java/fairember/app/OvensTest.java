@@ -2,7 +2,7 @@ package fairember.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import fairember.core.studio.BakeRef;
+import fairember.core.batch.BakeRef;
 import fairember.core.studio.LoadItem;
 import fairember.core.studio.PlanConstraints;
 import java.util.ArrayList;

@@ -20,13 +20,13 @@ public class ProblemsTest extends ServerTest {
             {"/api/sums/shape", BALL.formatted("0"), 422, "dimensions.diameterMm"},
             {"/api/sums/shape", BALL.formatted("-5"), 422, "dimensions.diameterMm"},
             {"/api/sums/shape", BALL.formatted("1e99"), 422, "dimensions.diameterMm"},
-            {"/api/sums/shape", BALL.formatted("\"wide\""), 400, "dimensions.diameterMm"},
-            {"/api/sums/shape", BALL.formatted("null"), 400, "dimensions.diameterMm"},
-            {"/api/sums/shape", "{\"kind\":\"BLOB\",\"dimensions\":{}}", 400, "kind"},
-            {"/api/sums/shape", "{\"kind\":\"BALL\",\"dimensions\":{\"diameterMm\":4,\"x\":1}}", 422, "x"},
+            {"/api/sums/shape", BALL.formatted("\"wide\""), 422, "dimensions.diameterMm"},
+            {"/api/sums/shape", BALL.formatted("null"), 422, "dimensions.diameterMm"},
+            {"/api/sums/shape", "{\"kind\":\"BLOB\",\"dimensions\":{}}", 422, "kind"},
+            {"/api/sums/shape", "{\"kind\":\"BALL\",\"dimensions\":{\"diameterMm\":4,\"x\":1}}", 422, "dimensions.x"},
             {"/api/sums/shape", "{\"kind\":\"BALL\"}", 422, "dimensions"},
-            {"/api/sums/portion", "{\"volumeMm3\":100}", 400, "densityGPerCm3"},
-            {"/api/sums/portion", "{\"volumeMm3\":100,\"densityGPerCm3\":1.7,\"more\":1}", 400, "more"},
+            {"/api/sums/portion", "{\"volumeMm3\":100}", 422, "densityGPerCm3"},
+            {"/api/sums/portion", "{\"volumeMm3\":100,\"densityGPerCm3\":1.7,\"more\":1}", 422, "more"},
             {"/api/sums/mix", "{\"wantedG\":10,\"parts\":[]}", 422, "parts"},
             {"/api/sums/loads", "{\"ovens\":null,\"bakes\":[]}", 422, "ovens"},
             {
@@ -53,14 +53,14 @@ public class ProblemsTest extends ServerTest {
                 422,
                 "bakes[0].key"
             },
-            {"/api/sums/loads", "{\"ovens\":[],\"bakes\":[null]}", 400, "bakes[0]"},
+            {"/api/sums/loads", "{\"ovens\":[],\"bakes\":[null]}", 422, "bakes[0]"},
             {
                 "/api/sums/portion",
                 "{\"volumeMm3\":100,\"densityGPerCm3\":1.7,\"cordMm\":6,\"blocksG\":[57,null]}",
-                400,
+                422,
                 "blocksG[1]"
             },
-            {"/api/baking/moves", "{\"from\":99,\"item\":null}", 422, "from"},
+            {"/api/baking/moves", "{\"from\":99,\"item\":null}", 422, "item"},
             {"/api/designs/measure", "{\"name\":\"x\"}", 422, "kind"},
             {
                 "/api/batches/plan",

@@ -65,7 +65,11 @@ class CalendarController {
                                 task.pieces(),
                                 task.job().design().design().name());
                 calendar.add(event(
-                        uid("hands-" + task.job().key() + "-" + task.index(), uids), slot.from(), slot.to(), what, ""));
+                        uid("hands-" + task.job().key().words() + "-" + task.index(), uids),
+                        slot.from(),
+                        slot.to(),
+                        what,
+                        ""));
             }
         }
         return ResponseEntity.ok()

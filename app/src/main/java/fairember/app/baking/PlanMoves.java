@@ -1,12 +1,12 @@
 package fairember.app.baking;
 
-import fairember.app.batch.BakeKeys;
 import fairember.app.batch.LoadPlans;
 import fairember.app.batch.Planning;
 import fairember.app.turns.SearchTurns;
 import fairember.app.web.AdviceView;
 import fairember.core.advice.Advice;
 import fairember.core.advice.Grade;
+import fairember.core.batch.BakeRef;
 import fairember.core.input.InvalidInputException;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
@@ -92,7 +92,7 @@ class PlanMoves {
         }
         List<LoadItem> items = new ArrayList<>();
         for (PlannedLoad.Item item : plan.loads().get(load).items()) {
-            items.add(BakeKeys.item(item.bake().key(), item.count()));
+            items.add(LoadItem.of(BakeRef.of(item.bake()), item.count()));
         }
         return items;
     }

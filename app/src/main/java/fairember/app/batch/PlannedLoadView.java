@@ -1,12 +1,14 @@
 package fairember.app.batch;
 
 import fairember.app.web.AdviceView;
+import fairember.core.batch.BakeRef;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.Job;
 import fairember.core.design.DesignHeating;
 import fairember.core.design.MeasuredStage;
 import fairember.core.design.StageHeat;
 import fairember.core.heat.Air;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.Place;
 import fairember.core.ovenload.PlannedLoad;
 import fairember.core.studio.LoadItem;
@@ -61,7 +63,7 @@ public record PlannedLoadView(
     public static PlannedLoadView of(
             BatchSchedule.TimedLoad timed, BatchSchedule plan, List<Job> jobs, Map<Long, String> batchNames) {
         PlannedLoad load = timed.load();
-        List<String> keys = load.items().stream().map(i -> i.bake().key()).toList();
+        List<BakeKey> keys = load.items().stream().map(i -> i.bake().key()).toList();
         return new PlannedLoadView(
                 plan.loads().indexOf(timed) + 1,
                 load.oven(),
@@ -102,9 +104,9 @@ public record PlannedLoadView(
         return least;
     }
 
-    private static @Nullable MeasuredStage stage(Job job, String bakeKey) {
+    private static @Nullable MeasuredStage stage(Job job, BakeKey bake) {
         for (int i = 0; i < job.design().stages().size(); i++) {
-            if (job.bakeKey(i).equals(bakeKey)) {
+            if (job.bake(i).equals(bake)) {
                 return job.design().stages().get(i);
             }
         }
@@ -112,7 +114,7 @@ public record PlannedLoadView(
     }
 
     private static PlannedItemView item(PlannedLoad.Item item, List<Job> jobs, Map<Long, String> batchNames) {
-        LoadItem ids = BakeKeys.item(item.bake().key(), item.count());
+        LoadItem ids = LoadItem.of(BakeRef.of(item.bake()), item.count());
         int unitsEach = jobs.stream()
                 .flatMap(job -> Stream.ofNullable(stage(job, item.bake().key())))
                 .mapToInt(MeasuredStage::unitsEach)
@@ -128,7 +130,7 @@ public record PlannedLoadView(
                 unitsEach);
     }
 
-    private static PlaceView place(Place place, List<String> keys) {
+    private static PlaceView place(Place place, List<BakeKey> keys) {
         return new PlaceView(
                 keys.indexOf(place.key()),
                 place.shelf(),

@@ -8,6 +8,7 @@ import fairember.app.oven.ConstraintsStore;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
 import fairember.app.settings.SettingsStore;
+import fairember.core.batch.BakeRef;
 import fairember.core.batch.Batch;
 import fairember.core.batch.BatchBakes;
 import fairember.core.batch.BatchProgress;
@@ -15,13 +16,14 @@ import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.BatchScheduling;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
+import fairember.core.batch.JobKey;
 import fairember.core.batch.Progress;
 import fairember.core.batch.WorkHours;
 import fairember.core.batch.Workshop;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
-import fairember.core.studio.BakeRef;
 import fairember.core.studio.LoadItem;
 import fairember.core.studio.LoggedLoad;
 import fairember.core.studio.PlanConstraints;
@@ -169,7 +171,7 @@ public class Planning {
                     .filter(t -> t.designId() == designId && t.check() < checks)
                     .count();
             return new Job(
-                    BakeKeys.job(batchId, designId),
+                    new JobKey(batchId, designId),
                     design,
                     line.quantity(),
                     new Progress(steps, units, unitsIn, lost, ticked == checks));
@@ -233,7 +235,7 @@ public class Planning {
         List<Work> works = works(batch -> batch.state() != BatchState.FINISHED);
         List<Job> jobs = works.stream().flatMap(w -> w.jobs().stream()).toList();
         Map<BakeRef, Integer> left = new HashMap<>();
-        BatchBakes.of(jobs).forEach(bake -> left.put(BakeKeys.ref(bake.key()), bake.count()));
+        BatchBakes.of(jobs).forEach(bake -> left.put(BakeRef.of(bake), bake.count()));
         PlanConstraints still = wanted.left(left);
         return new Open(jobs, bench(works, still), fromNow(), still);
     }
@@ -247,8 +249,8 @@ public class Planning {
         WorkHours hours = known.hours();
         List<FormStore.Saved<StudioOven>> saved = ovens.all();
         List<Long> ids = saved.stream().map(FormStore.Saved::id).toList();
-        Map<String, LocalDateTime> begins = new HashMap<>();
-        Map<String, LocalDateTime> due = new HashMap<>();
+        Map<JobKey, LocalDateTime> begins = new HashMap<>();
+        Map<JobKey, LocalDateTime> due = new HashMap<>();
         for (Work work : works) {
             Batch batch = work.saved().form();
             for (Job job : work.jobs()) {
@@ -267,10 +269,13 @@ public class Planning {
                 begins,
                 due,
                 wanted.apart().stream()
-                        .map(a -> new LoadProblem.Apart(BakeKeys.bake(a.one()), BakeKeys.bake(a.other())))
+                        .map(a -> new LoadProblem.Apart(a.one(), a.other()))
                         .toList(),
                 wanted.pins().stream()
-                        .map(p -> new Workshop.Pin(ids.indexOf(p.ovenId()), BakeKeys.pinnedItems(p.items()), p.inAt()))
+                        .map(p -> new Workshop.Pin(
+                                ids.indexOf(p.ovenId()),
+                                p.items().stream().map(LoadItem::pinned).toList(),
+                                p.inAt()))
                         .toList());
     }
 
@@ -294,7 +299,7 @@ public class Planning {
     private BatchScheduling.Start fromNow() {
         LocalDateTime now = now();
         List<Long> ids = ovens.all().stream().map(FormStore.Saved::id).toList();
-        Map<String, LocalDateTime> cooledAt = new HashMap<>();
+        Map<BakeKey, LocalDateTime> cooledAt = new HashMap<>();
         Map<Integer, LocalDateTime> ovenFree = new HashMap<>();
         for (FormStore.Saved<LoggedLoad> load : loads.all()) {
             LoggedLoad form = load.form();
@@ -308,7 +313,7 @@ public class Planning {
             for (LoadItem item : form.items()) {
                 LocalDateTime cooled = out.plusSeconds(coolingSeconds(item));
                 if (cooled.isAfter(now)) {
-                    cooledAt.merge(BakeKeys.bake(item), cooled, (a, b) -> a.isAfter(b) ? a : b);
+                    cooledAt.merge(item.bake(), cooled, (a, b) -> a.isAfter(b) ? a : b);
                 }
             }
         }

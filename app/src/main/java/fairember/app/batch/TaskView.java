@@ -27,7 +27,7 @@ public record TaskView(
 
     public static TaskView of(BatchSchedule.HandsTask task) {
         long designId = task.job().design().design().id();
-        long batchId = BakeKeys.item(task.job().bakeKey(0), 0).batchId();
+        long batchId = task.job().key().batchId();
         return new TaskView(
                 batchId,
                 designId,

@@ -8,6 +8,7 @@ import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.loadsearch.Effort;
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Makers;
 import fairember.core.ovenload.Objective;
@@ -122,7 +123,7 @@ record LoadsSumForm(
             return new LoadProblem.PinnedLoad(
                     oven,
                     all("items", items).stream()
-                            .map(i -> new LoadProblem.PinnedItem(given("key", i.key()), i.count()))
+                            .map(i -> new LoadProblem.PinnedItem(BakeKey.of(i.key()), i.count()))
                             .toList(),
                     at == null ? Optional.empty() : Optional.of(new Minutes(TIME.check(at))));
         }
@@ -160,7 +161,7 @@ record LoadsSumForm(
         List<Bake> checkedBakes =
                 each(g, "bakes", g.at("", () -> all("bakes", bakes)).orElse(null), PlanBakeForm::parse);
         List<LoadProblem.Apart> checkedApart =
-                each(g, "apart", apart, p -> new LoadProblem.Apart(given("one", p.one()), given("other", p.other())));
+                each(g, "apart", apart, p -> new LoadProblem.Apart(BakeKey.of(p.one()), BakeKey.of(p.other())));
         List<LoadProblem.PinnedLoad> checkedPins = each(g, "pins", pins, PinnedLoadForm::parse);
         List<Objective> objectives =
                 g.at("", () -> all("order", or(order, LoadProblem.USUAL))).orElse(LoadProblem.USUAL);

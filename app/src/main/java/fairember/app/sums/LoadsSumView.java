@@ -54,11 +54,11 @@ record LoadsSumView(
                     load.fill().percent(),
                     load.pinned(),
                     load.items().stream()
-                            .map(i -> new LoadSumItemView(i.bake().key(), i.count()))
+                            .map(i -> new LoadSumItemView(i.bake().key().words(), i.count()))
                             .toList(),
                     load.places().stream()
                             .map(p -> new LoadSumPlaceView(
-                                    p.key(),
+                                    p.key().words(),
                                     p.shelf(),
                                     p.left().mm(),
                                     p.back().mm(),
@@ -79,7 +79,7 @@ record LoadsSumView(
         return new LoadsSumView(
                 plan.hands().stream()
                         .map(h -> new ShapingView(
-                                h.key(), h.begin().min(), h.end().min()))
+                                h.key().words(), h.begin().min(), h.end().min()))
                         .toList(),
                 plan.loads().stream().map(LoadSumView::of).toList(),
                 plan.scores().stream()

@@ -8,6 +8,7 @@ import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Temperature;
@@ -56,7 +57,7 @@ record PlanBakeForm(
     /** A bake that comes first, and the minutes it cools. */
     record WaitForm(String key, double coolingMin) {
         private Bake.Wait parse() {
-            return new Bake.Wait(given("key", key), new Minutes(BAKING_TIME.check(coolingMin)));
+            return new Bake.Wait(BakeKey.of(key), new Minutes(BAKING_TIME.check(coolingMin)));
         }
     }
 
@@ -84,7 +85,7 @@ record PlanBakeForm(
         g.orRefuse();
         Double due = dueMin;
         return new Bake(
-                key,
+                BakeKey.of(key),
                 or(name, key),
                 count,
                 or(least, 1),

@@ -22,6 +22,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.context.request.async.AsyncRequestTimeoutException;
 
 /** Turns what went wrong into {@linkplain ProblemDocuments problem documents}. */
 @RestControllerAdvice
@@ -81,6 +82,12 @@ class Problems {
         HttpStatus status =
                 kind == StoreException.Trouble.FULL ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
         return problem(status, "Not saved", detail, List.of());
+    }
+
+    /** A stream of events ends when its time is over; the page opens another. */
+    @ExceptionHandler
+    void over(AsyncRequestTimeoutException over) {
+        LOG.debug("A stream of events is over", over);
     }
 
     /** Whoever asked has gone: there is nobody to answer. */

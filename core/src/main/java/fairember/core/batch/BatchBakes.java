@@ -22,12 +22,12 @@ public final class BatchBakes {
     public static List<Bake> of(List<Job> jobs) {
         List<Bake> bakes = new ArrayList<>();
         for (Job job : jobs) {
-            String before = null;
+            BakeRef before = null;
             for (int i = 0; i < job.design().stages().size(); i++) {
                 int left = left(job, i);
                 if (left > 0 && !dries(job, i)) {
                     bakes.add(bake(job, i, left, before));
-                    before = job.bakeKey(i);
+                    before = job.bake(i);
                 }
             }
         }
@@ -44,20 +44,20 @@ public final class BatchBakes {
     static List<Bake> of(List<Job> jobs, Workshop bench, BatchScheduling.Start start, LocalDateTime zero) {
         List<Bake> bakes = new ArrayList<>();
         for (Job job : jobs) {
-            String before = null;
+            BakeRef before = null;
             for (int i = 0; i < job.design().stages().size(); i++) {
                 int left = left(job, i);
                 if (left <= 0 || dries(job, i)) {
                     continue;
                 }
                 LocalDateTime begins = bench.begins().getOrDefault(job.key(), zero);
-                LocalDateTime cooled = i == 0 ? begins : start.cooledAt().getOrDefault(job.bakeKey(i - 1), begins);
+                LocalDateTime cooled = i == 0 ? begins : start.cooledAt().getOrDefault(job.bake(i - 1), begins);
                 Minutes from = minutes(zero, cooled.isAfter(begins) ? cooled : begins);
                 Bake bake = bake(job, i, left, before).shaped(new Bake.Hands(from, work(job, i)));
                 boolean last = i == job.design().design().lastStage();
                 OptionalDouble due = last ? due(job, bench, zero) : OptionalDouble.empty();
                 bakes.add(due.isPresent() ? bake.dueAt(due.getAsDouble()) : bake);
-                before = job.bakeKey(i);
+                before = job.bake(i);
             }
         }
         return bakes;
@@ -73,12 +73,12 @@ public final class BatchBakes {
         return job.alive() * units - job.progress().bakedOrIn(stage);
     }
 
-    private static Bake bake(Job job, int i, int left, @Nullable String before) {
+    private static Bake bake(Job job, int i, int left, @Nullable BakeRef before) {
         MeasuredStage stage = job.design().stages().get(i);
         Minutes cooling =
                 i == 0 ? Minutes.ZERO : job.design().stages().get(i - 1).stage().cooling();
         return new Bake(
-                job.bakeKey(i),
+                job.bake(i),
                 job.design().design().name() + ", " + stage.stage().name(),
                 left,
                 1,

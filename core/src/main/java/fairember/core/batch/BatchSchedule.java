@@ -2,6 +2,7 @@ package fairember.core.batch;
 
 import fairember.core.advice.Advice;
 import fairember.core.design.Step;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.PlannedLoad;
 import fairember.core.ovenload.Score;
 import fairember.core.quantity.Energy;
@@ -45,11 +46,11 @@ public record BatchSchedule(
 
     /** The part of this schedule that some jobs have in it; its finish is when the last of theirs is done. */
     public BatchSchedule of(List<Job> jobs) {
-        Set<String> keys = jobs.stream().map(Job::key).collect(Collectors.toSet());
-        Set<String> bakes = new HashSet<>();
+        Set<JobKey> keys = jobs.stream().map(Job::key).collect(Collectors.toSet());
+        Set<BakeKey> bakes = new HashSet<>();
         for (Job job : jobs) {
             for (int i = 0; i < job.design().stages().size(); i++) {
-                bakes.add(job.bakeKey(i));
+                bakes.add(job.bake(i));
             }
         }
         List<HandsTask> own =
@@ -86,7 +87,7 @@ public record BatchSchedule(
     }
 
     /** The share of a load's things that are among some bakes. */
-    private static double share(PlannedLoad load, Set<String> bakes) {
+    private static double share(PlannedLoad load, Set<BakeKey> bakes) {
         double all = load.items().stream().mapToInt(PlannedLoad.Item::count).sum();
         double own = load.items().stream()
                 .filter(i -> bakes.contains(i.bake().key()))

@@ -1,6 +1,7 @@
 package fairember.core.batch;
 
 import fairember.core.design.Step;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.PlannedLoad;
@@ -42,7 +43,7 @@ public final class BatchScheduling {
      * @param ovenFree by oven: when the load that is in it comes out; ovens left out are free
      * @param cooledAt by bake key: when what is in the oven now, or cooling, can be handled
      */
-    public record Start(LocalDateTime now, Map<Integer, LocalDateTime> ovenFree, Map<String, LocalDateTime> cooledAt) {
+    public record Start(LocalDateTime now, Map<Integer, LocalDateTime> ovenFree, Map<BakeKey, LocalDateTime> cooledAt) {
         public Start {
             ovenFree = Map.copyOf(ovenFree);
             cooledAt = Map.copyOf(cooledAt);
@@ -84,7 +85,7 @@ public final class BatchScheduling {
     private BatchSchedule times(LoadPlan plan) {
         List<BatchSchedule.TimedLoad> loads =
                 plan.loads().stream().map(this::timed).toList();
-        Map<String, LocalDateTime> cooled = new HashMap<>(start.cooledAt());
+        Map<BakeKey, LocalDateTime> cooled = new HashMap<>(start.cooledAt());
         for (BatchSchedule.TimedLoad load : loads) {
             load.load()
                     .items()
@@ -97,7 +98,7 @@ public final class BatchScheduling {
         for (Job job : jobs) {
             dry(job, cooled);
             LocalDateTime ready =
-                    cooled.getOrDefault(job.bakeKey(job.design().design().lastStage()), zero);
+                    cooled.getOrDefault(job.bake(job.design().design().lastStage()), zero);
             finish(job, job.design().design().lastStage() + 1, later(ready, zero));
         }
         tasks.sort(Comparator.comparing(BatchSchedule.HandsTask::begin));
@@ -126,10 +127,10 @@ public final class BatchScheduling {
         return new BatchSchedule.TimedLoad(load, at(load.heatFrom()), in, out, out.plus(cooling));
     }
 
-    private Duration cooling(String bakeKey) {
+    private Duration cooling(BakeKey bakeKey) {
         for (Job job : jobs) {
             for (int i = 0; i < job.design().stages().size(); i++) {
-                if (job.bakeKey(i).equals(bakeKey)) {
+                if (job.bake(i).equals(bakeKey)) {
                     return seconds(job.design().stages().get(i).stage().cooling());
                 }
             }
@@ -138,12 +139,12 @@ public final class BatchScheduling {
     }
 
     /** The steps before a bake, one after the other from {@code begin}. */
-    private void shape(String bakeKey, LocalDateTime begin) {
+    private void shape(BakeKey bakeKey, LocalDateTime begin) {
         for (Job job : jobs) {
             List<Step> steps = job.design().design().steps();
             LocalDateTime next = begin;
             for (int i = 0; i < steps.size(); i++) {
-                if (job.bakeKey(steps.get(i).stage()).equals(bakeKey)) {
+                if (job.bake(steps.get(i).stage()).equals(bakeKey)) {
                     next = add(job, i, next, UnaryOperator.identity());
                 }
             }
@@ -151,12 +152,12 @@ public final class BatchScheduling {
     }
 
     /** Stages that dry in the air: their steps in the first gaps, then their hours; over when later steps are begun. */
-    private void dry(Job job, Map<String, LocalDateTime> cooled) {
+    private void dry(Job job, Map<BakeKey, LocalDateTime> cooled) {
         for (int i = 0; i < job.design().stages().size(); i++) {
             if (!BatchBakes.dries(job, i) || job.alive() == 0) {
                 continue;
             }
-            LocalDateTime ready = later(i == 0 ? zero : cooled.getOrDefault(job.bakeKey(i - 1), zero), zero);
+            LocalDateTime ready = later(i == 0 ? zero : cooled.getOrDefault(job.bake(i - 1), zero), zero);
             ready = later(ready, bench.begins().getOrDefault(job.key(), zero));
             LocalDateTime shaped = place(job, i, i, ready);
             Minutes drying = job.design().stages().get(i).need().drying().orElse(Minutes.ZERO);
@@ -164,7 +165,7 @@ public final class BatchScheduling {
             if (dried.isAfter(zero)) {
                 dryings.add(new BatchSchedule.Drying(job, i, shaped, dried));
             }
-            cooled.merge(job.bakeKey(i), dried, BatchScheduling::later);
+            cooled.merge(job.bake(i), dried, BatchScheduling::later);
         }
     }
 
@@ -232,7 +233,7 @@ public final class BatchScheduling {
         Stream<LocalDateTime> cooling = jobs.stream()
                 .flatMap(job -> Stream.iterate(0, i -> i + 1)
                         .limit(job.design().stages().size())
-                        .map(job::bakeKey))
+                        .map(job::bake))
                 .map(start.cooledAt()::get)
                 .filter(Objects::nonNull);
         Stream<LocalDateTime> dried = dryings.stream().map(BatchSchedule.Drying::to);

@@ -11,14 +11,14 @@ import fairember.core.input.Span;
  * @param quantity wanted, 1 to 2000
  * @param progress what is done of it already
  */
-public record Job(String key, MeasuredDesign design, int quantity, Progress progress) {
+public record Job(JobKey key, MeasuredDesign design, int quantity, Progress progress) {
     public static final Span QUANTITY = Span.count("quantity", "how many", 1, 2000);
 
     public Job {
         QUANTITY.check(quantity);
     }
 
-    public Job(String key, MeasuredDesign design, int quantity) {
+    public Job(JobKey key, MeasuredDesign design, int quantity) {
         this(key, design, quantity, Progress.NONE);
     }
 
@@ -33,7 +33,7 @@ public record Job(String key, MeasuredDesign design, int quantity, Progress prog
     }
 
     /** The key of the bake of one stage. */
-    public String bakeKey(int stage) {
-        return key + "/" + stage;
+    public BakeRef bake(int stage) {
+        return key.bake(stage);
     }
 }

@@ -25,8 +25,8 @@ public record Workshop(
         List<Use> ovens,
         WorkHours hours,
         int makers,
-        Map<String, LocalDateTime> begins,
-        Map<String, LocalDateTime> due,
+        Map<JobKey, LocalDateTime> begins,
+        Map<JobKey, LocalDateTime> due,
         List<LoadProblem.Apart> apart,
         List<Pin> pins) {
     public static final Span MAKERS = Span.count("makers", "makers at work", 1, 2);

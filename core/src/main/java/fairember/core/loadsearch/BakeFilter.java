@@ -4,6 +4,7 @@ import fairember.core.advice.Advice;
 import fairember.core.input.Figures;
 import fairember.core.input.InvalidInputException;
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.Stretch;
@@ -19,8 +20,8 @@ import java.util.Set;
 /** Separates bakes that can be planned from those that no plan can contain, and says why. */
 final class BakeFilter {
     private final LoadProblem problem;
-    private final Map<String, Bake> byKey = new HashMap<>();
-    private final Map<String, Boolean> out = new HashMap<>();
+    private final Map<BakeKey, Bake> byKey = new HashMap<>();
+    private final Map<BakeKey, Boolean> out = new HashMap<>();
     private final List<Advice> advice = new ArrayList<>();
 
     private BakeFilter(LoadProblem problem) {
@@ -54,14 +55,14 @@ final class BakeFilter {
         for (Bake bake : problem.bakes()) {
             if (byKey.put(bake.key(), bake) != null) {
                 throw new InvalidInputException(
-                        "key", bake.key() + " twice", "each key once", "Give every bake its own key.");
+                        "key", bake.key().words() + " twice", "each key once", "Give every bake its own key.");
             }
         }
         for (LoadProblem.Apart pair : problem.apart()) {
-            for (String key : List.of(pair.one(), pair.other())) {
+            for (BakeKey key : List.of(pair.one(), pair.other())) {
                 if (!byKey.containsKey(key)) {
                     throw new InvalidInputException(
-                            "apart", key, "the key of a bake in this plan", "Name two planned bakes.");
+                            "apart", key.words(), "the key of a bake in this plan", "Name two planned bakes.");
                 }
             }
         }
@@ -69,7 +70,7 @@ final class BakeFilter {
             for (Bake.Wait wait : bake.after()) {
                 if (!byKey.containsKey(wait.key())) {
                     throw new InvalidInputException(
-                            "after", wait.key(), "the key of a bake in this plan", "Name a planned bake.");
+                            "after", wait.key().words(), "the key of a bake in this plan", "Name a planned bake.");
                 }
             }
         }
@@ -93,7 +94,7 @@ final class BakeFilter {
         }
     }
 
-    private boolean reaches(Bake from, String key, Set<String> seen) {
+    private boolean reaches(Bake from, BakeKey key, Set<BakeKey> seen) {
         for (Bake.Wait wait : from.after()) {
             Bake before = byKey.get(wait.key());
             boolean there =
@@ -209,7 +210,7 @@ final class BakeFilter {
     }
 
     /** Whether a bake, or one it waits for, is left out. */
-    private boolean left(Bake bake, Set<String> seen) {
+    private boolean left(Bake bake, Set<BakeKey> seen) {
         if (out.getOrDefault(bake.key(), false)) {
             return true;
         }

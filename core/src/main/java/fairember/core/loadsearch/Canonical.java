@@ -1,6 +1,7 @@
 package fairember.core.loadsearch;
 
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -25,10 +26,10 @@ final class Canonical {
     static LoadProblem of(LoadProblem problem) {
         List<Bake> waiting = new ArrayList<>(problem.bakes());
         waiting.sort(BY_NATURE);
-        Set<String> here = new HashSet<>();
+        Set<BakeKey> here = new HashSet<>();
         problem.bakes().forEach(bake -> here.add(bake.key()));
         List<Bake> ordered = new ArrayList<>();
-        Set<String> before = new HashSet<>();
+        Set<BakeKey> before = new HashSet<>();
         for (int i = 0; i < waiting.size(); ) {
             Bake next = waiting.get(i);
             boolean ready =
@@ -51,7 +52,7 @@ final class Canonical {
 
     /** A pair with its keys in order. */
     private static LoadProblem.Apart turned(LoadProblem.Apart pair) {
-        List<String> keys = new ArrayList<>(List.of(pair.one(), pair.other()));
+        List<BakeKey> keys = new ArrayList<>(List.of(pair.one(), pair.other()));
         keys.sort(Comparator.naturalOrder());
         return new LoadProblem.Apart(keys.get(0), keys.get(1));
     }

@@ -2,6 +2,7 @@ package fairember.core.loadsearch;
 
 import fairember.core.advice.Advice;
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Objective;
@@ -241,7 +242,7 @@ public final class LoadPlanning {
     /** The plan of what finds hours, when some bakes find none: as many of each as are in time, and none built on the rest. */
     private LoadPlan withoutLate(Table table, Draft draft) {
         int[] inTime = inTime(table, draft);
-        Set<String> without = new HashSet<>();
+        Set<BakeKey> without = new HashSet<>();
         List<Bake> rest = new ArrayList<>();
         for (int j = 0; j < table.bakes; j++) {
             Bake bake = table.planned.get(j);

@@ -1,6 +1,7 @@
 package fairember.core.loadsearch;
 
 import fairember.core.advice.Advice;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -19,7 +20,7 @@ final class PinChecks {
     PinChecks(Table table, Slots slots) {
         this.table = table;
         this.slots = slots;
-        Map<String, Integer> byKey = new HashMap<>();
+        Map<BakeKey, Integer> byKey = new HashMap<>();
         for (int j = 0; j < table.bakes; j++) {
             byKey.put(table.planned.get(j).key(), j);
         }
@@ -37,7 +38,7 @@ final class PinChecks {
         return List.copyOf(advice);
     }
 
-    private void read(int number, LoadProblem.PinnedLoad pin, Map<String, Integer> byKey, int[] left) {
+    private void read(int number, LoadProblem.PinnedLoad pin, Map<BakeKey, Integer> byKey, int[] left) {
         Map<Integer, Integer> content = new TreeMap<>();
         for (LoadProblem.PinnedItem item : pin.items()) {
             Integer j = byKey.get(item.key());

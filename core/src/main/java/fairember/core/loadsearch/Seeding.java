@@ -1,5 +1,6 @@
 package fairember.core.loadsearch;
 
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.PlannedLoad;
 import java.util.ArrayList;
@@ -24,7 +25,7 @@ final class Seeding {
     /** The draft; null when the earlier plan does not hold all that is to be done now, or a pin. */
     @Nullable
     Draft of(LoadPlan earlier, List<Slot> pins) {
-        Map<String, Integer> byKey = new HashMap<>();
+        Map<BakeKey, Integer> byKey = new HashMap<>();
         for (int j = 0; j < table.bakes; j++) {
             byKey.put(table.planned.get(j).key(), j);
         }
@@ -53,7 +54,7 @@ final class Seeding {
         return new Draft(loads.toArray(Slot[]::new), new int[table.bakes], new int[table.bakes]);
     }
 
-    private @Nullable Slot slot(PlannedLoad load, Map<String, Integer> byKey) {
+    private @Nullable Slot slot(PlannedLoad load, Map<BakeKey, Integer> byKey) {
         Map<Integer, Integer> content = new TreeMap<>();
         for (PlannedLoad.Item item : load.items()) {
             Integer j = byKey.get(item.bake().key());

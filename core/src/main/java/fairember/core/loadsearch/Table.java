@@ -1,6 +1,7 @@
 package fairember.core.loadsearch;
 
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Oven;
@@ -131,7 +132,7 @@ final class Table {
     }
 
     private void waits(List<Bake> planned) {
-        Map<String, Integer> byKey = new HashMap<>();
+        Map<BakeKey, Integer> byKey = new HashMap<>();
         for (int j = 0; j < bakes; j++) {
             byKey.put(planned.get(j).key(), j);
         }
@@ -186,7 +187,7 @@ final class Table {
 
     private boolean[][] clashes(List<Bake> planned) {
         boolean[][] never = new boolean[bakes][bakes];
-        Map<String, Integer> byKey = new HashMap<>();
+        Map<BakeKey, Integer> byKey = new HashMap<>();
         for (int i = 0; i < bakes; i++) {
             byKey.put(planned.get(i).key(), i);
             for (int j = 0; j < bakes; j++) {

@@ -1,11 +1,9 @@
 package fairember.core.mix;
 
-import fairember.core.colour.MixPart;
 import fairember.core.document.Default;
 import fairember.core.document.Name;
 import fairember.core.document.RefersTo;
 import fairember.core.document.SavedUnder;
-import fairember.core.input.Span;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -37,7 +35,5 @@ public record MixRecipe(
     public record RecipeLine(
             @RefersTo("clay") @Nullable Long clayId,
             @RefersTo("mix") @Nullable Long mixId,
-            double parts) {
-        public static final Span PARTS = MixPart.PARTS;
-    }
+            double parts) {}
 }

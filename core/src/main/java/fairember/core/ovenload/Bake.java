@@ -27,7 +27,7 @@ import java.util.OptionalDouble;
  *     when nobody waits
  */
 public record Bake(
-        String key,
+        BakeKey key,
         String name,
         int count,
         int least,
@@ -59,7 +59,7 @@ public record Bake(
      * @param key of that bake
      * @param cooling minutes from the end of its last load until the hands may begin here
      */
-    public record Wait(String key, Minutes cooling) {}
+    public record Wait(BakeKey key, Minutes cooling) {}
 
     /**
      * A bake whose minutes and counts are in order.
@@ -85,10 +85,10 @@ public record Bake(
 
     /** A bake that may be turned, alone or with others, with nothing for the hands and nobody waiting. */
     public static Bake plain(
-            String key, int count, Box unit, Temperature low, Temperature high, Minutes bakingTime, Minutes most) {
+            String name, int count, Box unit, Temperature low, Temperature high, Minutes bakingTime, Minutes most) {
         return new Bake(
-                key,
-                key,
+                BakeKey.of(name),
+                name,
                 count,
                 1,
                 unit,

@@ -5,4 +5,4 @@ package fairember.core.ovenload;
  *
  * @param turns whether it may be turned
  */
-record Flat(String key, double width, double depth, double height, boolean turns) {}
+record Flat(BakeKey key, double width, double depth, double height, boolean turns) {}

@@ -21,7 +21,7 @@ public final class HotPlaces {
 
     private final List<TraySpot> spots;
     private final double temperatureC;
-    private final Map<String, Bake> bakes = new HashMap<>();
+    private final Map<BakeKey, Bake> bakes = new HashMap<>();
 
     /** The known places of an oven's trays in a load of these bakes at a temperature. */
     public HotPlaces(Oven oven, Temperature temperature, Collection<Bake> bakes) {

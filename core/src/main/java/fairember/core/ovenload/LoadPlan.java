@@ -27,7 +27,7 @@ public record LoadPlan(List<Shaping> hands, List<PlannedLoad> loads, List<Score>
      * @param begin from the zero of the plan
      * @param end after {@code begin} by its minutes, and by the hours closed between when it may be broken
      */
-    public record Shaping(String key, Minutes begin, Minutes end) {}
+    public record Shaping(BakeKey key, Minutes begin, Minutes end) {}
 
     /** The value of an objective. */
     public double value(Objective objective) {

@@ -50,7 +50,7 @@ public record LoadProblem(
     }
 
     /** Two bakes, by key, that must not share a load. */
-    public record Apart(String one, String other) {}
+    public record Apart(BakeKey one, BakeKey other) {}
 
     /**
      * A load that is to stay as it is.
@@ -65,5 +65,5 @@ public record LoadProblem(
     }
 
     /** A number of things of a bake, by key. */
-    public record PinnedItem(String key, int count) {}
+    public record PinnedItem(BakeKey key, int count) {}
 }

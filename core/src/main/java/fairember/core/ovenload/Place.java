@@ -13,4 +13,4 @@ import fairember.core.quantity.Length;
  * @param depth of its box front to back
  * @param height above the tray
  */
-public record Place(String key, int shelf, Length left, Length back, Length width, Length depth, Length height) {}
+public record Place(BakeKey key, int shelf, Length left, Length back, Length width, Length depth, Length height) {}

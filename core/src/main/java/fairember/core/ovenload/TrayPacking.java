@@ -34,7 +34,7 @@ public final class TrayPacking {
     private final List<Tray> trays;
 
     /** Things alike that are to be laid. */
-    public record Lot(String key, int count, Box unit, boolean turns) {}
+    public record Lot(BakeKey key, int count, Box unit, boolean turns) {}
 
     /** A tray of the oven: which, and the free height above it. */
     private record Tray(int shelf, double clearance) {}

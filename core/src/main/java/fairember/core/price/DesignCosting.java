@@ -4,6 +4,7 @@ import fairember.core.batch.BatchBakes;
 import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.Job;
+import fairember.core.batch.JobKey;
 import fairember.core.design.FittedFinding;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Step;
@@ -23,6 +24,9 @@ import java.util.stream.Stream;
 
 /** Works out what a design costs in a batch of its own. */
 public final class DesignCosting {
+    /** The one job of a batch that is only reckoned. */
+    private static final JobKey ALONE = new JobKey(0, 0);
+
     private DesignCosting() {}
 
     /**
@@ -30,9 +34,9 @@ public final class DesignCosting {
      * alone, as {@link CostLadder#of} adds them up.
      */
     public static DesignCost cost(MeasuredDesign design, int quantity, Rates rates, FoilRoll roll, Oven oven) {
-        BatchNeeds needs = BatchNeeding.needs(List.of(new Job("one", design, 1)), MixWaste.ofHands(rates.waste()));
+        BatchNeeds needs = BatchNeeding.needs(List.of(new Job(ALONE, design, 1)), MixWaste.ofHands(rates.waste()));
         LoadPlan loads = LoadPlanning.plan(
-                LoadProblem.of(oven, BatchBakes.of(List.of(new Job("batch", design, quantity)))), Effort.RULES);
+                LoadProblem.of(oven, BatchBakes.of(List.of(new Job(ALONE, design, quantity)))), Effort.RULES);
         List<Step> steps = design.design().steps();
         return CostLadder.of(new CostInputs(
                 quantity,

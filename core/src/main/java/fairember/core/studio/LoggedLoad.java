@@ -1,5 +1,6 @@
 package fairember.core.studio;
 
+import fairember.core.batch.BakeRef;
 import fairember.core.document.Default;
 import fairember.core.document.RefersTo;
 import fairember.core.input.Gathering;

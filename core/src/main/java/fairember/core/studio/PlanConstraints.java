@@ -1,5 +1,6 @@
 package fairember.core.studio;
 
+import fairember.core.batch.BakeRef;
 import fairember.core.input.Gathering;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -62,7 +63,7 @@ public record PlanConstraints(List<PinnedLoad> pins, List<ApartBakes> apart) {
             for (LoadItem item : pin.items()) {
                 int count = Math.min(item.count(), free.getOrDefault(item.bake(), 0));
                 if (count > 0) {
-                    items.add(new LoadItem(item.batchId(), item.designId(), item.stage(), count));
+                    items.add(LoadItem.of(item.bake(), count));
                     free.merge(item.bake(), -count, Integer::sum);
                 }
             }

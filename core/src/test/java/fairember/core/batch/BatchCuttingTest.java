@@ -29,7 +29,7 @@ public class BatchCuttingTest {
     /** Ten seals: 20 eyes of white alone, straight from the opened 100 g; 10 bodies of rose, from the lump with its waste. */
     @Test
     public void aClayAloneIsCutFromItsBlocksAndAMixFromItsLump() {
-        Job job = new Job("a", Samples.measured(Samples.seal()), 10);
+        Job job = new Job(new JobKey(1, 97), Samples.measured(Samples.seal()), 10);
         BatchNeeds needs = BatchNeeding.needs(List.of(job), MixWaste.ofHands(Share.ofPercent(10)));
         List<BatchCutting.MixCut> cuts = BatchCutting.portions(needs);
         assertThat(cuts).extracting(c -> c.mix().mix().name()).containsExactly("Rose", "Chalk");
@@ -50,7 +50,7 @@ public class BatchCuttingTest {
     @Test
     public void wiresAreCutFromCoilsOfTheirOwnKind() {
         MeasuredDesign doll = Samples.measured(DesignTemplates.of(DesignKind.FIGURINE, Samples.CHALK.id()));
-        List<Job> jobs = List.of(new Job("a", doll, 40));
+        List<Job> jobs = List.of(new Job(new JobKey(1, 97), doll, 40));
         WireCoil steel = new WireCoil("Steel 1 mm", new Gauge(1), Metal.STEEL, new Length(1000), 1, new Money(200));
         WireCoil copper = new WireCoil("Copper 1 mm", new Gauge(1), Metal.COPPER, new Length(9000), 1, new Money(200));
         BatchCutting.WireCut cut =

@@ -18,7 +18,7 @@ public class BatchNeedingTest {
 
     private static BatchNeeds needs(int quantity, double wastePercent) {
         return BatchNeeding.needs(
-                List.of(new Job("a", SEAL, quantity)), MixWaste.ofHands(Share.ofPercent(wastePercent)));
+                List.of(new Job(new JobKey(1, 97), SEAL, quantity)), MixWaste.ofHands(Share.ofPercent(wastePercent)));
     }
 
     @Test
@@ -57,7 +57,8 @@ public class BatchNeedingTest {
     @Test
     public void twoHalfBatchesTakeWhatOneWholeBatchTakes() {
         BatchNeeds halves = BatchNeeding.needs(
-                List.of(new Job("a", SEAL, 5), new Job("b", SEAL, 7)), MixWaste.ofHands(Share.ofPercent(10)));
+                List.of(new Job(new JobKey(1, 97), SEAL, 5), new Job(new JobKey(1, 98), SEAL, 7)),
+                MixWaste.ofHands(Share.ofPercent(10)));
         BatchNeeds whole = needs(12, 10);
         assertThat(halves.mixes()).hasSameSizeAs(whole.mixes());
         for (int i = 0; i < whole.clays().size(); i++) {
@@ -70,7 +71,7 @@ public class BatchNeedingTest {
     public void theThreadCountsEveryDesignOnce() {
         // Route: portion, cores, shape, fit. 12 wanted, 1 lost; 9 cores, 6 portions, 4 built, none baked.
         Progress progress = new Progress(List.of(6, 9, 4, 0), List.of(22, 0), List.of(), 1, true);
-        BatchThread thread = BatchThread.of(List.of(new Job("a", SEAL, 12, progress)));
+        BatchThread thread = BatchThread.of(List.of(new Job(new JobKey(1, 97), SEAL, 12, progress)));
         assertThat(thread.standing().get(Station.CORES)).isEqualTo(2);
         assertThat(thread.standing().get(Station.WEIGH_OUT)).isEqualTo(3);
         assertThat(thread.standing().get(Station.SHAPE)).isEqualTo(2);

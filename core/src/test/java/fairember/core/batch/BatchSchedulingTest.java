@@ -48,7 +48,7 @@ public class BatchSchedulingTest {
      */
     @Test
     public void sixSealsAreDoneAtFourteenMinutesToNoon() {
-        BatchSchedule schedule = schedule(List.of(new Job("a", SEAL, 6)), MONDAY_NINE);
+        BatchSchedule schedule = schedule(List.of(new Job(new JobKey(1, 97), SEAL, 6)), MONDAY_NINE);
         assertThat(schedule.hands().min()).isEqualTo(94);
         assertThat(schedule.loads())
                 .extracting(BatchSchedule.TimedLoad::in)
@@ -62,11 +62,11 @@ public class BatchSchedulingTest {
     @Test
     public void workGoesOnTheNextWorkingDayAndNoLoadBatchesPastClosing() {
         LocalDateTime fridayFour = LocalDateTime.of(2026, 3, 6, 16, 0);
-        BatchSchedule schedule = schedule(List.of(new Job("a", SEAL, 6)), fridayFour);
+        BatchSchedule schedule = schedule(List.of(new Job(new JobKey(1, 97), SEAL, 6)), fridayFour);
         // Eyes come out 16:20, cooled 16:35, cores to 16:52; building is broken off after 8 minutes, 57 are for Monday.
         assertThat(schedule.tasks().get(2).slots()).hasSize(2);
         assertThat(schedule.tasks().get(2).slots().get(1).to()).isEqualTo(LocalDateTime.of(2026, 3, 9, 9, 57));
-        BatchSchedule late = schedule(List.of(new Job("a", SEAL, 6)), fridayFour.plusMinutes(41));
+        BatchSchedule late = schedule(List.of(new Job(new JobKey(1, 97), SEAL, 6)), fridayFour.plusMinutes(41));
         // In at 16:50, 10 minutes of hold would end at 17:00, a minute later is too late.
         assertThat(late.loads().get(0).heatFrom()).isEqualTo(LocalDateTime.of(2026, 3, 9, 9, 0));
     }
@@ -89,7 +89,7 @@ public class BatchSchedulingTest {
         Workshop.Use use = new Workshop.Use(Samples.OVEN, Optional.of(own));
         Workshop bench = new Workshop(List.of(use), WEEKDAYS, 1, Map.of(), Map.of(), List.of(), List.of());
         return BatchScheduling.schedule(
-                List.of(new Job("a", SEAL, 6)),
+                List.of(new Job(new JobKey(1, 97), SEAL, 6)),
                 bench,
                 BatchScheduling.Start.at(MONDAY_NINE),
                 BatchSchedulingTest::plan);
@@ -98,7 +98,7 @@ public class BatchSchedulingTest {
     /** Eyes of both are shaped side by side, 8 minutes each; bodies too, 82 minutes each: both are done as soon as one. */
     @Test
     public void twoMakersDoTwoJobsInTheTimeOfOne() {
-        List<Job> two = List.of(new Job("a", SEAL, 6), new Job("b", SEAL, 6));
+        List<Job> two = List.of(new Job(new JobKey(1, 97), SEAL, 6), new Job(new JobKey(1, 98), SEAL, 6));
         Workshop.Use use = new Workshop.Use(Samples.OVEN, Optional.empty());
         Workshop both = new Workshop(List.of(use), WEEKDAYS, 2, Map.of(), Map.of(), List.of(), List.of());
         BatchSchedule schedule =
@@ -111,12 +111,13 @@ public class BatchSchedulingTest {
     @Test
     public void whatIsDoneIsNotDoneAgain() {
         Progress progress = new Progress(List.of(6, 6, 2), List.of(12), List.of(), 0, false);
-        BatchSchedule schedule = schedule(List.of(new Job("a", SEAL, 6, progress)), MONDAY_NINE);
+        BatchSchedule schedule = schedule(List.of(new Job(new JobKey(1, 97), SEAL, 6, progress)), MONDAY_NINE);
         assertThat(schedule.loads()).hasSize(1);
         // Four more to build with no new set-up, then the fitting.
         assertThat(schedule.hands().min()).isEqualTo(40 + 4);
         Progress all = new Progress(List.of(6, 6, 6, 6), List.of(12, 6), List.of(), 0, true);
-        assertThat(schedule(List.of(new Job("a", SEAL, 6, all)), MONDAY_NINE).finish())
+        assertThat(schedule(List.of(new Job(new JobKey(1, 97), SEAL, 6, all)), MONDAY_NINE)
+                        .finish())
                 .isEqualTo(MONDAY_NINE);
     }
 
@@ -125,9 +126,10 @@ public class BatchSchedulingTest {
         LocalDateTime cooled = MONDAY_NINE.plusHours(2);
         Progress progress = new Progress(List.of(6), List.of(), List.of(12), 0, false);
         BatchSchedule schedule = BatchScheduling.schedule(
-                List.of(new Job("a", SEAL, 6, progress)),
+                List.of(new Job(new JobKey(1, 97), SEAL, 6, progress)),
                 Workshop.of(Samples.OVEN, WEEKDAYS),
-                new BatchScheduling.Start(MONDAY_NINE, Map.of(0, MONDAY_NINE.plusHours(1)), Map.of("a/0", cooled)),
+                new BatchScheduling.Start(
+                        MONDAY_NINE, Map.of(0, MONDAY_NINE.plusHours(1)), Map.of(new BakeRef(1, 97, 0), cooled)),
                 BatchSchedulingTest::plan);
         assertThat(schedule.tasks().get(0).slots().get(0).from()).isEqualTo(cooled);
     }
@@ -138,7 +140,7 @@ public class BatchSchedulingTest {
         BakeRules anHour = new BakeRules(BakingMethod.LONG_AND_LOW, new Minutes(60), new Minutes(10));
         MeasuredDesign seal = DesignMeasuring.measure(Samples.seal(), Samples.PALETTE, Samples.ROLL, anHour);
         BatchSchedule schedule = BatchScheduling.schedule(
-                List.of(new Job("a", seal, 1)),
+                List.of(new Job(new JobKey(1, 97), seal, 1)),
                 Workshop.of(Samples.OVEN, nineToTen),
                 BatchScheduling.Start.at(MONDAY_NINE),
                 BatchSchedulingTest::plan);
@@ -152,7 +154,7 @@ public class BatchSchedulingTest {
      */
     @Test
     public void whatDriesInTheAirWaitsItsHoursAndWantsNoOven() {
-        Job job = new Job("a", Samples.airDried(), 3);
+        Job job = new Job(new JobKey(1, 97), Samples.airDried(), 3);
         BatchSchedule schedule = schedule(List.of(job), MONDAY_NINE);
         assertThat(schedule.loads()).isEmpty();
         assertThat(schedule.dryings()).hasSize(1);
@@ -162,7 +164,8 @@ public class BatchSchedulingTest {
         assertThat(schedule.finish()).isEqualTo(MONDAY_NINE.plusDays(2).plusMinutes(23));
         assertThat(job.design().advice()).isEmpty();
         Progress varnishing = new Progress(List.of(3, 1), List.of(), List.of(), 0, true);
-        BatchSchedule later = schedule(List.of(new Job("a", Samples.airDried(), 3, varnishing)), MONDAY_NINE);
+        BatchSchedule later =
+                schedule(List.of(new Job(new JobKey(1, 97), Samples.airDried(), 3, varnishing)), MONDAY_NINE);
         assertThat(later.dryings()).isEmpty();
         assertThat(BatchThread.of(List.of(job)).standing().get(Station.OVEN)).isZero();
     }

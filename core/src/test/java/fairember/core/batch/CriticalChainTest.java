@@ -28,7 +28,7 @@ public class CriticalChainTest {
 
     @Test
     public void ofOneJobEveryTaskAndLoadIsInTheChain() {
-        BatchSchedule schedule = schedule(MONDAY_NINE, new Job("a", Samples.measured(Samples.seal()), 6));
+        BatchSchedule schedule = schedule(MONDAY_NINE, new Job(new JobKey(1, 97), Samples.measured(Samples.seal()), 6));
         CriticalChain chain = CriticalChain.of(schedule, WEEKDAYS);
         assertThat(chain.loads()).containsExactlyInAnyOrder(0, 1);
         // The eyes are shaped while the oven heats, and heating lets them in two minutes later: they are not in it.
@@ -40,7 +40,7 @@ public class CriticalChainTest {
     @Test
     public void theChainGoesBackOverAClosedWeekend() {
         LocalDateTime fridayFour = LocalDateTime.of(2026, 3, 6, 16, 0);
-        BatchSchedule schedule = schedule(fridayFour, new Job("a", Samples.measured(Samples.seal()), 6));
+        BatchSchedule schedule = schedule(fridayFour, new Job(new JobKey(1, 97), Samples.measured(Samples.seal()), 6));
         CriticalChain chain = CriticalChain.of(schedule, WEEKDAYS);
         assertThat(chain.loads()).contains(schedule.loads().size() - 1);
         assertThat(chain.tasks()).hasSizeGreaterThanOrEqualTo(2);
@@ -49,7 +49,7 @@ public class CriticalChainTest {
     /** Shaped, dried over two nights, varnished: nothing of it can be sooner. */
     @Test
     public void theChainGoesThroughWhatDriesInTheAir() {
-        BatchSchedule schedule = schedule(MONDAY_NINE, new Job("a", Samples.airDried(), 3));
+        BatchSchedule schedule = schedule(MONDAY_NINE, new Job(new JobKey(1, 97), Samples.airDried(), 3));
         CriticalChain chain = CriticalChain.of(schedule, WEEKDAYS);
         assertThat(chain.dryings()).containsExactly(0);
         assertThat(chain.tasks()).containsExactlyInAnyOrder(0, 1);
@@ -59,8 +59,8 @@ public class CriticalChainTest {
     public void whatHasTimeToSpareIsNotInTheChainAndNothingHasNone() {
         BatchSchedule both = schedule(
                 MONDAY_NINE,
-                new Job("long", Samples.measured(Samples.seal()), 40),
-                new Job("short", Samples.measured(Samples.seal()), 1));
+                new Job(new JobKey(1, 432), Samples.measured(Samples.seal()), 40),
+                new Job(new JobKey(1, 560), Samples.measured(Samples.seal()), 1));
         CriticalChain chain = CriticalChain.of(both, WEEKDAYS);
         int last = both.tasks().size() - 1;
         assertThat(chain.tasks()).contains(last).hasSizeLessThan(both.tasks().size());

@@ -55,7 +55,7 @@ public class NestedNeedsTest {
     public void aMixThatGoesIntoAnotherIsMixedOnceForBothAndBeforeIt() {
         MeasuredDesign charm = design(MIST, Samples.ROSE);
         MixWaste waste = new MixWaste(Share.ofPercent(10), new Mass(2), new Mass(0.1));
-        BatchNeeds needs = BatchNeeding.needs(List.of(new Job("charms", charm, 20)), waste);
+        BatchNeeds needs = BatchNeeding.needs(List.of(new Job(new JobKey(1, 638), charm, 20)), waste);
         assertThat(needs.mixes()).extracting(n -> n.scaled().mix().name()).containsExactly("Rose", "Mist");
         double net = 20 * charm.parts().get(0).portion().mass().g();
         double mist = net * 1.1 + 2;
@@ -72,8 +72,8 @@ public class NestedNeedsTest {
 
     @Test
     public void aMixNoPartIsMadeOfIsMixedAllTheSameWhenItGoesIntoAnother() {
-        BatchNeeds needs =
-                BatchNeeding.needs(List.of(new Job("charms", design(MIST), 4)), MixWaste.ofHands(Share.ofPercent(0)));
+        BatchNeeds needs = BatchNeeding.needs(
+                List.of(new Job(new JobKey(1, 638), design(MIST), 4)), MixWaste.ofHands(Share.ofPercent(0)));
         assertThat(needs.mixes()).extracting(n -> n.net().g()).first().isEqualTo(0.0);
         assertThat(needs.mixes().get(0).scaled().wanted().g())
                 .isCloseTo(needs.mixes().get(1).net().g() / 4, within(1e-9));

@@ -44,7 +44,7 @@ public class RandomBenchesTest {
     }
 
     /** Steps and bakes done as far as they can be, never more of a later one than of the one before. */
-    private static Job job(String key, SplittableRandom random) {
+    private static Job job(JobKey key, SplittableRandom random) {
         boolean seal = random.nextInt(4) > 0;
         int designs = 1 + random.nextInt(30);
         if (random.nextBoolean()) {
@@ -81,8 +81,8 @@ public class RandomBenchesTest {
                             WorkHours.daily(LocalTime.of(from, 0), LocalTime.of(from + 2 + random.nextInt(6), 30)));
             ovens.add(new Workshop.Use(Samples.OVEN, own));
         }
-        Map<String, LocalDateTime> begins = new HashMap<>();
-        Map<String, LocalDateTime> due = new HashMap<>();
+        Map<JobKey, LocalDateTime> begins = new HashMap<>();
+        Map<JobKey, LocalDateTime> due = new HashMap<>();
         for (Job job : jobs) {
             if (random.nextInt(3) == 0) {
                 begins.put(job.key(), MONDAY_NINE.plusDays(random.nextInt(4)));
@@ -97,7 +97,7 @@ public class RandomBenchesTest {
         SplittableRandom random = new SplittableRandom(lot);
         List<Job> jobs = new ArrayList<>();
         for (int i = 0; i <= random.nextInt(4); i++) {
-            jobs.add(job("j" + i, random));
+            jobs.add(job(new JobKey(1, i), random));
         }
         Workshop bench = bench(random, jobs);
         LocalDateTime now = MONDAY_NINE.plusMinutes(random.nextInt(3000));
@@ -179,7 +179,7 @@ public class RandomBenchesTest {
             if (BatchBakes.dries(job, stage)) {
                 continue;
             }
-            String key = job.bakeKey(stage);
+            BakeRef key = job.bake(stage);
             int units = job.design().stages().get(stage).unitsEach();
             int wanted = Math.max(0, job.alive() * units - job.progress().bakedOrIn(stage));
             int planned = schedule.loads().stream()
@@ -198,7 +198,7 @@ public class RandomBenchesTest {
         own.forEach(t -> assertThat(t.begin()).isAfterOrEqualTo(begins));
         for (int stage = 0; stage < job.design().stages().size(); stage++) {
             int at = stage;
-            String key = job.bakeKey(stage);
+            BakeRef key = job.bake(stage);
             List<BatchSchedule.TimedLoad> loads = schedule.loads().stream()
                     .filter(l -> l.load().items().stream()
                             .anyMatch(i -> i.bake().key().equals(key)))

@@ -99,7 +99,7 @@ public class RandomNestedBatchesTest {
         List<Mix> mixes = mixes(random);
         MeasuredDesign design = design(random, mixes);
         int quantity = random.nextInt(1, 40);
-        BatchNeeds needs = BatchNeeding.needs(List.of(new Job("charms", design, quantity)), waste);
+        BatchNeeds needs = BatchNeeding.needs(List.of(new Job(new JobKey(1, 638), design, quantity)), waste);
         double netBefore = design.parts().stream()
                 .mapToDouble(p -> p.portion().mass().g() * p.part().count() * quantity)
                 .sum();

@@ -3,6 +3,7 @@ package fairember.core.loadsearch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Makers;
@@ -67,8 +68,9 @@ public class EveryPlanTest {
             items -= count;
             bakes.add(bake(bakes.size(), count, random));
         }
-        List<LoadProblem.Apart> apart =
-                bakes.size() > 2 && random.nextInt(4) == 0 ? List.of(new LoadProblem.Apart("b0", "b2")) : List.of();
+        List<LoadProblem.Apart> apart = bakes.size() > 2 && random.nextInt(4) == 0
+                ? List.of(new LoadProblem.Apart(BakeKey.of("b0"), BakeKey.of("b2")))
+                : List.of();
         Makers makers = new Makers(random.nextInt(4) == 0 ? 0 : 1, List.of(), false);
         return new LoadProblem(ovens, makers, bakes, apart, List.of(), LoadProblem.USUAL);
     }
@@ -77,7 +79,7 @@ public class EveryPlanTest {
         double low = 110 + 5 * random.nextInt(3);
         double bakingTime = 10 + 5 * random.nextInt(5);
         return new Bake(
-                "b" + j,
+                BakeKey.of("b" + j),
                 "bake " + j,
                 count,
                 1,
@@ -89,7 +91,8 @@ public class EveryPlanTest {
                 new Minutes(bakingTime + 5 * random.nextInt(6)),
                 new Bake.Hands(new Minutes(5 * random.nextInt(6)), new Minutes(5 * random.nextInt(7))),
                 j > 0 && random.nextInt(3) == 0
-                        ? List.of(new Bake.Wait("b" + random.nextInt(j), new Minutes(5 * random.nextInt(3))))
+                        ? List.of(
+                                new Bake.Wait(BakeKey.of("b" + random.nextInt(j)), new Minutes(5 * random.nextInt(3))))
                         : List.of(),
                 random.nextInt(4) > 0 ? OptionalDouble.of(20 + 5 * random.nextInt(30)) : OptionalDouble.empty());
     }
@@ -174,7 +177,7 @@ public class EveryPlanTest {
                     load.stream().mapToDouble(i -> bake(i).most().min()).min().orElseThrow();
             double wide =
                     load.stream().mapToDouble(i -> bake(i).unit().width().mm()).sum();
-            List<String> keys = load.stream().map(i -> bake(i).key()).toList();
+            List<BakeKey> keys = load.stream().map(i -> bake(i).key()).toList();
             boolean apart = problem.apart().stream().noneMatch(p -> keys.contains(p.one()) && keys.contains(p.other()));
             return low <= high && bakingTime(load) <= most && wide <= TRAY && apart;
         }
@@ -289,7 +292,7 @@ public class EveryPlanTest {
             }
         }
 
-        private int number(String key) {
+        private int number(BakeKey key) {
             return IntStream.range(0, problem.bakes().size())
                     .filter(j -> problem.bakes().get(j).key().equals(key))
                     .findFirst()

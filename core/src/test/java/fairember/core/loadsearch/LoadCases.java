@@ -1,6 +1,7 @@
 package fairember.core.loadsearch;
 
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Makers;
 import fairember.core.ovenload.Objective;
@@ -58,7 +59,7 @@ final class LoadCases {
                 double bakingTime = last ? 20 + 5 * random.nextInt(9) : 10 + random.nextInt(3) * 5;
                 int j = bakes.size();
                 Bake bake = new Bake(
-                        "b" + j,
+                        BakeKey.of("b" + j),
                         "bake " + j,
                         1 + random.nextInt(20),
                         1 + random.nextInt(random.nextInt(4) == 0 ? 9 : 2),
@@ -71,7 +72,7 @@ final class LoadCases {
                         new Bake.Hands(
                                 new Minutes(random.nextInt(5) == 0 ? random.nextInt(n * 20) : 0),
                                 new Minutes(random.nextInt(6) == 0 ? 0 : 10 + random.nextInt(50))),
-                        s == 0 ? List.of() : List.of(new Bake.Wait("b" + (j - 1), new Minutes(20))),
+                        s == 0 ? List.of() : List.of(new Bake.Wait(BakeKey.of("b" + (j - 1)), new Minutes(20))),
                         last ? OptionalDouble.of(due) : OptionalDouble.empty());
                 bakes.add(bake);
             }
@@ -101,8 +102,9 @@ final class LoadCases {
         boolean breaks = random.nextBoolean();
         Makers makers =
                 new Makers(random.nextInt(3), breaks || random.nextBoolean() ? days(random) : List.of(), breaks);
-        String any = "b" + random.nextInt(bakes.size());
-        List<LoadProblem.Apart> apart = random.nextBoolean() ? List.of() : List.of(new LoadProblem.Apart("b0", any));
+        BakeKey any = BakeKey.of("b" + random.nextInt(bakes.size()));
+        List<LoadProblem.Apart> apart =
+                random.nextBoolean() ? List.of() : List.of(new LoadProblem.Apart(BakeKey.of("b0"), any));
         Bake pinned = bakes.get(random.nextInt(bakes.size()));
         List<LoadProblem.PinnedLoad> pins = random.nextInt(3) > 0
                 ? List.of()
@@ -113,7 +115,7 @@ final class LoadCases {
                 ovens,
                 makers,
                 bakes,
-                apart.stream().filter(a -> !a.other().equals("b0")).toList(),
+                apart.stream().filter(a -> !a.other().equals(BakeKey.of("b0"))).toList(),
                 pins,
                 order);
     }
@@ -135,7 +137,7 @@ final class LoadCases {
             double bakingTime = 1 + random.nextInt(longest);
             double size = 10 * (1 + random.nextInt(10));
             bakes.add(new Bake(
-                    "j" + j,
+                    BakeKey.of("j" + j),
                     "job " + j,
                     1,
                     1,

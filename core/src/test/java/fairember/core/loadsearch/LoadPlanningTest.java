@@ -6,6 +6,7 @@ import fairember.core.Refusals;
 import fairember.core.Samples;
 import fairember.core.advice.Advice;
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Makers;
@@ -43,7 +44,7 @@ public class LoadPlanningTest {
                         new Minutes(bakingTime),
                         new Minutes(most))
                 .after(Stream.of(after)
-                        .map(k -> new Bake.Wait(k, new Minutes(15)))
+                        .map(k -> new Bake.Wait(BakeKey.of(k), new Minutes(15)))
                         .toList());
     }
 
@@ -140,7 +141,7 @@ public class LoadPlanningTest {
         // Rows of three with 90 mm and a gap of 5 on 300 mm, two rows on 200: six.
         Bake six = bake("a", 15, 90, 125, 135, 30, 90);
         Bake fives = new Bake(
-                "a",
+                BakeKey.of("a"),
                 "a",
                 15,
                 5,
@@ -160,7 +161,7 @@ public class LoadPlanningTest {
             assertThat(plan.loads()).extracting(l -> l.items().get(0).count()).containsExactly(5, 5, 5);
         }
         Bake seven = new Bake(
-                "a",
+                BakeKey.of("a"),
                 "a",
                 7,
                 5,
@@ -231,11 +232,14 @@ public class LoadPlanningTest {
                 List.of(new LoadProblem.OvenUse(Samples.OVEN, List.of())),
                 Makers.ONE,
                 bakes,
-                List.of(new LoadProblem.Apart("a", "a")),
+                List.of(new LoadProblem.Apart(BakeKey.of("a"), BakeKey.of("a"))),
                 List.of(
                         new LoadProblem.PinnedLoad(
-                                0, List.of(new LoadProblem.PinnedItem("a", 1)), Optional.of(new Minutes(200))),
-                        new LoadProblem.PinnedLoad(0, List.of(new LoadProblem.PinnedItem("b", 3)), Optional.empty())),
+                                0,
+                                List.of(new LoadProblem.PinnedItem(BakeKey.of("a"), 1)),
+                                Optional.of(new Minutes(200))),
+                        new LoadProblem.PinnedLoad(
+                                0, List.of(new LoadProblem.PinnedItem(BakeKey.of("b"), 3)), Optional.empty())),
                 LoadProblem.USUAL);
         LoadPlan plan = LoadPlanning.plan(pinned, Effort.PROOF);
         assertThat(plan.loads()).filteredOn(PlannedLoad::pinned).hasSize(1);

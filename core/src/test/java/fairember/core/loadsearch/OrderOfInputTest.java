@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fairember.core.Refusals;
 import fairember.core.advice.Advice;
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Makers;
@@ -56,7 +57,7 @@ public class OrderOfInputTest {
 
     private static Bake bake(String key, int count, double bakingTime, String... after) {
         return new Bake(
-                key,
+                BakeKey.of(key),
                 key,
                 count,
                 1,
@@ -68,7 +69,7 @@ public class OrderOfInputTest {
                 new Minutes(90),
                 Bake.Hands.NONE,
                 List.of(after).stream()
-                        .map(k -> new Bake.Wait(k, new Minutes(10)))
+                        .map(k -> new Bake.Wait(BakeKey.of(k), new Minutes(10)))
                         .toList(),
                 OptionalDouble.empty());
     }
@@ -90,7 +91,7 @@ public class OrderOfInputTest {
             LoadPlan plan = LoadPlanning.plan(
                     problem(List.of(), List.of(), List.of(), bake("b", 1, 20, "a"), bake("a", 1, 20)), effort);
             assertThat(plan.loads())
-                    .extracting(load -> load.items().get(0).bake().key())
+                    .extracting(load -> load.items().get(0).bake().key().words())
                     .containsExactly("a", "b");
         }
     }
@@ -139,7 +140,11 @@ public class OrderOfInputTest {
     @Test
     public void whatIsKeptApartFromNothingIsRefused() {
         LoadProblem unknown = problem(
-                List.of(), List.of(new LoadProblem.Apart("a", "z")), List.of(), bake("a", 1, 20), bake("b", 1, 20));
+                List.of(),
+                List.of(new LoadProblem.Apart(BakeKey.of("a"), BakeKey.of("z"))),
+                List.of(),
+                bake("a", 1, 20),
+                bake("b", 1, 20));
         assertThat(Refusals.of(() -> LoadPlanning.plan(unknown, Effort.RULES))
                         .get(0)
                         .found())

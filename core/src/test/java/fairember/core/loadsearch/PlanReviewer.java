@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Objective;
@@ -24,9 +25,9 @@ final class PlanReviewer {
 
     private final LoadProblem problem;
     private final LoadPlan plan;
-    private final Map<String, Bake> bakes = new HashMap<>();
-    private final Map<String, Double> out = new HashMap<>();
-    private final Set<String> leftOut = new HashSet<>();
+    private final Map<BakeKey, Bake> bakes = new HashMap<>();
+    private final Map<BakeKey, Double> out = new HashMap<>();
+    private final Set<BakeKey> leftOut = new HashSet<>();
 
     private PlanReviewer(LoadProblem problem, LoadPlan plan) {
         this.problem = problem;
@@ -44,10 +45,10 @@ final class PlanReviewer {
     }
 
     private void counts() {
-        Map<String, Integer> counted = new HashMap<>();
+        Map<BakeKey, Integer> counted = new HashMap<>();
         for (PlannedLoad load : plan.loads()) {
             for (PlannedLoad.Item item : load.items()) {
-                String key = item.bake().key();
+                BakeKey key = item.bake().key();
                 counted.merge(key, item.count(), Integer::sum);
                 assertThat(item.count())
                         .isGreaterThanOrEqualTo(
@@ -99,7 +100,7 @@ final class PlanReviewer {
         places(oven, load.places());
     }
 
-    private boolean above(Bake bake, String key) {
+    private boolean above(Bake bake, BakeKey key) {
         return bake.after().stream().anyMatch(w -> w.key().equals(key) || above(bakes.get(w.key()), key));
     }
 
@@ -159,7 +160,7 @@ final class PlanReviewer {
     }
 
     private void hands() {
-        Map<String, LoadPlan.Shaping> tasks = new HashMap<>();
+        Map<BakeKey, LoadPlan.Shaping> tasks = new HashMap<>();
         plan.hands().forEach(h -> tasks.put(h.key(), h));
         List<double[]> edges = new ArrayList<>();
         for (Bake bake : problem.bakes()) {
@@ -181,7 +182,7 @@ final class PlanReviewer {
             }
             for (PlannedLoad load : plan.loads()) {
                 if (load.items().stream().anyMatch(i -> i.bake().key().equals(bake.key()))) {
-                    assertThat(load.in().min()).as(bake.key()).isGreaterThanOrEqualTo(ready - HAIR);
+                    assertThat(load.in().min()).as(bake.key().words()).isGreaterThanOrEqualTo(ready - HAIR);
                 }
             }
         }

@@ -51,7 +51,13 @@ public class HotPlacesTest {
 
     private static Place place(String key, double left, double back, double width, double depth) {
         return new Place(
-                key, 0, new Length(left), new Length(back), new Length(width), new Length(depth), new Length(5));
+                BakeKey.of(key),
+                0,
+                new Length(left),
+                new Length(back),
+                new Length(width),
+                new Length(depth),
+                new Length(5));
     }
 
     /** One flag of 40 × 30 mm at the back left. */

@@ -18,7 +18,8 @@ public class TrayPackingTest {
     private static final TrayPacking PACKING = new TrayPacking(Samples.OVEN);
 
     private static TrayPacking.Lot lot(String key, int count, double width, double depth) {
-        return new TrayPacking.Lot(key, count, new Box(new Length(width), new Length(depth), new Length(20)), true);
+        return new TrayPacking.Lot(
+                BakeKey.of(key), count, new Box(new Length(width), new Length(depth), new Length(20)), true);
     }
 
     @Test
@@ -100,8 +101,8 @@ public class TrayPackingTest {
         Box long1 = new Box(new Length(50), new Length(250), new Length(20));
         assertThat(PACKING.takes(long1, true)).isTrue();
         assertThat(PACKING.takes(long1, false)).isFalse();
-        List<TrayPacking.Lot> upright =
-                List.of(new TrayPacking.Lot("a", 3, new Box(new Length(30), new Length(190), new Length(9)), false));
+        List<TrayPacking.Lot> upright = List.of(new TrayPacking.Lot(
+                BakeKey.of("a"), 3, new Box(new Length(30), new Length(190), new Length(9)), false));
         assertThat(PACKING.lay(upright).orElseThrow()).allMatch(p -> p.depth().mm() == 190);
     }
 
@@ -123,15 +124,16 @@ public class TrayPackingTest {
         TrayPacking packing = new TrayPacking(two);
         Box flat = new Box(new Length(145), new Length(95), new Length(20));
         Box tall = new Box(new Length(145), new Length(95), new Length(90));
-        List<TrayPacking.Lot> eight =
-                List.of(new TrayPacking.Lot("flat", 4, flat, true), new TrayPacking.Lot("tall", 4, tall, true));
+        List<TrayPacking.Lot> eight = List.of(
+                new TrayPacking.Lot(BakeKey.of("flat"), 4, flat, true),
+                new TrayPacking.Lot(BakeKey.of("tall"), 4, tall, true));
         List<Place> places = packing.lay(eight).orElseThrow();
         assertThat(places).hasSize(8);
-        assertThat(places).filteredOn(p -> p.key().equals("tall")).allMatch(p -> p.shelf() == 1);
+        assertThat(places).filteredOn(p -> p.key().words().equals("tall")).allMatch(p -> p.shelf() == 1);
         apart(places);
-        assertThat(packing.lay(List.of(new TrayPacking.Lot("tall", 5, tall, true))))
+        assertThat(packing.lay(List.of(new TrayPacking.Lot(BakeKey.of("tall"), 5, tall, true))))
                 .isEmpty();
-        assertThat(packing.lay(List.of(new TrayPacking.Lot("flat", 8, flat, true))))
+        assertThat(packing.lay(List.of(new TrayPacking.Lot(BakeKey.of("flat"), 8, flat, true))))
                 .isPresent();
         assertThat(packing.takes(new Box(new Length(9), new Length(9), new Length(101)), true))
                 .isFalse();
@@ -146,7 +148,7 @@ public class TrayPackingTest {
             for (int i = 0; i <= random.nextInt(5); i++) {
                 Box box = new Box(
                         new Length(random.nextDouble(8, 160)), new Length(random.nextDouble(8, 120)), new Length(20));
-                lots.add(new TrayPacking.Lot("k" + i, random.nextInt(1, 8), box, random.nextBoolean()));
+                lots.add(new TrayPacking.Lot(BakeKey.of("k" + i), random.nextInt(1, 8), box, random.nextBoolean()));
             }
             Optional<List<Place>> places = PACKING.lay(lots);
             places.ifPresent(TrayPackingTest::apart);
