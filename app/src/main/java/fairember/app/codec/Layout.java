@@ -33,7 +33,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.StringNode;
 
 /**
- * How a record stands in JSON. A field is called as its component, and ends in the unit when its type is a {@link Quantity}; the range
+ * How a record stands in JSON. A field is called as its component, and ends in the unit when its type is a {@link Quantity} (a component called as the unit is not
+ * called so twice); the range
  * of a number is the {@link Span} of that field's name among the record's constants.
  *
  * @param type the record
@@ -108,7 +109,7 @@ public record Layout(Class<?> type, List<Entry> fields) {
             Type type = component.getGenericType();
             InUnit unit = component.getAnnotation(InUnit.class);
             Quantity quantity = Quantity.of(Layout.raw(innermost(type)), unit == null ? null : unit.value());
-            String name = component.getName() + (quantity == null ? "" : quantity.unit());
+            String name = named(component.getName(), quantity);
             Default given = component.getAnnotation(Default.class);
             RefersTo to = component.getAnnotation(RefersTo.class);
             Text text = component.getAnnotation(Text.class);
@@ -129,6 +130,11 @@ public record Layout(Class<?> type, List<Entry> fields) {
                     has(component, Name.class),
                     text == null ? 0 : text.most(),
                     read);
+        }
+
+        /** With the unit at its end, unless the name is the unit. */
+        private static String named(String name, @Nullable Quantity quantity) {
+            return quantity == null || name.equalsIgnoreCase(quantity.unit()) ? name : name + quantity.unit();
         }
 
         private static boolean has(RecordComponent component, Class<? extends Annotation> mark) {

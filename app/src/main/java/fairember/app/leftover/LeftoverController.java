@@ -108,12 +108,11 @@ class LeftoverController {
     }
 
     /** A lump of which nobody knows what it is made of: its colour, and the range it is baked like. */
-    record UnknownLumpForm(@Name String name, long rangeId, String hex, Mass open) {
+    record UnknownLumpForm(@Name String name, long rangeId, Srgb hex, Mass open) {
         static final Span OPEN = StockClay.OPEN;
 
         ShelfClay clay() {
-            Srgb colour = Srgb.parse("hex", hex);
-            return ShelfClay.unsold(name, rangeId, colour, open);
+            return ShelfClay.unsold(name, rangeId, hex, open);
         }
     }
 

@@ -54,14 +54,10 @@ class TrialController {
                             .toList());
         }
 
-        private static Optional<ColourDifference> beside(@Nullable String chosen, @Nullable String hex) {
-            return chosen == null || hex == null
+        private static Optional<ColourDifference> beside(@Nullable Srgb chosen, @Nullable Srgb row) {
+            return chosen == null || row == null
                     ? Optional.empty()
-                    : Optional.of(ColourDifference.of(lab(chosen), lab(hex)));
-        }
-
-        private static Lab lab(String hex) {
-            return Lab.of(Srgb.parse("hex", hex));
+                    : Optional.of(ColourDifference.of(Lab.of(chosen), Lab.of(row)));
         }
     }
 

@@ -40,13 +40,7 @@ public record Trial(
      */
     public record TrialRow(
             @Name String name,
-            @Nullable String hex,
+            @Nullable Srgb hex,
             @Text(most = 400) String note,
-            boolean chosen) {
-        public TrialRow {
-            if (hex != null) {
-                Srgb.parse("hex", hex);
-            }
-        }
-    }
+            boolean chosen) {}
 }
