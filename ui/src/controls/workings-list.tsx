@@ -35,12 +35,12 @@ export function WorkingsList({ workings }: { workings: Workings }) {
   );
 }
 
-/** Opens a working under what it explains. */
-export function ShowWorking({ children }: { children: ReactNode }) {
+/** Opens a working under what it explains; where several stand on a page, `of` says of what each is. */
+export function ShowWorking({ of, children }: { of?: string; children: ReactNode }) {
   return (
     <Collapsible.Root>
       <Collapsible.Trigger className="min-h-8 rounded-small px-1 text-note font-semibold text-verdigris underline decoration-dotted underline-offset-4">
-        How this was worked out
+        How this was worked out{of && <span className="sr-only">: {of}</span>}
       </Collapsible.Trigger>
       <Collapsible.Content className="rounded-card border border-line bg-paper p-3">{children}</Collapsible.Content>
     </Collapsible.Root>

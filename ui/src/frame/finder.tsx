@@ -2,6 +2,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLeftovers, useMixes, useDesigns, useBatches, useShelf, useTrials } from '../server/use-studio';
+import { count } from '../words/figures';
 import { places } from './places';
 
 interface Found {
@@ -63,6 +64,8 @@ function FinderList({ onClose }: { onClose: () => void }) {
         type="text"
         role="combobox"
         aria-expanded="true"
+        aria-haspopup="listbox"
+        aria-autocomplete="list"
         aria-controls="found"
         aria-activedescendant={found[at] ? `found-${at}` : undefined}
         aria-label="Name"
@@ -73,8 +76,18 @@ function FinderList({ onClose }: { onClose: () => void }) {
           setAt(0);
         }}
         onKeyDown={(event) => {
-          if (event.key === 'ArrowDown') setAt((i) => Math.min(found.length - 1, i + 1));
-          if (event.key === 'ArrowUp') setAt((i) => Math.max(0, i - 1));
+          const moves: Record<string, number> = {
+            ArrowDown: at + 1,
+            ArrowUp: at - 1,
+            PageDown: found.length - 1,
+            PageUp: 0,
+          };
+          const next = moves[event.key];
+          if (next !== undefined) {
+            // The cursor stays where it is in the word.
+            event.preventDefault();
+            setAt(Math.max(0, Math.min(found.length - 1, next)));
+          }
           if (event.key === 'Enter') open(found[at]?.path);
         }}
       />
@@ -92,7 +105,9 @@ function FinderList({ onClose }: { onClose: () => void }) {
           </li>
         ))}
       </ul>
-      {found.length === 0 && <p className="px-3 text-soft">Nothing by that name. Try fewer letters.</p>}
+      <p role="status" className={found.length === 0 ? 'px-3 text-soft' : 'sr-only'}>
+        {found.length === 0 ? 'Nothing by that name. Try fewer letters.' : `${count(found.length, 'name')} found`}
+      </p>
     </>
   );
 }

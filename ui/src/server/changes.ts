@@ -37,6 +37,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   moved: () => ['plan'],
   ovens: () => ['oven', 'load'],
   'plan-look': () => [],
+  'planned-workings': () => ['plan', 'oven'],
   'planned-batch': () => BATCH,
   price: () => ['design', 'oven', ...MATERIAL],
   probe: () => ['probe', 'oven'],

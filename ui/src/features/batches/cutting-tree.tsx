@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Swatch } from '../../controls/swatch';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { CuttingPlan } from '../../server/types';
 import { count, grams, mm, plain } from '../../words/figures';
@@ -23,6 +24,9 @@ export function CuttingTree({ batchId }: { batchId: number }) {
             <Sums plan={cut.plan} write={grams} unit="g" />
           </h2>
           <Plan plan={cut.plan} write={grams} unit="g" whole={cut.fromBlocks ? '' : 'as mixed, with waste'} />
+          <ShowWorking of={cut.name}>
+            <WorkingsList workings={cut.plan.workings} />
+          </ShowWorking>
         </section>
       ))}
       {wires.map((cut) => (
@@ -32,6 +36,9 @@ export function CuttingTree({ batchId }: { batchId: number }) {
             <Sums plan={cut.plan} write={mm} unit="mm" />
           </h2>
           <Plan plan={cut.plan} write={mm} unit="mm" whole="" />
+          <ShowWorking of={`${plain(cut.gaugeMm)} mm ${cut.metal} wire`}>
+            <WorkingsList workings={cut.plan.workings} />
+          </ShowWorking>
         </section>
       ))}
     </div>

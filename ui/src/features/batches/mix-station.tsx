@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { Pair } from '../../controls/place';
 import { Swatch } from '../../controls/swatch';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { BatchPlan } from '../../server/types';
 import { useLeftovers, useMoney, useSettings } from '../../server/use-studio';
 import { grams, plain } from '../../words/figures';
@@ -67,6 +68,9 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
                 </p>
               )}
               <LeftOfIt mixId={mix.mixId} toMixG={mix.toMixG} />
+              <ShowWorking of={mix.name}>
+                <WorkingsList workings={mix.workings} />
+              </ShowWorking>
             </section>
           ))}
         </div>
@@ -150,6 +154,15 @@ function ClayTable({ plan }: { plan: BatchPlan }) {
           </tr>
         </tfoot>
       </table>
+      <div className="border-t border-line px-2 py-1">
+        <ShowWorking of="clays to take and to buy">
+          <div className="flex flex-col gap-3">
+            {plan.needs.clays.map((clay) => (
+              <WorkingsList key={clay.clayId} workings={clay.workings} />
+            ))}
+          </div>
+        </ShowWorking>
+      </div>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { useTextSize } from '../../drawing/use-size';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { HeatedStage, MeasuredDesign, Design } from '../../server/types';
 import { measureOptions, keyOf } from '../../server/use-measured';
@@ -46,6 +47,9 @@ export function StageHeat({ heated, stage }: Props) {
           thinner.
         </p>
       )}
+      <ShowWorking of={`heat through ${heated.slowest}`}>
+        <WorkingsList workings={heated.workings} />
+      </ShowWorking>
       {heated.bakingMethods.length > 0 && (
         <table className="mt-1 w-full text-note">
           <thead className="text-left text-soft">

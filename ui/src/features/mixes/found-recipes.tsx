@@ -1,5 +1,6 @@
 import { useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { Find, Found, Recipe } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { useMoney } from '../../server/use-studio';
@@ -100,6 +101,9 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
           {recipe.missingG > 0 && <b className="text-straw"> · ◦ {grams(recipe.missingG)} g short</b>}
           {recipe.beyondScreen && ' · outside what a screen can show'} · {lookWords(recipe)}
         </p>
+        <ShowWorking of={`difference of ${words(recipe)}`}>
+          <WorkingsList workings={recipe.workings} />
+        </ShowWorking>
         {recipe.others.length > 0 && <OtherRatios recipe={recipe} onKeep={keep} />}
         {recipe.merits.length > 0 && (
           <p className="mt-1 flex flex-wrap gap-1.5">

@@ -5,6 +5,7 @@ import { Choice } from '../../controls/choice';
 import { ColourField } from '../../controls/colour-field';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { DraftText } from '../../controls/draft-text';
 import type { Tile, Tiles } from '../../server/types';
 import { useDraft, type Draft } from '../../server/use-draft';
@@ -37,6 +38,14 @@ export function TileCard({ saved }: { saved: Saved }) {
       <TileParts draft={draft} />
       <SeenLine label="raw" field="rawHex" draft={draft} seen={saved.raw} />
       <SeenLine label="cured" field="curedHex" draft={draft} seen={saved.cured} />
+      {[saved.raw, saved.cured].map(
+        (seen, i) =>
+          seen && (
+            <ShowWorking key={i} of={`difference of the ${i === 0 ? 'raw' : 'cured'} colour`}>
+              <WorkingsList workings={seen.workings} />
+            </ShowWorking>
+          ),
+      )}
       <Check
         label="measured with an instrument, not by eye"
         on={form.measured}

@@ -1,3 +1,4 @@
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../controls/button';
@@ -92,6 +93,18 @@ function Learned({ tiles }: { tiles: Tiles }) {
           ))}
       </ul>
       <p className="pt-1 text-note text-soft">Compared with the packet; 1 means exactly as expected.</p>
+      <ShowWorking of="strength of each clay">
+        <div className="flex flex-col gap-3">
+          {tiles.clays
+            .filter((c) => c.tiles > 0)
+            .map((c) => (
+              <div key={c.clayId}>
+                <h3 className="text-note">{c.name}</h3>
+                <WorkingsList workings={c.workings} />
+              </div>
+            ))}
+        </div>
+      </ShowWorking>
     </section>
   );
 }

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { AdviceList } from '../../controls/advice-list';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, Problem, take } from '../../server/client';
 import type { Day, LoggedLoad, PlannedLoad } from '../../server/types';
 import { clock, relativeDay } from '../../words/days';
@@ -85,6 +86,11 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
             ))}
         </ul>
         <p className="text-note text-soft">{plain(Math.round(load.energyKwh * 100) / 100)} kWh with preheat.</p>
+        {startable && (
+          <ShowWorking of={`load ${load.number}`}>
+            <LoadWorkings load={load} ovenId={oven?.id ?? 1} />
+          </ShowWorking>
+        )}
       </section>
       <Caution>
         Check the thermometer, air the room and stay with the oven. Never exceed the packet’s ceiling. Keep trays used
@@ -106,13 +112,34 @@ function Counting({ load }: { load: PlannedLoad }) {
   );
 }
 
-/** Where the dial goes so that the oven really has the temperature, by what a thermometer read. */
-function DialSetting({ ovenId, tempC }: { ovenId: number; tempC: number }) {
+/** How the minutes, the energy and the setting of the dial come about; asked for when it is opened. */
+function LoadWorkings({ load, ovenId }: { load: PlannedLoad; ovenId: number }) {
+  const { data } = useQuery({
+    queryKey: ['planned-workings', load.number],
+    queryFn: () =>
+      take(api.GET('/api/baking/planned/{number}/workings', { params: { path: { number: load.number } } })),
+  });
+  const dial = useDial(ovenId, load.tempC);
+  return (
+    <div className="flex flex-col gap-3">
+      {data && <WorkingsList workings={data} />}
+      {dial?.workings && <WorkingsList workings={dial.workings} />}
+    </div>
+  );
+}
+
+function useDial(ovenId: number, tempC: number) {
   const { data } = useQuery({
     queryKey: ['dial', ovenId, tempC],
     queryFn: () =>
       take(api.GET('/api/ovens/{id}/dial', { params: { path: { id: ovenId }, query: { wantedC: tempC } } })),
   });
+  return data;
+}
+
+/** Where the dial goes so that the oven really has the temperature, by what a thermometer read. */
+function DialSetting({ ovenId, tempC }: { ovenId: number; tempC: number }) {
+  const data = useDial(ovenId, tempC);
   if (data?.dialC === undefined) return null;
   return (
     <span className="text-ember-deep">

@@ -17,6 +17,7 @@ import org.testng.annotations.Test;
 public class ArchitectureTest {
     /** Each package may use only those before it, the core, and general libraries. */
     static final List<String> ORDER = List.of(
+            "codec",
             "clock",
             "database",
             "document",

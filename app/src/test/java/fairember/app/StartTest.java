@@ -59,7 +59,7 @@ public class StartTest {
             Http http = first.http();
             ObjectNode settings =
                     http.get("/api/settings").json().path("settings").deepCopy().asObject();
-            assertThat(http.put("/api/settings?edition=1", settings.put("name", "FormStore"))
+            assertThat(http.put("/api/settings?edition=1", settings.put("name", "SavedKind"))
                             .status())
                     .isEqualTo(200);
             // The solver's own library is unpacked for this.
@@ -83,7 +83,7 @@ public class StartTest {
                             .path("settings")
                             .path("name")
                             .asString())
-                    .isEqualTo("FormStore");
+                    .isEqualTo("SavedKind");
             // What the killed one left is gone; the new one has its own.
             assertThat(Objects.requireNonNull(own.toFile().list())).hasSizeLessThanOrEqualTo(1);
         } finally {

@@ -61,6 +61,8 @@ public class ArchitectureTest {
             List.of("org.hipparchus..", "org.locationtech.jts.geom..", "org.locationtech.jts.simplify.."),
             "balance",
             List.of("org.locationtech.jts.geom.."),
+            "foilcore",
+            List.of("org.hipparchus.analysis.."),
             "loadsearch",
             List.of("com.google.ortools.."),
             "outline",

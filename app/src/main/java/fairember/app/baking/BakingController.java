@@ -73,7 +73,7 @@ class BakingController {
                 throw new InvalidInputException(
                         "ovenId", "oven " + load.ovenId(), "an oven of the studio", "Choose one.");
             }
-            if (loads.inOvens().stream().anyMatch(in -> in.form().ovenId() == load.ovenId())) {
+            if (loads.inOvens().stream().anyMatch(in -> in.value().ovenId() == load.ovenId())) {
                 throw new InvalidInputException(
                         "items", "a load in the oven", "an empty oven", "Take that one out first.");
             }
@@ -88,7 +88,7 @@ class BakingController {
         journal.together(() -> {
             LoggedLoad saved = loads.find(id)
                     .orElseThrow(() -> new MissingException("load", id))
-                    .form();
+                    .value();
             if (saved.outAt() != null) {
                 throw new InvalidInputException(
                         "id", "a load that is out", "the load in the oven", "Nothing needs to be done.");

@@ -6,7 +6,7 @@ import fairember.app.batch.Planning;
 import fairember.app.batch.TaskView;
 import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.oven.ConstraintsStore;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
@@ -77,9 +77,9 @@ class Days {
                 ovens.all().stream().map(Days::name).toList(),
                 loads.inOvens().stream().map(logged::view).toList(),
                 loads.all().stream()
-                        .filter(load -> load.form().outAt() != null)
-                        .sorted(Comparator.comparing((FormStore.Saved<LoggedLoad> l) ->
-                                        l.form().inAt())
+                        .filter(load -> load.value().outAt() != null)
+                        .sorted(Comparator.comparing((SavedKind.Saved<LoggedLoad> l) ->
+                                        l.value().inAt())
                                 .reversed())
                         .map(logged::view)
                         .toList(),
@@ -99,7 +99,7 @@ class Days {
                 new DayView.ConstraintsView(constraints.saved().edition(), open.constraints()),
                 plan.finish().toLocalDate(),
                 (int) batches.all().stream()
-                        .filter(batch -> batch.form().state() == BatchState.ON_BENCH)
+                        .filter(batch -> batch.value().state() == BatchState.ON_BENCH)
                         .count(),
                 clock.speed());
     }
@@ -108,15 +108,15 @@ class Days {
         return new DayView.DryingView(drying.job().design().design().name(), drying.from(), drying.to(), critical);
     }
 
-    private static DayView.OvenNameView name(FormStore.Saved<StudioOven> saved) {
-        Oven oven = saved.form().oven();
+    private static DayView.OvenNameView name(SavedKind.Saved<StudioOven> saved) {
+        Oven oven = saved.value().oven();
         return new DayView.OvenNameView(
                 saved.id(),
                 oven.name(),
                 oven.trayWidth().mm(),
                 oven.trayDepth().mm(),
                 oven.shelves().size(),
-                saved.form().spots());
+                saved.value().spots());
     }
 
     /** Loads that went in, in words; designs and batches are read once for all of them. */
@@ -126,11 +126,11 @@ class Days {
 
         Logged(Map<Long, String> batchNames) {
             this.batchNames = batchNames;
-            designs.all().forEach(saved -> known.put(saved.id(), saved.form()));
+            designs.all().forEach(saved -> known.put(saved.id(), saved.value()));
         }
 
-        DayView.LoggedLoadView view(FormStore.Saved<LoggedLoad> saved) {
-            LoggedLoad load = saved.form();
+        DayView.LoggedLoadView view(SavedKind.Saved<LoggedLoad> saved) {
+            LoggedLoad load = saved.value();
             List<DayView.LoggedItemView> items = load.items().stream()
                     .map(item -> new DayView.LoggedItemView(
                             nameOf(item), batchNames.getOrDefault(item.batchId(), ""), item, unitsEach(item)))

@@ -1,6 +1,6 @@
 package fairember.app.batch;
 
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.app.settings.SettingsStore;
@@ -69,7 +69,7 @@ class BatchController {
                 .map(work -> new BatchRowView(
                         work.saved().id(),
                         work.saved().edition(),
-                        work.saved().form(),
+                        work.saved().value(),
                         work.jobs().stream()
                                 .map(j -> j.design().design().name())
                                 .toList(),
@@ -80,7 +80,7 @@ class BatchController {
     @GetMapping("/{id}")
     BatchView run(@PathVariable long id) {
         Planning.Work work = planning.work(id);
-        return new BatchView(id, work.saved().edition(), work.saved().form(), joint(work));
+        return new BatchView(id, work.saved().edition(), work.saved().value(), joint(work));
     }
 
     /** Plans a batch that is being typed; nothing is saved. With a number, what is done of that batch is kept in mind. */
@@ -98,7 +98,7 @@ class BatchController {
 
     /** A batch as it stands in the plan of all batches: the same loads and times as the oven has. */
     private BatchPlanView joint(Planning.Work work) {
-        Batch form = work.saved().form();
+        Batch form = work.saved().value();
         if (form.state() == BatchState.FINISHED) {
             return plan(work.saved().id(), form, work.jobs(), done(work.saved().id()));
         }
@@ -131,7 +131,7 @@ class BatchController {
     }
 
     private BatchProgress done(long id) {
-        return progress.find(id).map(FormStore.Saved::form).orElse(BatchProgress.NONE);
+        return progress.find(id).map(SavedKind.Saved::value).orElse(BatchProgress.NONE);
     }
 
     /** How the portions of a batch are cut from blocks and lumps, and its wires from coils. */
@@ -182,7 +182,7 @@ class BatchController {
                 throw new InvalidInputException(
                         "check", "check " + tick.check(), "0 to " + (lines - 1), "Tick a check of this design.");
             }
-            String words = work.saved().form().name() + ": check " + (tick.ticked() ? "ticked" : "unticked");
+            String words = work.saved().value().name() + ": check " + (tick.ticked() ? "ticked" : "unticked");
             journal.change(
                     progress,
                     id,

@@ -62,7 +62,7 @@ public record BatchPlanView(
             BatchCosting costing,
             BatchProgress done,
             boolean joint) {
-        NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing.waste()));
+        NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing.waste()), costing.waste());
         List<PriceRowView> price =
                 jobs.stream().map(job -> PriceRowView.of(job, costing.of(job))).toList();
         return new BatchPlanView(

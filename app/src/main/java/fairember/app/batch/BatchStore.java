@@ -15,7 +15,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class BatchStore extends DocumentStore<Batch> {
     private static final Comparator<Saved<Batch>> DUE_FIRST =
-            Comparator.comparing((Saved<Batch> saved) -> saved.form().dueOn()).thenComparing(Saved::id);
+            Comparator.comparing((Saved<Batch> saved) -> saved.value().dueOn()).thenComparing(Saved::id);
 
     private final Database database;
     private final ProgressStore progress;

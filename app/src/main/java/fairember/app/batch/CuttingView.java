@@ -1,7 +1,9 @@
 package fairember.app.batch;
 
+import fairember.app.web.WorkingsView;
 import fairember.core.batch.BatchCutting;
 import fairember.core.blockcutting.CuttingPlan;
+import fairember.core.blockcutting.CuttingPlanWorkings;
 import fairember.core.blockcutting.Halving;
 import fairember.core.blockcutting.Want;
 import fairember.core.wire.Gauge;
@@ -20,7 +22,7 @@ public record CuttingView(List<MixCutView> mixes, List<WireCutView> wires) {
                     mix.colour().raw().srgb().hex(),
                     mix.colour().cured().srgb().hex(),
                     cut.fromBlocks(),
-                    CuttingPlanView.of(cut.plan()));
+                    CuttingPlanView.of(cut.plan(), "g"));
         }
     }
 
@@ -29,20 +31,31 @@ public record CuttingView(List<MixCutView> mixes, List<WireCutView> wires) {
         static WireCutView of(BatchCutting.WireCut cut) {
             Gauge gauge = cut.gauge();
             return new WireCutView(
-                    gauge.mm(), gauge.number(), cut.metal().label(), cut.total().mm(), CuttingPlanView.of(cut.plan()));
+                    gauge.mm(),
+                    gauge.number(),
+                    cut.metal().label(),
+                    cut.total().mm(),
+                    CuttingPlanView.of(cut.plan(), "mm"));
         }
     }
 
     /** What is cut from what. */
     public record CuttingPlanView(
-            List<OpenedView> opened, List<CutGroupView> unplaced, int cuts, double leftOver, double missing) {
-        public static CuttingPlanView of(CuttingPlan plan) {
+            List<OpenedView> opened,
+            List<CutGroupView> unplaced,
+            int cuts,
+            double leftOver,
+            double missing,
+            WorkingsView workings) {
+        /** A plan whose sizes are in a unit, empty when nobody said. */
+        public static CuttingPlanView of(CuttingPlan plan, String unit) {
             return new CuttingPlanView(
                     plan.opened().stream().map(OpenedView::of).toList(),
                     plan.unplaced().stream().map(CutGroupView::of).toList(),
                     plan.cuts(),
                     plan.leftOver(),
-                    plan.missing());
+                    plan.missing(),
+                    WorkingsView.of(CuttingPlanWorkings.of(plan, unit)));
         }
     }
 

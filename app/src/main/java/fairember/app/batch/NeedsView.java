@@ -1,12 +1,16 @@
 package fairember.app.batch;
 
 import fairember.app.mix.MeasuredMixView;
+import fairember.app.web.WorkingsView;
 import fairember.core.batch.BatchNeeds;
+import fairember.core.batch.MixNeedWorkings;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.mix.HandlingOrder;
+import fairember.core.mix.MixWaste;
 import fairember.core.shape.SolidDescription;
 import fairember.core.stock.BlockCover;
+import fairember.core.stock.BlockCoverWorkings;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -61,8 +65,9 @@ public record NeedsView(
             double intoOthersG,
             double toMixG,
             List<MeasuredMixView.LineView> lines,
-            List<MeasuredMixView.InclusionView> inclusions) {
-        static MixNeedView of(BatchNeeds.MixNeed need) {
+            List<MeasuredMixView.InclusionView> inclusions,
+            WorkingsView workings) {
+        static MixNeedView of(BatchNeeds.MixNeed need, MixWaste waste) {
             var scaled = need.scaled();
             return new MixNeedView(
                     scaled.mix().id(),
@@ -71,9 +76,10 @@ public record NeedsView(
                     scaled.colour().cured().srgb().hex(),
                     need.net().g(),
                     need.intoOthers().g(),
-                    scaled.wanted().g(),
+                    need.toMix().g(),
                     MeasuredMixView.lines(scaled),
-                    MeasuredMixView.inclusions(scaled));
+                    MeasuredMixView.inclusions(scaled),
+                    WorkingsView.of(MixNeedWorkings.of(need, waste)));
         }
     }
 
@@ -97,7 +103,8 @@ public record NeedsView(
             List<BlocksView> buy,
             double leftG,
             double missingG,
-            long costMinor) {
+            long costMinor,
+            WorkingsView workings) {
         static ClayNeedView of(BatchNeeds.ClayNeed need) {
             BlockCover cover = need.cover();
             return new ClayNeedView(
@@ -112,7 +119,8 @@ public record NeedsView(
                     BlocksView.all(cover.buy()),
                     cover.left().g(),
                     cover.missing().g(),
-                    cover.cost().minor());
+                    cover.cost().minor(),
+                    WorkingsView.of(BlockCoverWorkings.of(need.clay(), cover)));
         }
     }
 
@@ -187,7 +195,7 @@ public record NeedsView(
         }
     }
 
-    static NeedsView of(BatchNeeds needs) {
+    static NeedsView of(BatchNeeds needs, MixWaste waste) {
         List<CoreRowView> cores = needs.cores().stream()
                 .flatMap(row -> Stream.ofNullable(row.part().core()).map(core -> CoreRowView.of(row, core)))
                 .toList();
@@ -198,7 +206,7 @@ public record NeedsView(
                 needs.findings().stream().map(FindingNeedView::of).toList();
         return new NeedsView(
                 needs.portions().stream().map(PortionView::of).toList(),
-                needs.mixes().stream().map(MixNeedView::of).toList(),
+                needs.mixes().stream().map(need -> MixNeedView.of(need, waste)).toList(),
                 HandlingOrder.of(needs.mixes().stream()
                                 .map(BatchNeeds.MixNeed::scaled)
                                 .toList())

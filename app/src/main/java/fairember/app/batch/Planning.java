@@ -2,7 +2,7 @@ package fairember.app.batch;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.MissingException;
 import fairember.app.oven.ConstraintsStore;
 import fairember.app.oven.LoadStore;
@@ -82,7 +82,7 @@ public class Planning {
      * @param saved as it is kept
      * @param jobs one for each of its lines, in order
      */
-    public record Work(FormStore.Saved<Batch> saved, List<Job> jobs) {}
+    public record Work(SavedKind.Saved<Batch> saved, List<Job> jobs) {}
 
     /** What the clock on the wall shows now, to the second. */
     public LocalDateTime now() {
@@ -113,7 +113,7 @@ public class Planning {
     private List<Work> works(Predicate<Batch> wanted) {
         Reading reading = new Reading(designs.measuring().ofMany());
         return batches.all().stream()
-                .filter(saved -> wanted.test(saved.form()))
+                .filter(saved -> wanted.test(saved.value()))
                 .map(reading::work)
                 .toList();
     }
@@ -131,19 +131,20 @@ public class Planning {
 
         Reading(DesignStore.Measuring measuring) {
             this.measuring = measuring;
-            progress.all().forEach(saved -> done.put(saved.id(), saved.form()));
-            for (FormStore.Saved<LoggedLoad> load : loads.all()) {
-                Map<BakeOf, Integer> counts = load.form().outAt() == null ? in : baked;
-                for (LoadItem item : load.form().items()) {
+            progress.all().forEach(saved -> done.put(saved.id(), saved.value()));
+            for (SavedKind.Saved<LoggedLoad> load : loads.all()) {
+                Map<BakeOf, Integer> counts = load.value().outAt() == null ? in : baked;
+                for (LoadItem item : load.value().items()) {
                     counts.merge(new BakeOf(item.batchId(), item.designId(), item.stage()), item.count(), Integer::sum);
                 }
             }
         }
 
-        Work work(FormStore.Saved<Batch> saved) {
-            Map<Long, Integer> kept =
-                    saved.form().state() == BatchState.PLANNED ? Map.of() : editions.getOrDefault(saved.id(), Map.of());
-            List<Job> jobs = saved.form().lines().stream()
+        Work work(SavedKind.Saved<Batch> saved) {
+            Map<Long, Integer> kept = saved.value().state() == BatchState.PLANNED
+                    ? Map.of()
+                    : editions.getOrDefault(saved.id(), Map.of());
+            List<Job> jobs = saved.value().lines().stream()
                     .map(line -> job(saved.id(), line, measuring.of(line.designId(), kept.get(line.designId()))))
                     .toList();
             return new Work(saved, jobs);
@@ -181,7 +182,7 @@ public class Planning {
     /** The jobs of a batch that is only being typed, with what is done of batch {@code batchId} so far; 0 for a new one. */
     List<Job> typed(long batchId, Batch form) {
         return new Reading(designs.measuring())
-                .work(new FormStore.Saved<>(batchId, 0, form))
+                .work(new SavedKind.Saved<>(batchId, 0, form))
                 .jobs();
     }
 
@@ -190,7 +191,7 @@ public class Planning {
         LocalDateTime opening = form.beginsOn().atTime(hours().from());
         boolean waits = form.state() == BatchState.PLANNED && opening.isAfter(now());
         BatchScheduling.Start start = waits ? BatchScheduling.Start.at(opening) : fromNow();
-        FormStore.Saved<Batch> saved = new FormStore.Saved<>(batchId, 0, form);
+        SavedKind.Saved<Batch> saved = new SavedKind.Saved<>(batchId, 0, form);
         Workshop bench = bench(List.of(new Work(saved, jobs)), PlanConstraints.NONE);
         return BatchScheduling.schedule(jobs, bench, start, problem -> plans.plan("run " + batchId, problem));
     }
@@ -227,7 +228,7 @@ public class Planning {
 
     /** All that has to be planned now, with the saved constraints. */
     public Open open() {
-        return open(constraints.saved().form());
+        return open(constraints.saved().value());
     }
 
     /** The same with other constraints. */
@@ -247,12 +248,12 @@ public class Planning {
     private Workshop bench(List<Work> works, PlanConstraints wanted) {
         Settings known = settings.settings();
         WorkHours hours = known.hours();
-        List<FormStore.Saved<StudioOven>> saved = ovens.all();
-        List<Long> ids = saved.stream().map(FormStore.Saved::id).toList();
+        List<SavedKind.Saved<StudioOven>> saved = ovens.all();
+        List<Long> ids = saved.stream().map(SavedKind.Saved::id).toList();
         Map<JobKey, LocalDateTime> begins = new HashMap<>();
         Map<JobKey, LocalDateTime> due = new HashMap<>();
         for (Work work : works) {
-            Batch batch = work.saved().form();
+            Batch batch = work.saved().value();
             for (Job job : work.jobs()) {
                 due.put(job.key(), batch.dueOn().atTime(hours.to()));
                 if (batch.state() == BatchState.PLANNED) {
@@ -262,7 +263,7 @@ public class Planning {
         }
         return new Workshop(
                 saved.stream()
-                        .map(h -> new Workshop.Use(h.form().oven(), h.form().hours()))
+                        .map(h -> new Workshop.Use(h.value().oven(), h.value().hours()))
                         .toList(),
                 hours,
                 known.makers(),
@@ -282,7 +283,7 @@ public class Planning {
     /** The names of all batches, by number. */
     public Map<Long, String> batchNames() {
         Map<Long, String> names = new HashMap<>();
-        batches.all().forEach(saved -> names.put(saved.id(), saved.form().name()));
+        batches.all().forEach(saved -> names.put(saved.id(), saved.value().name()));
         return names;
     }
 
@@ -296,13 +297,14 @@ public class Planning {
         return ovens.all().get(oven).id();
     }
 
+    /** Where things stand now, to the minute: within one, nothing has to be planned again. */
     private BatchScheduling.Start fromNow() {
-        LocalDateTime now = now();
-        List<Long> ids = ovens.all().stream().map(FormStore.Saved::id).toList();
+        LocalDateTime now = now().truncatedTo(ChronoUnit.MINUTES);
+        List<Long> ids = ovens.all().stream().map(SavedKind.Saved::id).toList();
         Map<BakeKey, LocalDateTime> cooledAt = new HashMap<>();
         Map<Integer, LocalDateTime> ovenFree = new HashMap<>();
-        for (FormStore.Saved<LoggedLoad> load : loads.all()) {
-            LoggedLoad form = load.form();
+        for (SavedKind.Saved<LoggedLoad> load : loads.all()) {
+            LoggedLoad form = load.value();
             LocalDateTime out = clock.local(form.outAt() == null ? form.dueOut() : form.outAt());
             if (out.isBefore(now.minusHours(STILL_WARM_HOURS))) {
                 continue;
@@ -322,7 +324,7 @@ public class Planning {
 
     private long coolingSeconds(LoadItem item) {
         return designs.find(item.designId())
-                .map(saved -> saved.form().stages())
+                .map(saved -> saved.value().stages())
                 .filter(stages -> item.stage() < stages.size())
                 .map(stages -> Math.round(stages.get(item.stage()).cooling().min() * 60))
                 .orElse(0L);

@@ -29,7 +29,7 @@ public class ProgressStore extends DocumentStore<BatchProgress> {
     /** Removes a batch's progress when nothing was done; otherwise it stays, and holds the batch. */
     void removeUnused(long batchId) {
         if (find(batchId)
-                .filter(saved -> saved.form().equals(BatchProgress.NONE))
+                .filter(saved -> saved.value().equals(BatchProgress.NONE))
                 .isPresent()) {
             remove(batchId);
         }

@@ -59,7 +59,7 @@ class Bench {
                 .findFirst()
                 .map(job -> new CurrentJob(
                         current,
-                        work.saved().form().name(),
+                        work.saved().value().name(),
                         job,
                         job.design().design().steps().get(current.step()),
                         tally(current),
@@ -68,7 +68,7 @@ class Bench {
 
     private BatchProgress.Tally tally(JobInHand current) {
         return progress.find(current.batchId())
-                .map(saved -> saved.form().tally(current.designId(), current.step()))
+                .map(saved -> saved.value().tally(current.designId(), current.step()))
                 .orElse(new BatchProgress.Tally(current.designId(), current.step(), 0, 0));
     }
 

@@ -21,6 +21,6 @@ class CurrentJobStore extends DocumentStore<JobInHand> {
     }
 
     Optional<JobInHand> current() {
-        return find(ID).map(Saved::form);
+        return find(ID).map(Saved::value);
     }
 }

@@ -2,7 +2,7 @@ package fairember.app.bench;
 
 import fairember.app.codec.Codec;
 import fairember.app.database.Database;
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
@@ -13,7 +13,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Times logged at steps. */
 @Repository
-class TimeStore implements FormStore<TimeForm> {
+class TimeStore implements SavedKind<TimeForm> {
     private static final String COLUMNS =
             "select id, batch_id, design_id, step, started_at, ended_at from logged_time ";
 
@@ -28,11 +28,6 @@ class TimeStore implements FormStore<TimeForm> {
     @Override
     public String kind() {
         return "time";
-    }
-
-    @Override
-    public Class<TimeForm> form() {
-        return TimeForm.class;
     }
 
     @Override
@@ -73,7 +68,7 @@ class TimeStore implements FormStore<TimeForm> {
                         designId,
                         step)
                 .stream()
-                .map(saved -> saved.form().length())
+                .map(saved -> saved.value().length())
                 .reduce(Duration.ZERO, Duration::plus);
     }
 

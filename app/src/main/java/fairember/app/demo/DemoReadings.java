@@ -1,6 +1,6 @@
 package fairember.app.demo;
 
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
 import fairember.app.probe.ProbeStore;
@@ -29,10 +29,10 @@ class DemoReadings {
     }
 
     void fill() {
-        for (FormStore.Saved<LoggedLoad> load : loads.all()) {
-            Instant out = load.form().outAt();
+        for (SavedKind.Saved<LoggedLoad> load : loads.all()) {
+            Instant out = load.value().outAt();
             if (out != null) {
-                probes.add(load.form().ovenId(), rows(load.id(), load.form(), out));
+                probes.add(load.value().ovenId(), rows(load.id(), load.value(), out));
             }
         }
     }
@@ -40,7 +40,7 @@ class DemoReadings {
     private List<ProbeStore.Row> rows(long id, LoggedLoad load, Instant out) {
         double dial = ovens.find(load.ovenId())
                 .orElseThrow()
-                .form()
+                .value()
                 .setting(load.temp().c());
         SimulatedOven oven = SimulatedOven.loaded(OvenPreset.HOUSEHOLD, dial, id);
         List<ProbeStore.Row> rows = new ArrayList<>();

@@ -2,7 +2,7 @@ package fairember.app.design;
 
 import static fairember.app.web.Given.given;
 
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.core.design.Design;
@@ -63,8 +63,8 @@ class DesignController {
                 .orElseThrow(() -> new MissingException("design", id));
     }
 
-    private static DesignView view(FormStore.Saved<Design> saved, DesignStore.Measuring measuring) {
-        return view(saved.edition(), saved.form(), measuring);
+    private static DesignView view(SavedKind.Saved<Design> saved, DesignStore.Measuring measuring) {
+        return view(saved.edition(), saved.value(), measuring);
     }
 
     private static DesignView view(int edition, Design design, DesignStore.Measuring measuring) {

@@ -52,7 +52,7 @@ public class DesignStore extends DocumentStore<Design> {
 
         /** With all designs read at once, for whoever needs many of them. */
         public Measuring ofMany() {
-            all().forEach(saved -> designs.put(saved.id(), saved.form()));
+            all().forEach(saved -> designs.put(saved.id(), saved.value()));
             return this;
         }
 
@@ -66,7 +66,7 @@ public class DesignStore extends DocumentStore<Design> {
             return known != null
                     ? known
                     : find(id).orElseThrow(() -> new MissingException("design", id))
-                            .form();
+                            .value();
         }
 
         /** A design as it was at an edition that a batch keeps to; as it is now when that is null. */
@@ -99,7 +99,7 @@ public class DesignStore extends DocumentStore<Design> {
 
     @Override
     public void put(long id, Design design) {
-        find(id).ifPresent(before -> versions.keep(id, before.edition(), before.form()));
+        find(id).ifPresent(before -> versions.keep(id, before.edition(), before.value()));
         super.put(id, design);
     }
 }

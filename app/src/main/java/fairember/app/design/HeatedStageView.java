@@ -1,7 +1,10 @@
 package fairember.app.design;
 
+import fairember.app.web.WorkingsView;
 import fairember.core.design.HeatedStage;
+import fairember.core.heat.HeatBodyWorkings;
 import fairember.core.heat.HeatedPiece;
+import fairember.core.heat.Material;
 import fairember.core.quantity.Minutes;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -31,7 +34,8 @@ public record HeatedStageView(
         double coolsSlowlyMin,
         double quenchedMin,
         List<MethodTimeView> bakingMethods,
-        List<StageSampleView> samples) {
+        List<StageSampleView> samples,
+        WorkingsView workings) {
     private static final int MOST = 120;
 
     /** A baking method, its time, and what of it counts. */
@@ -62,6 +66,11 @@ public record HeatedStageView(
                         .filter(i -> i % every == 0 || i == samples.size() - 1)
                         .mapToObj(samples::get)
                         .map(s -> new StageSampleView(s.min(), s.centreC(), s.outsideC()))
-                        .toList());
+                        .toList(),
+                WorkingsView.of(HeatBodyWorkings.of(
+                        heated.body(),
+                        Material.of(stage.slowest().mix().density()),
+                        stage.air().gives(),
+                        stage.near())));
     }
 }

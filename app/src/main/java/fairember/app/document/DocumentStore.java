@@ -16,7 +16,7 @@ import java.util.Optional;
  *
  * @param <D> the record
  */
-public abstract class DocumentStore<D extends Record> implements FormStore<D> {
+public abstract class DocumentStore<D extends Record> implements SavedKind<D> {
     private static final int KEPT = 500;
 
     protected final DocumentTable table;
@@ -52,11 +52,6 @@ public abstract class DocumentStore<D extends Record> implements FormStore<D> {
     @Override
     public String kind() {
         return kind;
-    }
-
-    @Override
-    public Class<D> form() {
-        return type;
     }
 
     @Override

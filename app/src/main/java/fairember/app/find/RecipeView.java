@@ -1,6 +1,8 @@
 package fairember.app.find;
 
+import fairember.app.web.WorkingsView;
 import fairember.core.colour.Colorant;
+import fairember.core.colour.ColourDifferenceWorkings;
 import fairember.core.colour.ColourMixing;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
@@ -47,6 +49,7 @@ record RecipeView(
         double opaqueFromMm,
         List<Effect> effects,
         Set<FoundRecipes.Merit> merits,
+        WorkingsView workings,
         List<RatioView> others) {
 
     /** A clay or a lump in a recipe, and its grams of what is wanted. */
@@ -122,6 +125,7 @@ record RecipeView(
                             .sorted()
                             .toList(),
                     merits,
+                    WorkingsView.of(ColourDifferenceWorkings.of(recipe.difference())),
                     set.others().stream().map(this::ratio).toList());
         }
 

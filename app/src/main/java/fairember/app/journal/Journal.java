@@ -1,6 +1,6 @@
 package fairember.app.journal;
 
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -21,7 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Adds, replaces and removes store things, writes each change into the journal, and undoes and redoes them. */
 @Service
 public class Journal {
-    private final Map<String, FormStore<?>> kinds;
+    private final Map<String, SavedKind<?>> kinds;
     private final ChangeStore changes;
     private final ChangeHeader header;
     private final JsonMapper mapper;
@@ -35,8 +35,8 @@ public class Journal {
         private @Nullable Long number;
     }
 
-    Journal(List<FormStore<?>> kinds, ChangeStore changes, ChangeHeader header, JsonMapper mapper, Clock clock) {
-        this.kinds = kinds.stream().collect(Collectors.toMap(FormStore::kind, Function.identity()));
+    Journal(List<SavedKind<?>> kinds, ChangeStore changes, ChangeHeader header, JsonMapper mapper, Clock clock) {
+        this.kinds = kinds.stream().collect(Collectors.toMap(SavedKind::kind, Function.identity()));
         this.changes = changes;
         this.header = header;
         this.mapper = mapper;
@@ -45,7 +45,7 @@ public class Journal {
 
     /** Adds a new thing and gives its number. */
     @Transactional
-    public <F> long add(FormStore<F> store, F form) {
+    public <F> long add(SavedKind<F> store, F form) {
         long id = changes.nextId(store.kind());
         store.put(id, form);
         journal(store.kind(), id, "added " + store.nameOf(form), null, tree(store, id));
@@ -60,8 +60,8 @@ public class Journal {
      * @throws MissingException when it is not there
      */
     @Transactional
-    public <F> void replace(FormStore<F> store, long id, int edition, F form) {
-        FormStore.Saved<F> saved = current(store, id, edition);
+    public <F> void replace(SavedKind<F> store, long id, int edition, F form) {
+        SavedKind.Saved<F> saved = current(store, id, edition);
         write(store, id, saved, form, null);
     }
 
@@ -72,13 +72,13 @@ public class Journal {
      * @throws MissingException when it is not there
      */
     @Transactional
-    public <F> void change(FormStore<F> store, long id, String words, UnaryOperator<F> change) {
-        FormStore.Saved<F> saved = existing(store, id);
-        write(store, id, saved, change.apply(saved.form()), words);
+    public <F> void change(SavedKind<F> store, long id, String words, UnaryOperator<F> change) {
+        SavedKind.Saved<F> saved = existing(store, id);
+        write(store, id, saved, change.apply(saved.value()), words);
     }
 
-    private <F> void write(FormStore<F> store, long id, FormStore.Saved<F> saved, F form, @Nullable String words) {
-        JsonNode before = mapper.valueToTree(saved.form());
+    private <F> void write(SavedKind<F> store, long id, SavedKind.Saved<F> saved, F form, @Nullable String words) {
+        JsonNode before = mapper.valueToTree(saved.value());
         store.put(id, form);
         JsonNode after = tree(store, id);
         if (!before.equals(after)) {
@@ -96,10 +96,10 @@ public class Journal {
      * @throws fairember.app.database.StoreException when something else uses it
      */
     @Transactional
-    public <F> void remove(FormStore<F> store, long id, int edition) {
-        FormStore.Saved<F> saved = current(store, id, edition);
+    public <F> void remove(SavedKind<F> store, long id, int edition) {
+        SavedKind.Saved<F> saved = current(store, id, edition);
         store.remove(id);
-        journal(store.kind(), id, "removed " + store.nameOf(saved.form()), mapper.valueToTree(saved.form()), null);
+        journal(store.kind(), id, "removed " + store.nameOf(saved.value()), mapper.valueToTree(saved.value()), null);
     }
 
     /**
@@ -109,9 +109,9 @@ public class Journal {
      * @param words what the change is called when it is undone
      */
     @Transactional
-    public <F> void set(FormStore<F> store, long id, String words, @Nullable F form) {
+    public <F> void set(SavedKind<F> store, long id, String words, @Nullable F form) {
         JsonNode before = store.find(id)
-                .map(saved -> mapper.<JsonNode>valueToTree(saved.form()))
+                .map(saved -> mapper.<JsonNode>valueToTree(saved.value()))
                 .orElse(null);
         if (form != null) {
             store.put(id, form);
@@ -205,7 +205,7 @@ public class Journal {
     }
 
     private void restore(Change change, @Nullable String form) {
-        FormStore<?> store = known(change.kind());
+        SavedKind<?> store = known(change.kind());
         header.note(change.kind(), change.subjectId());
         if (form == null) {
             store.remove(change.subjectId());
@@ -214,19 +214,19 @@ public class Journal {
         }
     }
 
-    private FormStore<?> known(String kind) {
-        FormStore<?> store = kinds.get(kind);
+    private SavedKind<?> known(String kind) {
+        SavedKind<?> store = kinds.get(kind);
         if (store == null) {
             throw new IllegalStateException("There is no store for " + kind);
         }
         return store;
     }
 
-    private <F> void put(FormStore<F> store, long id, String form) {
+    private <F> void put(SavedKind<F> store, long id, String form) {
         store.put(id, store.read(form, id));
     }
 
-    private <F> FormStore.Saved<F> existing(FormStore<F> store, long id) {
+    private <F> SavedKind.Saved<F> existing(SavedKind<F> store, long id) {
         return store.find(id).orElseThrow(() -> new MissingException(store.kind(), id));
     }
 
@@ -236,20 +236,20 @@ public class Journal {
      * @throws MissingException when it is not there
      * @throws OutdatedException when it has a newer edition
      */
-    public <F> FormStore.Saved<F> current(FormStore<F> store, long id, int edition) {
-        FormStore.Saved<F> saved = existing(store, id);
+    public <F> SavedKind.Saved<F> current(SavedKind<F> store, long id, int edition) {
+        SavedKind.Saved<F> saved = existing(store, id);
         if (saved.edition() != edition) {
             throw new OutdatedException(
-                    store.nameOf(saved.form()),
+                    store.nameOf(saved.value()),
                     "edition " + edition,
                     "edition " + saved.edition() + ", the newest",
-                    new OutdatedException.Current(saved.edition(), mapper.valueToTree(saved.form())));
+                    new OutdatedException.Current(saved.edition(), mapper.valueToTree(saved.value())));
         }
         return saved;
     }
 
-    private <F> JsonNode tree(FormStore<F> store, long id) {
-        return mapper.valueToTree(existing(store, id).form());
+    private <F> JsonNode tree(SavedKind<F> store, long id) {
+        return mapper.valueToTree(existing(store, id).value());
     }
 
     private void journal(String kind, long id, String words, @Nullable JsonNode before, @Nullable JsonNode after) {

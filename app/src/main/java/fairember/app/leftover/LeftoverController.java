@@ -93,10 +93,10 @@ class LeftoverController {
         Map<Long, StockClay> known = clays.clays();
         return new LeftoversView(
                 saved.edition(),
-                saved.form().lumps().stream()
+                saved.value().lumps().stream()
                         .mapToDouble(lump -> lump.mass().g())
                         .sum(),
-                saved.form().lumps().stream()
+                saved.value().lumps().stream()
                         .map(lump -> LumpView.of(lump, known))
                         .toList());
     }
@@ -153,7 +153,7 @@ class LeftoverController {
     private Leftovers merged(int edition, MergeForm form) {
         List<LumpTakeForm> takes = form.takes();
         List<Leftovers.LeftoverLump> box =
-                journal.current(store, LeftoverStore.ID, edition).form().lumps();
+                journal.current(store, LeftoverStore.ID, edition).value().lumps();
         List<Lump> lumps = store.lumps();
         Set<Integer> once = new HashSet<>();
         List<Lump.Taken> taken = new ArrayList<>();

@@ -40,7 +40,7 @@ public class LeftoverStore extends DocumentStore<Leftovers> {
 
     /** Its lumps as the core takes them. */
     public List<Lump> lumps() {
-        return saved().form().of(clays.clays());
+        return saved().value().of(clays.clays());
     }
 
     @Override

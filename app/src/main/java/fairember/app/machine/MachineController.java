@@ -36,7 +36,7 @@ class MachineController {
     @GetMapping
     List<MachineView> machines() {
         return store.all().stream()
-                .map(h -> new MachineView(h.id(), h.edition(), h.form()))
+                .map(h -> new MachineView(h.id(), h.edition(), h.value()))
                 .toList();
     }
 

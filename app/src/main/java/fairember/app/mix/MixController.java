@@ -61,14 +61,14 @@ class MixController {
         MixWaste waste = settings.settings().mixWaste();
         return store.all().stream()
                 .map(h -> new MixView(
-                        h.id(), h.edition(), h.form(), measured(book.mix(h.form()), learned, waste, wantedG)))
+                        h.id(), h.edition(), h.value(), measured(book.mix(h.value()), learned, waste, wantedG)))
                 .toList();
     }
 
     @GetMapping("/{id}")
     MixView mix(@PathVariable long id, @RequestParam(defaultValue = "100") double wantedG) {
         return store.find(id)
-                .map(h -> new MixView(h.id(), h.edition(), h.form(), measured(id, h.form(), wantedG)))
+                .map(h -> new MixView(h.id(), h.edition(), h.value(), measured(id, h.value(), wantedG)))
                 .orElseThrow(() -> new MissingException("mix", id));
     }
 

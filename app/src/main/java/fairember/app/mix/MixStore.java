@@ -35,7 +35,7 @@ public class MixStore extends DocumentStore<MixRecipe> {
     /** All mixes as they are kept, to make mixes of forms with. */
     public RecipeBook book() {
         Map<Long, MixRecipe> recipes = new LinkedHashMap<>();
-        all().forEach(saved -> recipes.put(saved.id(), saved.form()));
+        all().forEach(saved -> recipes.put(saved.id(), saved.value()));
         return new RecipeBook(clays.clays(), recipes);
     }
 

@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class LoadStore extends DocumentStore<LoggedLoad> {
     private static final Comparator<Saved<LoggedLoad>> OLDEST_FIRST = Comparator.comparing(
-                    (Saved<LoggedLoad> saved) -> saved.form().inAt())
+                    (Saved<LoggedLoad> saved) -> saved.value().inAt())
             .thenComparing(Saved::id);
 
     LoadStore(DocumentTable table) {
@@ -32,6 +32,6 @@ public class LoadStore extends DocumentStore<LoggedLoad> {
 
     /** The loads that are in an oven now, the first put in before the others. */
     public List<Saved<LoggedLoad>> inOvens() {
-        return all().stream().filter(saved -> saved.form().outAt() == null).toList();
+        return all().stream().filter(saved -> saved.value().outAt() == null).toList();
     }
 }

@@ -1,10 +1,14 @@
 package fairember.app.oven;
 
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
+import fairember.app.web.WorkingsView;
 import fairember.core.input.InvalidInputException;
+import fairember.core.ovencalibration.DialCorrection;
 import fairember.core.ovencalibration.DialReading;
+import fairember.core.ovencalibration.DialSetting;
+import fairember.core.ovencalibration.DialSettingWorkings;
 import fairember.core.studio.StudioOven;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -37,8 +41,8 @@ class OvenController {
 
     /** An oven with its number and edition. */
     record OvenView(long id, int edition, StudioOven oven) {
-        static OvenView of(FormStore.Saved<StudioOven> saved) {
-            return new OvenView(saved.id(), saved.edition(), saved.form());
+        static OvenView of(SavedKind.Saved<StudioOven> saved) {
+            return new OvenView(saved.id(), saved.edition(), saved.value());
         }
     }
 
@@ -52,7 +56,7 @@ class OvenController {
         return OvenView.of(saved(id));
     }
 
-    private FormStore.Saved<StudioOven> saved(long id) {
+    private SavedKind.Saved<StudioOven> saved(long id) {
         return store.find(id).orElseThrow(() -> new MissingException("oven", id));
     }
 
@@ -80,17 +84,27 @@ class OvenController {
      * @param dialC nothing before the first reading
      * @param beyond whether nobody has read near that temperature, so that it is a guess
      */
-    record DialView(double wantedC, @Nullable Double dialC, boolean beyond) {}
+    record DialView(
+            double wantedC,
+            @Nullable Double dialC,
+            boolean beyond,
+            @Nullable WorkingsView workings) {}
 
     /** Where to set the dial so that the oven has a temperature, by the readings there are. */
     @GetMapping("/{id}/dial")
     DialView dial(@PathVariable long id, @RequestParam double wantedC) {
         DialReading.READ.check(wantedC);
         return saved(id)
-                .form()
+                .value()
                 .dial()
-                .map(dial -> new DialView(wantedC, dial.settingFor(wantedC), dial.beyond(wantedC)))
-                .orElse(new DialView(wantedC, null, true));
+                .map(dial -> dialView(dial, wantedC))
+                .orElse(new DialView(wantedC, null, true, null));
+    }
+
+    private static DialView dialView(DialCorrection dial, double wantedC) {
+        DialSetting setting = dial.setting(wantedC);
+        return new DialView(
+                wantedC, setting.dialC(), dial.beyond(wantedC), WorkingsView.of(DialSettingWorkings.of(setting)));
     }
 
     @PutMapping("/{id}")

@@ -42,6 +42,6 @@ public class OvenStore extends DocumentStore<StudioOven> {
 
     /** The first oven as the core takes it. */
     public Oven first() {
-        return find(FIRST).orElseThrow().form().oven();
+        return find(FIRST).orElseThrow().value().oven();
     }
 }

@@ -2,7 +2,7 @@ package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.MissingException;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
@@ -58,8 +58,8 @@ class LoadRecords {
     }
 
     RecordView record(long id) {
-        FormStore.Saved<LoggedLoad> saved = loads.find(id).orElseThrow(() -> new MissingException("load", id));
-        LoggedLoad load = saved.form();
+        SavedKind.Saved<LoggedLoad> saved = loads.find(id).orElseThrow(() -> new MissingException("load", id));
+        LoggedLoad load = saved.value();
         Instant now = clock.instant();
         Instant end = load.outAt() == null ? now : load.outAt();
         List<Reading> readings = readings(load, end);
@@ -137,7 +137,7 @@ class LoadRecords {
             return null;
         }
         Minutes length = new Minutes(Math.min(LONGEST_MIN, Math.max(1, nowS / 60)));
-        Air air = ovens.find(load.ovenId()).map(oven -> oven.form().air()).orElse(Air.STILL);
+        Air air = ovens.find(load.ovenId()).map(oven -> oven.value().air()).orElse(Air.STILL);
         Slowest slowest = null;
         for (Inside in : inside) {
             HeatedPiece heated = DesignHeating.along(in.design(), in.stage(), air, new OvenCurve(curve), length);
@@ -166,7 +166,7 @@ class LoadRecords {
     String csv(long id, boolean decimalCommas) {
         LoggedLoad load = loads.find(id)
                 .orElseThrow(() -> new MissingException("load", id))
-                .form();
+                .value();
         Instant end = load.outAt() == null ? clock.instant() : load.outAt();
         StringBuilder csv = new StringBuilder(decimalCommas ? "\uFEFFat;temp_c\r\n" : "at,temp_c\r\n");
         for (Reading reading : readings(load, end)) {
@@ -184,7 +184,7 @@ class LoadRecords {
     long ovenOf(long id) {
         return loads.find(id)
                 .orElseThrow(() -> new MissingException("load", id))
-                .form()
+                .value()
                 .ovenId();
     }
 }

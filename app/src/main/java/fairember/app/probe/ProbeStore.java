@@ -28,7 +28,7 @@ public class ProbeStore extends DocumentStore<OvenProbe> {
 
     /** The password of an oven's probe, when it has one. */
     Optional<String> token(long ovenId) {
-        return find(ovenId).map(saved -> saved.form().token());
+        return find(ovenId).map(saved -> saved.value().token());
     }
 
     /** A password that was never used. */
@@ -46,7 +46,7 @@ public class ProbeStore extends DocumentStore<OvenProbe> {
     /** The oven whose probe has this token. */
     Optional<Long> ovenOf(String token) {
         return all().stream()
-                .filter(saved -> saved.form().token().equals(token))
+                .filter(saved -> saved.value().token().equals(token))
                 .map(Saved::id)
                 .findFirst();
     }

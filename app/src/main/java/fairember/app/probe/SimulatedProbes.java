@@ -2,7 +2,7 @@ package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.database.StudioSettings;
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
 import fairember.core.ovensim.OvenFault;
@@ -135,10 +135,10 @@ class SimulatedProbes {
             if (clock.speed() != 1 && ++ticked % SAVE_EVERY == 0) {
                 transaction.executeWithoutResult(status -> simulated.keep(clock));
             }
-            List<FormStore.Saved<LoggedLoad>> in = loads.inOvens();
-            running.keySet().removeIf(id -> in.stream().noneMatch(l -> l.form().ovenId() == id));
-            for (FormStore.Saved<LoggedLoad> load : in) {
-                long id = load.form().ovenId();
+            List<SavedKind.Saved<LoggedLoad>> in = loads.inOvens();
+            running.keySet().removeIf(id -> in.stream().noneMatch(l -> l.value().ovenId() == id));
+            for (SavedKind.Saved<LoggedLoad> load : in) {
+                long id = load.value().ovenId();
                 if (settings(id).on()) {
                     goOn(id, load);
                 }
@@ -150,7 +150,7 @@ class SimulatedProbes {
         }
     }
 
-    private void goOn(long id, FormStore.Saved<LoggedLoad> load) throws IOException, InterruptedException {
+    private void goOn(long id, SavedKind.Saved<LoggedLoad> load) throws IOException, InterruptedException {
         SimulatedForm form = settings(id);
         Running now = running.get(id);
         if (now == null || now.load != load.id() || now.preset != form.preset()) {
@@ -173,11 +173,11 @@ class SimulatedProbes {
     }
 
     /** A hot oven whose door was just opened for the load; it begins when the load went in, or where readings end. */
-    private Running begin(long id, FormStore.Saved<LoggedLoad> load, SimulatedForm form) {
-        StudioOven measures = ovens.find(id).orElseThrow().form();
-        double wanted = load.form().temp().c();
+    private Running begin(long id, SavedKind.Saved<LoggedLoad> load, SimulatedForm form) {
+        StudioOven measures = ovens.find(id).orElseThrow().value();
+        double wanted = load.value().temp().c();
         SimulatedOven oven = SimulatedOven.loaded(form.preset(), measures.setting(wanted), load.id());
-        Instant in = load.form().inAt().truncatedTo(ChronoUnit.SECONDS);
+        Instant in = load.value().inAt().truncatedTo(ChronoUnit.SECONDS);
         Instant last = store.last(id)
                 .map(row -> Instant.ofEpochSecond(row.atMs() / 1000))
                 .orElse(in);

@@ -1,6 +1,6 @@
 package fairember.app.settings;
 
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.core.studio.Settings;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,8 +27,8 @@ class SettingsController {
 
     @GetMapping
     SettingsView settings() {
-        FormStore.Saved<Settings> saved = store.saved();
-        return new SettingsView(saved.edition(), saved.form());
+        SavedKind.Saved<Settings> saved = store.saved();
+        return new SettingsView(saved.edition(), saved.value());
     }
 
     @PutMapping

@@ -31,6 +31,6 @@ public class SettingsStore extends DocumentStore<Settings> {
     }
 
     public Settings settings() {
-        return saved().form();
+        return saved().value();
     }
 }

@@ -28,14 +28,14 @@ public class ClayStore extends DocumentStore<ShelfClay> {
         Map<Long, StockClay> clays = new LinkedHashMap<>();
         all().forEach(saved -> clays.put(
                 saved.id(),
-                saved.form().of(Objects.requireNonNull(known.get(saved.form().rangeId())))));
+                saved.value().of(Objects.requireNonNull(known.get(saved.value().rangeId())))));
         return clays;
     }
 
     /** The clays whose swatches were measured with an instrument. */
     public Set<Long> measured() {
         return all().stream()
-                .filter(saved -> saved.form().swatchMeasured())
+                .filter(saved -> saved.value().swatchMeasured())
                 .map(Saved::id)
                 .collect(Collectors.toUnmodifiableSet());
     }

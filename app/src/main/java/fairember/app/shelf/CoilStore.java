@@ -19,12 +19,13 @@ public class CoilStore extends DocumentStore<WireCoil> {
     @Override
     public List<Saved<WireCoil>> all() {
         return super.all().stream()
-                .sorted(Comparator.comparingDouble(saved -> saved.form().gauge().mm()))
+                .sorted(Comparator.comparingDouble(
+                        saved -> saved.value().gauge().mm()))
                 .toList();
     }
 
     /** All coils as the core takes them. */
     public List<WireCoil> coils() {
-        return all().stream().map(Saved::form).toList();
+        return all().stream().map(Saved::value).toList();
     }
 }

@@ -16,6 +16,6 @@ public class FindingStore extends DocumentStore<Finding> {
 
     /** All findings. */
     public List<Finding> findings() {
-        return all().stream().map(Saved::form).toList();
+        return all().stream().map(Saved::value).toList();
     }
 }

@@ -18,7 +18,7 @@ public class RangeStore extends DocumentStore<ClayRange> {
     /** All ranges as the core takes them, by number. */
     public Map<Long, ClayRange> ranges() {
         Map<Long, ClayRange> ranges = new LinkedHashMap<>();
-        all().forEach(saved -> ranges.put(saved.id(), saved.form()));
+        all().forEach(saved -> ranges.put(saved.id(), saved.value()));
         return ranges;
     }
 }

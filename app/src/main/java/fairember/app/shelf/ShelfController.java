@@ -1,6 +1,6 @@
 package fairember.app.shelf;
 
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.core.stock.ClayRange;
 import fairember.core.stock.Finding;
@@ -63,19 +63,19 @@ class ShelfController {
     ShelfView shelf() {
         return new ShelfView(
                 ranges.all().stream()
-                        .map(h -> new ShelfRangeView(h.id(), h.edition(), h.form()))
+                        .map(h -> new ShelfRangeView(h.id(), h.edition(), h.value()))
                         .toList(),
                 clays.all().stream().map(ShelfController::clay).toList(),
                 findings.all().stream()
-                        .map(h -> new ShelfFindingView(h.id(), h.edition(), h.form()))
+                        .map(h -> new ShelfFindingView(h.id(), h.edition(), h.value()))
                         .toList(),
                 coils.all().stream()
-                        .map(h -> new ShelfCoilView(h.id(), h.edition(), h.form()))
+                        .map(h -> new ShelfCoilView(h.id(), h.edition(), h.value()))
                         .toList());
     }
 
-    private static ShelfClayView clay(FormStore.Saved<ShelfClay> saved) {
-        ShelfClay clay = saved.form();
+    private static ShelfClayView clay(SavedKind.Saved<ShelfClay> saved) {
+        ShelfClay clay = saved.value();
         double sealed = clay.blocks().stream()
                 .mapToDouble(b -> b.mass().g() * b.onShelf())
                 .sum();

@@ -117,7 +117,7 @@ class BuildSums {
             throw new InvalidInputException(
                     "wants", pieces + " pieces", "up to 5000 pieces in one plan", "Plan them in two parts.");
         }
-        return CuttingView.CuttingPlanView.of(Cutting.plan(form.sticks(), form.wants()));
+        return CuttingView.CuttingPlanView.of(Cutting.plan(form.sticks(), form.wants()), "");
     }
 
     private static void few(Gathering g, String field, int found) {

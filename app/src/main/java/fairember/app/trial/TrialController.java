@@ -1,6 +1,6 @@
 package fairember.app.trial;
 
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.core.colour.ColourDifference;
@@ -39,14 +39,14 @@ class TrialController {
 
     /** A trial with its number and edition, and each row beside the chosen one. */
     record TrialView(long id, int edition, Trial trial, List<TrialRowView> rows) {
-        static TrialView of(FormStore.Saved<Trial> saved) {
-            List<Trial.TrialRow> rows = saved.form().rows();
+        static TrialView of(SavedKind.Saved<Trial> saved) {
+            List<Trial.TrialRow> rows = saved.value().rows();
             Trial.TrialRow chosen =
                     rows.stream().filter(Trial.TrialRow::chosen).findFirst().orElse(rows.get(0));
             return new TrialView(
                     saved.id(),
                     saved.edition(),
-                    saved.form(),
+                    saved.value(),
                     rows.stream()
                             .map(row -> new TrialRowView(beside(chosen.hex(), row.hex())
                                     .map(d -> new BesideView(d.total(), d.words()))

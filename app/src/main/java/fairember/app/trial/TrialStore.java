@@ -11,7 +11,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class TrialStore extends DocumentStore<Trial> {
     private static final Comparator<Saved<Trial>> NEWEST_FIRST = Comparator.comparing(
-                    (Saved<Trial> saved) -> saved.form().madeOn())
+                    (Saved<Trial> saved) -> saved.value().madeOn())
             .thenComparing(Saved::id)
             .reversed();
 

@@ -65,7 +65,7 @@ public class ClayLearning {
 
     private List<TrialTile> made() {
         return tiles.all().stream()
-                .flatMap(saved -> saved.form().seen().stream())
+                .flatMap(saved -> saved.value().seen().stream())
                 .toList();
     }
 }

@@ -1,14 +1,17 @@
 package fairember.app.trialtile;
 
-import fairember.app.document.FormStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.app.shelf.ClayStore;
+import fairember.app.web.WorkingsView;
 import fairember.core.colour.ColourDifference;
+import fairember.core.colour.ColourDifferenceWorkings;
 import fairember.core.colour.Face;
 import fairember.core.colour.PartsOfClay;
 import fairember.core.colour.Srgb;
 import fairember.core.colourcalibration.LearnedClays;
+import fairember.core.colourcalibration.LearnedHabitWorkings;
 import fairember.core.colourcalibration.LoggedTile;
 import fairember.core.colourcalibration.TrialTile;
 import fairember.core.stock.StockClay;
@@ -52,7 +55,13 @@ class TileController {
      * @param differenceBefore ΔE00 between seen and what the swatches alone say
      * @param differs what the seen is beside the expected, in words
      */
-    record SeenView(String seenHex, String expectedHex, double difference, double differenceBefore, String differs) {}
+    record SeenView(
+            String seenHex,
+            String expectedHex,
+            double difference,
+            double differenceBefore,
+            String differs,
+            WorkingsView workings) {}
 
     /**
      * A tile with its number and edition.
@@ -68,7 +77,7 @@ class TileController {
             @Nullable SeenView cured) {}
 
     /** How many tiles a clay is in. */
-    record TaughtClayView(long clayId, String name, int tiles, double strengthTimes) {}
+    record TaughtClayView(long clayId, String name, int tiles, double strengthTimes, WorkingsView workings) {}
 
     /** A tile that would teach most. */
     record NextTileView(List<PartsOfClay> parts, double uncertainty) {}
@@ -103,7 +112,8 @@ class TileController {
                                 clay.id(),
                                 clay.name(),
                                 now.tilesOf(clay.id()),
-                                Math.exp(now.habit(clay.id()).strength())))
+                                Math.exp(now.habit(clay.id()).strength()),
+                                WorkingsView.of(LearnedHabitWorkings.of(now, clay.id()))))
                         .toList(),
                 mean(seen.stream().map(SeenView::differenceBefore).toList()),
                 mean(seen.stream().map(SeenView::difference).toList()),
@@ -120,15 +130,15 @@ class TileController {
         return new NextTileView(next.parts(), next.uncertainty());
     }
 
-    private static TileView view(FormStore.Saved<LoggedTile> saved, LearnedClays now, LearnedClays before) {
-        Optional<TrialTile> tile = saved.form().seen();
+    private static TileView view(SavedKind.Saved<LoggedTile> saved, LearnedClays now, LearnedClays before) {
+        Optional<TrialTile> tile = saved.value().seen();
         return new TileView(
                 saved.id(),
                 saved.edition(),
-                saved.form(),
+                saved.value(),
                 tile.map(now::leftOut).orElse(false),
-                seen(tile, Face.RAW, saved.form().raw(), now, before),
-                seen(tile, Face.CURED, saved.form().cured(), now, before));
+                seen(tile, Face.RAW, saved.value().raw(), now, before),
+                seen(tile, Face.CURED, saved.value().cured(), now, before));
     }
 
     private static @Nullable SeenView seen(
@@ -143,7 +153,8 @@ class TileController {
                 now.expected(tile, face).hex(),
                 missed.total(),
                 before.missed(tile, face).orElseThrow().total(),
-                missed.words());
+                missed.words(),
+                WorkingsView.of(ColourDifferenceWorkings.of(missed)));
     }
 
     @PostMapping

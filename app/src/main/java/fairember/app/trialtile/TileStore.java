@@ -11,7 +11,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class TileStore extends DocumentStore<LoggedTile> {
     private static final Comparator<Saved<LoggedTile>> NEWEST_FIRST = Comparator.comparing(
-                    (Saved<LoggedTile> saved) -> saved.form().madeOn())
+                    (Saved<LoggedTile> saved) -> saved.value().madeOn())
             .thenComparing(Saved::id)
             .reversed();
 

@@ -58,7 +58,12 @@ public record BatchNeeds(
      * @param intoOthers grams that go into other mixes of the batch
      * @param scaled the recipe for the grams to mix, waste included
      */
-    public record MixNeed(Mass net, Mass intoOthers, MeasuredMix scaled) {}
+    public record MixNeed(Mass net, Mass intoOthers, MeasuredMix scaled) {
+        /** Grams to mix, waste included. */
+        public Mass toMix() {
+            return scaled.wanted();
+        }
+    }
 
     /**
      * A stock clay to take.

@@ -58,6 +58,8 @@ public final class DesignHeating {
                         air,
                         new Minutes(Math.max(1, need.bakingTime().min())),
                         need),
+                air,
+                new Minutes(near),
                 new Minutes(planned),
                 bakingMethods(slowest, setC, air, need, packet, planned),
                 cooling(slowest, setC, Cooling.Way.SLOW),

@@ -1,5 +1,6 @@
 package fairember.core.design;
 
+import fairember.core.heat.Air;
 import fairember.core.heat.HeatedPiece;
 import fairember.core.quantity.Minutes;
 import java.util.List;
@@ -11,6 +12,8 @@ import java.util.List;
  * @param setC temperature of the oven: the low end of the stage's window
  * @param bakingTime that the stage is to have
  * @param heated the slowest part, over that baking time
+ * @param air that gives it the heat
+ * @param near until its middle is within 5 °C of the oven
  * @param planned baking time after loading a hot oven: the stage's, or longer when the middle needs it
  * @param coolsSlowly until it can be handled, in the air
  * @param quenched until it can be handled, in cold water
@@ -21,6 +24,8 @@ public record HeatedStage(
         double setC,
         Minutes bakingTime,
         HeatedPiece heated,
+        Air air,
+        Minutes near,
         Minutes planned,
         List<ByMethod> bakingMethods,
         Minutes coolsSlowly,

@@ -10,10 +10,15 @@ import fairember.core.shape.Floor;
 import fairember.core.shape.Inset;
 import fairember.core.shape.Lobes;
 import fairember.core.shape.Solid;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BisectionSolver;
 
 /** Sizes a foil core from the outline and the shell. */
 public final class FoilCoreSizing {
     /** Surface that one vent serves: a rule of thumb for a pin hole every few centimetres. */
+    private static final double EXACT_MM = 1e-9;
+
+    private static final int MOST_TRIES = 200;
     private static final double MM2_A_VENT = 2500;
 
     private FoilCoreSizing() {}
@@ -90,14 +95,12 @@ public final class FoilCoreSizing {
 
     /** The wall at which the core vanishes, by bisection. */
     private static double mostShell(Solid outer, Floor floor) {
-        double low = 0;
-        double high = outer.box().longest().mm();
-        for (int i = 0; i < 50; i++) {
-            double middle = (low + high) / 2;
-            boolean room = outer.inset(new Length(middle), floor).isPresent();
-            low = room ? middle : low;
-            high = room ? high : middle;
+        UnivariateFunction room = wall -> outer.inset(new Length(wall), floor).isPresent() ? 1 : -1;
+        double longest = outer.box().longest().mm();
+        if (room.value(EXACT_MM) < 0) {
+            return 0;
         }
-        return Math.round(low * 1000) / 1000.0;
+        double vanishes = new BisectionSolver(EXACT_MM).solve(MOST_TRIES, room, EXACT_MM, longest);
+        return Math.floor(vanishes * 1000) / 1000;
     }
 }

@@ -75,20 +75,25 @@ public record DialCorrection(List<DialReading> points) {
 
     /** Where to set the dial for a temperature; the other way round than {@link #readAt}. */
     public double settingFor(double wantedC) {
+        return setting(wantedC).dialC();
+    }
+
+    /** Where to set the dial for a temperature, and the readings that say so. */
+    public DialSetting setting(double wantedC) {
         DialReading first = points.get(0);
         DialReading last = points.get(points.size() - 1);
-        if (wantedC <= first.readC()) {
-            return wantedC + first.dialC() - first.readC();
+        if (wantedC <= first.readC() || wantedC > last.readC()) {
+            DialReading end = wantedC <= first.readC() ? first : last;
+            return new DialSetting(wantedC, end, null, wantedC + end.dialC() - end.readC());
         }
-        for (int i = 1; i < points.size(); i++) {
-            DialReading to = points.get(i);
-            if (wantedC <= to.readC()) {
-                DialReading from = points.get(i - 1);
-                double share = (wantedC - from.readC()) / (to.readC() - from.readC());
-                return from.dialC() + share * (to.dialC() - from.dialC());
-            }
+        int i = 1;
+        while (wantedC > points.get(i).readC()) {
+            i++;
         }
-        return wantedC + last.dialC() - last.readC();
+        DialReading from = points.get(i - 1);
+        DialReading to = points.get(i);
+        double share = (wantedC - from.readC()) / (to.readC() - from.readC());
+        return new DialSetting(wantedC, from, to, from.dialC() + share * (to.dialC() - from.dialC()));
     }
 
     /** Whether a temperature lies so far past the readings that the setting is a guess. */

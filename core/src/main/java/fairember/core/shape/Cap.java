@@ -6,12 +6,17 @@ import fairember.core.quantity.Volume;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
  * A ball cut flat below: base diameter d, height h, a = d/2; ρ = (a² + h²)/2h is the ball's radius. Less than half the ball when
  * h &lt; a, more when h &gt; a: then it is a ball with a flat underside.
  */
 public record Cap(Length diameter, Length height) implements Turned {
+    private static final double EXACT_MM = 1e-12;
+    private static final int MOST_TRIES = 200;
+
     private double a() {
         return diameter.mm() / 2;
     }
@@ -101,21 +106,15 @@ public record Cap(Length diameter, Length height) implements Turned {
 
     /**
      * Largest ball in the wall of a cap: at the rim it touches the base, the outer sphere and the inset's edge. Its
-     * centre lies r above the base, at ball − r from the sphere's centre and r from the edge, found by bisection.
+     * centre lies r above the base, at ball − r from the sphere's centre and r from the edge, found by Brent's method.
      */
     private static InnerBall thickestInWall(double ball, double h, double s) {
         double centre = h - ball;
         double inner = ball - s;
         double edgeAcross = Math.sqrt(Math.max(0, inner * inner - (s - centre) * (s - centre)));
-        double low = s / 2;
-        double high = s;
-        for (int i = 0; i < 60; i++) {
-            double r = (low + high) / 2;
-            boolean fits = Math.hypot(rimAcross(ball, centre, r) - edgeAcross, s - r) >= r;
-            low = fits ? r : low;
-            high = fits ? high : r;
-        }
-        return InnerBall.of(low + high, rimAcross(ball, centre, low), low);
+        UnivariateFunction room = r -> Math.hypot(rimAcross(ball, centre, r) - edgeAcross, s - r) - r;
+        double r = room.value(s) >= 0 ? s : new BrentSolver(EXACT_MM).solve(MOST_TRIES, room, s / 2, s);
+        return InnerBall.of(2 * r, rimAcross(ball, centre, r), r);
     }
 
     /** How far across a ball of radius r lies that touches the base and the sphere. */

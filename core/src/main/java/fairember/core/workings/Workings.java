@@ -5,7 +5,7 @@ import java.util.List;
 
 /**
  * The steps that made a figure: given values first, then worked ones, each over the symbols above it. Formulas use
- * + − · / ^ ² ³ ⅓ √( min( max( atan( ceil( and π, so a test can evaluate them.
+ * + − · / ^ ² ³ ⅓ √( min( max( atan( ceil( exp( and π, so a test can evaluate them.
  *
  * @param title the figure, in words
  * @param lines the steps in order

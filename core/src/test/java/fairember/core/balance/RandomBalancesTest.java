@@ -26,7 +26,7 @@ public class RandomBalancesTest {
     @DataProvider
     public Object[][] designs() {
         SplittableRandom random = new SplittableRandom(77);
-        return IntStream.range(0, 25)
+        return IntStream.range(0, 9)
                 .mapToObj(i -> new Object[] {RandomDesigns.of(random)})
                 .toArray(Object[][]::new);
     }

@@ -19,7 +19,7 @@ import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 public class TileLearningTest {
-    private static final int STUDIOS = 3;
+    private static final int STUDIOS = 2;
 
     /** Mean error of unseen mixes over several studios, after tiles that are made one after the other. */
     private static double error(int clays, int tiles, Function<SimulatedStudio, List<TrialTile>> make) {

@@ -34,7 +34,7 @@ public class EveryPlanTest {
 
     @DataProvider
     public Object[][] lots() {
-        Object[][] lots = new Object[30][];
+        Object[][] lots = new Object[10][];
         for (int i = 0; i < lots.length; i++) {
             lots[i] = new Object[] {i};
         }

@@ -1,0 +1,23 @@
+package fairember.core.batch;
+
+import fairember.core.mix.MixWaste;
+import fairember.core.workings.Source;
+import fairember.core.workings.Workings;
+
+/** How the grams to mix of a mix come about. */
+public final class MixNeedWorkings {
+    private MixNeedWorkings() {}
+
+    public static Workings of(BatchNeeds.MixNeed need, MixWaste waste) {
+        Workings.Steps steps = Workings.of("Grams of " + need.scaled().mix().name() + " to mix")
+                .given("n", "in pieces", need.net().g(), "g", Source.WORKED)
+                .given("o", "into other mixes", need.intoOthers().g(), "g", Source.WORKED);
+        if (need.net().g() == 0) {
+            return steps.worked("m", "to mix", need.toMix().g(), "g", "n + o").done();
+        }
+        return steps.given("w", "stays on hands and tools", waste.hands().of1(), "", Source.ENTERED)
+                .given("r", "stays in the machine", waste.machine().g(), "g", Source.ENTERED)
+                .worked("m", "to mix", need.toMix().g(), "g", "n·(1 + w) + r + o")
+                .done();
+    }
+}

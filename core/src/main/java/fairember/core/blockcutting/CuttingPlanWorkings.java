@@ -1,0 +1,41 @@
+package fairember.core.blockcutting;
+
+import fairember.core.workings.Source;
+import fairember.core.workings.Workings;
+
+/** How what is left over of a cutting plan comes about. */
+public final class CuttingPlanWorkings {
+    private CuttingPlanWorkings() {}
+
+    /**
+     * The sticks that are opened, what is cut from them, and the rest.
+     *
+     * @param unit of the sizes, such as "g"
+     */
+    public static Workings of(CuttingPlan plan, String unit) {
+        Workings.Steps steps = Workings.of("What is left over");
+        String cut = "0";
+        String whole = "0";
+        int piece = 0;
+        for (int i = 0; i < plan.opened().size(); i++) {
+            CuttingPlan.Opened opened = plan.opened().get(i);
+            String stick = "s" + (i + 1);
+            steps.given(stick, opened.stick().name(), opened.stick().size(), unit, Source.ENTERED);
+            whole += " + " + stick;
+            for (Want want : opened.groups()) {
+                piece++;
+                steps.given("w" + piece, want.name(), want.size(), unit, Source.WORKED)
+                        .given("n" + piece, "of them", want.count(), "", Source.WORKED);
+                cut += " + n%d·w%d".formatted(piece, piece);
+            }
+        }
+        return steps.worked("O", "cut open", opened(plan), unit, whole)
+                .worked("P", "in pieces", opened(plan) - plan.leftOver(), unit, cut)
+                .worked("L", "left over", plan.leftOver(), unit, "O − P")
+                .done();
+    }
+
+    private static double opened(CuttingPlan plan) {
+        return plan.opened().stream().mapToDouble(o -> o.stick().size()).sum();
+    }
+}
