@@ -113,7 +113,7 @@ final class Page implements AutoCloseable {
     /** Waits until it is so; fails with what the page says when it never is. */
     void until(Supplier<Boolean> condition) {
         try {
-            new WebDriverWait(driver, PATIENCE, Duration.ofMillis(100))
+            new WebDriverWait(driver, PATIENCE, Duration.ofMillis(25))
                     .ignoring(StaleElementReferenceException.class, NoSuchElementException.class)
                     .until(d -> condition.get());
         } catch (TimeoutException never) {
