@@ -1,5 +1,6 @@
 package fairember.app.baking;
 
+import fairember.app.batch.PlannedLoads;
 import fairember.app.batch.BatchStore;
 import fairember.app.batch.PlannedLoadView;
 import fairember.app.batch.Planning;
@@ -41,6 +42,7 @@ class Days {
     private final OvenStore ovens;
     private final ConstraintsStore constraints;
     private final StudioClock clock;
+    private final PlannedLoads planned;
 
     Days(
             LoadStore loads,
@@ -50,7 +52,9 @@ class Days {
             SettingsStore settings,
             OvenStore ovens,
             ConstraintsStore constraints,
-            StudioClock clock) {
+            StudioClock clock,
+            PlannedLoads planned) {
+        this.planned = planned;
         this.loads = loads;
         this.planning = planning;
         this.designs = designs;
@@ -83,9 +87,7 @@ class Days {
                                 .reversed())
                         .map(logged::view)
                         .toList(),
-                plan.loads().stream()
-                        .map(load -> PlannedLoadView.of(load, plan, open.jobs(), names))
-                        .toList(),
+                planned.views(plan.loads(), plan, open.jobs(), names),
                 plan.tasks().stream().map(TaskView::of).toList(),
                 IntStream.range(0, plan.dryings().size())
                         .mapToObj(i ->

@@ -38,6 +38,7 @@ class BatchController {
     private final SettingsStore settings;
     private final CoilStore coils;
     private final Journal journal;
+    private final PlannedLoads planned;
 
     BatchController(
             BatchStore store,
@@ -45,7 +46,9 @@ class BatchController {
             Planning planning,
             SettingsStore settings,
             CoilStore coils,
-            Journal journal) {
+            Journal journal,
+            PlannedLoads planned) {
+        this.planned = planned;
         this.store = store;
         this.progress = progress;
         this.planning = planning;
@@ -124,9 +127,7 @@ class BatchController {
             boolean joint) {
         BatchCosting costing = new BatchCosting(settings.settings(), planning.oven());
         Map<Long, String> names = planning.batchNames();
-        List<PlannedLoadView> loads = own.loads().stream()
-                .map(load -> PlannedLoadView.of(load, whole, all, names))
-                .toList();
+        List<PlannedLoadView> loads = planned.views(own.loads(), whole, all, names);
         return BatchPlanView.of(form, jobs, own, loads, costing, done, joint);
     }
 

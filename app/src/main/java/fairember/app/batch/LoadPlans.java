@@ -50,6 +50,7 @@ public class LoadPlans {
     private @Nullable LoadProblem waiting;
     private volatile boolean renewing;
     private volatile boolean closed;
+    private int kept;
 
     /** @param beside whether plans are improved beside the requests; within them only where a test wants no waiting */
     LoadPlans(SearchTurns turns, LiveUpdates live, @Value("${fairember.plans-beside:true}") boolean beside) {
@@ -129,6 +130,11 @@ public class LoadPlans {
         return found.get(problem);
     }
 
+    /** Another number after every plan that is kept. */
+    synchronized int state() {
+        return kept;
+    }
+
     /** The last plan of a scope. */
     public synchronized Optional<LoadPlan> earlier(String scope) {
         return Optional.ofNullable(last.get(scope));
@@ -139,6 +145,7 @@ public class LoadPlans {
         found.remove(problem);
         found.put(problem, plan);
         last.put(scope, plan);
+        kept++;
         if (found.size() > REMEMBERED) {
             found.remove(found.keySet().iterator().next());
         }

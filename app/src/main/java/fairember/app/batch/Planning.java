@@ -1,5 +1,6 @@
 package fairember.app.batch;
 
+import org.jspecify.annotations.Nullable;
 import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
 import fairember.app.document.SavedKind;
@@ -54,6 +55,7 @@ public class Planning {
     private final DesignStore designs;
     private final SettingsStore settings;
     private final StudioClock clock;
+    private volatile @Nullable Scheduled scheduled;
 
     Planning(
             BatchStore batches,
@@ -206,11 +208,20 @@ public class Planning {
         return plans.renewing();
     }
 
-    /** Sets what has to be planned now in time. */
+    /** Sets what has to be planned now in time; what was asked last is remembered until it or the plan changes. */
     public BatchSchedule schedule(Open open) {
-        return BatchScheduling.schedule(
+        Scheduled last = scheduled;
+        if (last != null && last.state() == plans.state() && last.open().equals(open)) {
+            return last.schedule();
+        }
+        BatchSchedule schedule = BatchScheduling.schedule(
                 open.jobs(), open.bench(), open.start(), problem -> plans.plan(LoadPlans.ALL, problem));
+        scheduled = new Scheduled(open, plans.state(), schedule);
+        return schedule;
     }
+
+    /** What was scheduled last, and in which state the plans were then. */
+    private record Scheduled(Open open, int state, BatchSchedule schedule) {}
 
     /**
      * What has to be planned now.
