@@ -37,15 +37,9 @@ export function TileCard({ saved }: { saved: Saved }) {
       </FieldLine>
       <TileParts draft={draft} />
       <SeenLine label="raw" field="rawHex" draft={draft} seen={saved.raw} />
+      <SeenWorking of="raw" seen={saved.raw} />
       <SeenLine label="cured" field="curedHex" draft={draft} seen={saved.cured} />
-      {[saved.raw, saved.cured].map(
-        (seen, i) =>
-          seen && (
-            <ShowWorking key={i} of={`difference of the ${i === 0 ? 'raw' : 'cured'} colour`}>
-              <WorkingsList workings={seen.workings} />
-            </ShowWorking>
-          ),
-      )}
+      <SeenWorking of="cured" seen={saved.cured} />
       <Check
         label="measured with an instrument, not by eye"
         on={form.measured}
@@ -61,6 +55,17 @@ export function TileCard({ saved }: { saved: Saved }) {
         Remove this tile
       </Button>
     </Card>
+  );
+}
+
+/** How the difference of a face from what was expected comes about. */
+function SeenWorking({ of, seen }: { of: string; seen: Saved['raw'] }) {
+  return (
+    seen && (
+      <ShowWorking of={`difference of the ${of} colour`}>
+        <WorkingsList workings={seen.workings} />
+      </ShowWorking>
+    )
   );
 }
 

@@ -104,7 +104,9 @@ public class InsetTest {
                     ? outline.distanceAbove(corner.acrossMm(), up)
                     : outline.distance(corner.acrossMm(), up);
             nearest = Math.min(nearest, distance);
-            assertThat(distance).isLessThanOrEqualTo(wall.mm() + 2 * Outline.FLATNESS_MM);
+            // The tip of a cone that hangs over an open base stays a little farther from the rim.
+            double tip = floor == Floor.OPEN && !inset.exact() && corner.acrossMm() < 1e-6 ? 0.1 * wall.mm() : 0;
+            assertThat(distance).isLessThanOrEqualTo(wall.mm() + 2 * Outline.FLATNESS_MM + tip);
             if (inset.exact()) {
                 assertThat(distance).isCloseTo(wall.mm(), within(2 * Outline.FLATNESS_MM));
             }
@@ -158,8 +160,9 @@ public class InsetTest {
         Inset inset = solid.inset(wall, floor).orElseThrow();
         InnerBall ball = inset.thickest();
         double said = ball.diameter().mm();
-        if (solid instanceof Turned && inset.exact()) {
-            assertThat(said).isCloseTo(largestBall(solid, inset), Percentage.withPercentage(0.1));
+        if (solid instanceof Turned && (inset.exact() || solid instanceof Frustum)) {
+            assertThat(said)
+                    .isCloseTo(largestBall(solid, inset), Percentage.withPercentage(inset.exact() ? 0.1 : 1));
         } else if (solid instanceof Block) {
             double corner = cornerBall(wall.mm());
             assertThat(said).isCloseTo(corner, Percentage.withPercentage(0.1));
