@@ -1,8 +1,7 @@
 package fairember.app.baking;
 
-import fairember.app.batch.PlannedLoads;
 import fairember.app.batch.BatchStore;
-import fairember.app.batch.PlannedLoadView;
+import fairember.app.batch.PlannedLoads;
 import fairember.app.batch.Planning;
 import fairember.app.batch.TaskView;
 import fairember.app.clock.StudioClock;

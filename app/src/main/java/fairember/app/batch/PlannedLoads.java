@@ -31,8 +31,7 @@ public class PlannedLoads {
             List<BatchSchedule.TimedLoad> loads, BatchSchedule plan, List<Job> jobs, Map<Long, String> batchNames) {
         Shown last = shown;
         if (last == null || !last.plan().equals(plan) || !last.batchNames().equals(batchNames)) {
-            last = new Shown(
-                    plan, new HashMap<>(batchNames), Collections.synchronizedMap(new IdentityHashMap<>()));
+            last = new Shown(plan, new HashMap<>(batchNames), Collections.synchronizedMap(new IdentityHashMap<>()));
             shown = last;
         }
         Map<BatchSchedule.TimedLoad, PlannedLoadView> views = last.views();

@@ -1,6 +1,5 @@
 package fairember.app.batch;
 
-import org.jspecify.annotations.Nullable;
 import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
 import fairember.app.document.SavedKind;
@@ -38,6 +37,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Makes the core's jobs out of batches as they are kept, and schedules them from now on. */

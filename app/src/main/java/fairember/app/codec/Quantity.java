@@ -9,6 +9,7 @@ import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import fairember.core.quantity.Share;
 import fairember.core.quantity.Temperature;
+import fairember.core.quantity.Volume;
 import fairember.core.wire.Gauge;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -38,6 +39,7 @@ record Quantity(Class<?> type, String unit, Class<?> json, Function<Object, Obje
             number(Density.class, "GPerCm3", 1, Density::new, Density::gPerCm3),
             number(Energy.class, "Kwh", 1, Energy::new, Energy::kwh),
             number(Share.class, "Percent", 0.01, Share::new, Share::of1),
+            number(Volume.class, "Mm3", 1, Volume::new, Volume::mm3),
             number(Gauge.class, "Mm", 1, Gauge::new, Gauge::mm),
             new Quantity(Money.class, "Minor", long.class, v -> new Money((long) v), v -> ((Money) v).minor()),
             new Quantity(Srgb.class, "Hex", String.class, v -> Srgb.parse("", (String) v), v -> ((Srgb) v).hex()));

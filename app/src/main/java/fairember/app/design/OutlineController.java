@@ -1,7 +1,5 @@
 package fairember.app.design;
 
-import static fairember.app.web.Given.given;
-
 import fairember.core.outline.CutShape;
 import fairember.core.outline.SvgReading;
 import fairember.core.shape.SolidDescription;
@@ -27,7 +25,7 @@ class OutlineController {
 
     @PostMapping("/api/outlines")
     OutlineView read(@RequestBody OutlineForm form) {
-        CutShape shape = SvgReading.read(given("svg", form.svg()));
+        CutShape shape = SvgReading.read(form.svg());
         return new OutlineView(
                 SolidDescription.rings(shape),
                 shape.width().mm(),

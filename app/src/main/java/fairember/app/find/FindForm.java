@@ -1,15 +1,13 @@
 package fairember.app.find;
 
-import static fairember.app.web.Given.given;
-import static fairember.app.web.Given.or;
-
 import fairember.core.colour.Colorant;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.Lab;
 import fairember.core.colour.Srgb;
-import fairember.core.input.Gathering;
+import fairember.core.document.Default;
 import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.mix.MixWaste;
 import fairember.core.quantity.Length;
@@ -18,7 +16,6 @@ import fairember.core.recipe.Choice;
 import fairember.core.recipe.Look;
 import fairember.core.recipe.RecipeSearch;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -26,26 +23,30 @@ import org.jspecify.annotations.Nullable;
 /**
  * A colour that is looked for among the clays of the shelf and the leftovers.
  *
- * @param targetHex the colour
+ * @param target the colour
  * @param face whether the recipe is to have it raw or cured
  * @param clayIds which clays may go in; all of the shelf that are no liquids when not said
  * @param mostKinds clays and lumps in one mix at most
  * @param mostParts parts in all at most
- * @param wantedG grams of the mix that are to end up in designs; what stays on hands and in the machine comes on top
+ * @param wanted grams of the mix that are to end up in designs; what stays on hands and in the machine comes on top
  * @param onHandOnly whether there has to be enough of each
  * @param like how it is to hide and shimmer; anyhow when not said
- * @param from what it is made of; clays when not said
+ * @param from what it is made of
  */
 public record FindForm(
-        String targetHex,
+        Srgb target,
         Face face,
         @Nullable List<Long> clayIds,
         int mostKinds,
         int mostParts,
-        double wantedG,
+        Mass wanted,
         boolean onHandOnly,
         @Nullable LookForm like,
-        @Nullable From from) {
+        @Default("CLAYS") From from) {
+    static final Span MOST_KINDS = RecipeSearch.KINDS;
+    static final Span MOST_PARTS = RecipeSearch.PARTS;
+    static final Span WANTED = MixMeasuring.WANTED;
+
     /** What a recipe is made of. */
     public enum From {
         CLAYS,
@@ -54,30 +55,27 @@ public record FindForm(
     }
 
     /** How thick a sheet has to be for nothing to show through, and what it does that no even colour can show. */
-    public record LookForm(double opaqueFromMm, @Nullable List<Effect> effects) {
-        Look parse() {
+    public record LookForm(Length opaqueFrom, @Default("[]") List<Effect> effects) {
+        static final Span OPAQUE_FROM = new Span(
+                "opaqueFromMm",
+                Colorant.SHEET.label(),
+                Colorant.SHEET.low(),
+                Colorant.SHEET.high(),
+                Colorant.SHEET.unit(),
+                false);
+
+        Look look() {
             return new Look(
-                    new Length(Colorant.SHEET.check(opaqueFromMm)),
-                    (effects == null ? List.<Effect>of() : effects)
-                            .stream().filter(effect -> effect != Effect.PLAIN).collect(Collectors.toSet()));
+                    opaqueFrom,
+                    effects.stream().filter(effect -> effect != Effect.PLAIN).collect(Collectors.toSet()));
         }
     }
 
     /** The search as the core takes it; refused with everything that is wrong. */
-    RecipeSearch parse(Pantry pantry, MixWaste waste) {
-        Gathering g = new Gathering();
-        var target = g.at("", () -> Srgb.parse("targetHex", given("targetHex", targetHex)));
-        var side = g.at("", () -> given("face", face));
-        g.at("", () -> MixMeasuring.WANTED.check(wantedG));
-        g.at("", () -> RecipeSearch.KINDS.check(mostKinds));
-        g.at("", () -> RecipeSearch.PARTS.check(mostParts));
-        Optional<Look> look = like == null ? Optional.empty() : g.at("like.", like::parse);
-        var chosen = g.at("", () -> chosen(pantry).toList());
-        g.orRefuse();
-        List<Choice> choices = chosen.orElseThrow().stream()
-                .map(pick -> pick.choice(side.orElseThrow()))
-                .toList();
-        List<Choice> allowed = look.map(l -> l.allowed(choices)).orElse(choices);
+    RecipeSearch search(Pantry pantry, MixWaste waste) {
+        List<Choice> choices = chosen(pantry).map(pick -> pick.choice(face)).toList();
+        Look look = like == null ? null : like.look();
+        List<Choice> allowed = look == null ? choices : look.allowed(choices);
         if (allowed.isEmpty() && !choices.isEmpty()) {
             throw new InvalidInputException(
                     "like",
@@ -85,20 +83,12 @@ public record FindForm(
                     "clays with no other effect than the one you want",
                     "Choose more clays, or allow other looks.");
         }
-        return new RecipeSearch(
-                Lab.of(target.orElseThrow()),
-                look.orElse(null),
-                allowed,
-                mostKinds,
-                mostParts,
-                waste.toMix(new Mass(wantedG)),
-                onHandOnly);
+        return new RecipeSearch(Lab.of(target), look, allowed, mostKinds, mostParts, waste.toMix(wanted), onHandOnly);
     }
 
     private Stream<Pantry.Pick> chosen(Pantry pantry) {
-        From source = or(from, From.CLAYS);
-        Stream<Pantry.Pick> clays = source == From.LEFTOVERS ? Stream.of() : clays(pantry);
-        return source == From.CLAYS ? clays : Stream.concat(clays, pantry.lumps());
+        Stream<Pantry.Pick> clays = from == From.LEFTOVERS ? Stream.of() : clays(pantry);
+        return from == From.CLAYS ? clays : Stream.concat(clays, pantry.lumps());
     }
 
     private Stream<Pantry.Pick> clays(Pantry pantry) {

@@ -92,7 +92,7 @@ class Finds {
 
     /** Begins a search; refused when it cannot be done. */
     long start(FindForm form, Pantry pantry, MixWaste waste) {
-        RecipeSearch search = form.parse(pantry, waste);
+        RecipeSearch search = form.search(pantry, waste);
         finds.values().forEach(before -> before.stopped = true);
         long id = last.incrementAndGet();
         Find find = new Find(form, search, pantry);

@@ -1,7 +1,5 @@
 package fairember.app.leftover;
 
-import static fairember.app.web.Given.all;
-
 import fairember.app.journal.Journal;
 import fairember.app.mix.MixStore;
 import fairember.app.shelf.ClayStore;

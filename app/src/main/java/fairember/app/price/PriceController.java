@@ -1,7 +1,5 @@
 package fairember.app.price;
 
-import static fairember.app.web.Given.all;
-
 import fairember.app.design.DesignStore;
 import fairember.app.journal.MissingException;
 import fairember.app.oven.OvenStore;
@@ -37,7 +35,7 @@ class PriceController {
     @GetMapping("/{designId}")
     PriceView price(
             @PathVariable long designId, @RequestParam(defaultValue = "1,6,12,24") List<@Nullable Integer> quantities) {
-        List<Integer> sizes = all("quantities", quantities);
+        List<Integer> sizes = quantities;
         if (sizes.isEmpty() || sizes.size() > MOST_BATCHES) {
             throw new InvalidInputException(
                     "quantities", sizes.size() + " batches", "1 to " + MOST_BATCHES, "Choose fewer batch sizes.");

@@ -1,8 +1,5 @@
 package fairember.app.probe;
 
-import static fairember.app.web.Given.given;
-
-import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.ovensim.OvenFault;
 import fairember.core.ovensim.OvenPreset;
@@ -17,12 +14,4 @@ public record SimulatedForm(boolean on, OvenPreset preset, OvenFault fault, doub
     static final Span SPEED = Span.of("speed", "times as fast", 1, 120, "");
 
     static final SimulatedForm OFF = new SimulatedForm(false, OvenPreset.HOUSEHOLD, OvenFault.NONE, 1);
-
-    void check() {
-        Gathering g = new Gathering();
-        g.at("", () -> given("preset", preset));
-        g.at("", () -> given("fault", fault));
-        g.at("", () -> SPEED.check(speed));
-        g.orRefuse();
-    }
 }

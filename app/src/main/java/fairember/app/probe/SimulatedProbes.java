@@ -120,7 +120,6 @@ class SimulatedProbes {
     }
 
     void set(long ovenId, SimulatedForm form) {
-        form.check();
         transaction.executeWithoutResult(status -> {
             simulated.put(ovenId, form);
             if (form.speed() != clock.speed()) {

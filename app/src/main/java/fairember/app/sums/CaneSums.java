@@ -1,7 +1,5 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.all;
-import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
 import fairember.app.mix.MixStore;
@@ -118,11 +116,11 @@ class CaneSums {
     CaneSumView cane(@RequestBody CaneSumForm form) {
         Palette palette = mixes.palette();
         Gathering g = new Gathering();
-        List<Supplier<Cane.Rods>> rods = g.at("", () -> all("rods", form.rods())).orElse(List.of()).stream()
+        List<Supplier<Cane.Rods>> rods = form.rods().stream()
                 .<Supplier<Cane.Rods>>map(r -> () -> r.parse(palette))
                 .toList();
         List<Cane.Rods> packed = g.all("rods", rods);
-        List<Supplier<Cane.Wrap>> wraps = g.at("", () -> all("wraps", form.wraps())).orElse(List.of()).stream()
+        List<Supplier<Cane.Wrap>> wraps = form.wraps().stream()
                 .<Supplier<Cane.Wrap>>map(w -> () -> w.parse(palette))
                 .toList();
         List<Cane.Wrap> wrapped = g.all("wraps", wraps);
@@ -219,12 +217,11 @@ class CaneSums {
         g.at("", () -> Barrel.RESIDUE.check(form.residueMm()));
         g.at("", () -> Die.SIZE.check(form.dieMm()));
         g.at("", () -> Die.WIDE.check(or(form.slotMm(), form.dieMm())));
-        var kind = g.at("", () -> given("die", form.die()));
         g.orRefuse();
         Barrel barrel =
                 new Barrel(new Length(form.barrelMm()), new Length(form.strokeMm()), new Length(form.residueMm()));
         Die die = new Die(
-                kind.orElseThrow(),
+                form.die(),
                 new Length(form.dieMm()),
                 new Length(or(form.slotMm(), form.dieMm())),
                 form.holes(),

@@ -1,7 +1,5 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.all;
-import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
 import fairember.core.input.Gathering;
@@ -81,10 +79,10 @@ record LoadsSumForm(
             @Nullable List<TraySpot> spots) {
         private LoadProblem.OvenUse parse() {
             Oven oven = new Oven(
-                    given("name", name),
+                    name,
                     new Length(Oven.TRAY_WIDTH.check(trayWidthMm)),
                     new Length(Oven.TRAY_DEPTH.check(trayDepthMm)),
-                    all("clearancesMm", clearancesMm).stream().map(Length::new).toList(),
+                    clearancesMm.stream().map(Length::new).toList(),
                     new Length(Oven.GAP.check(gapMm)),
                     new Minutes(Oven.PREHEAT.check(preheatMin)),
                     new Minutes(Oven.UNLOAD.check(unloadMin)),
@@ -122,7 +120,7 @@ record LoadsSumForm(
             Double at = inMin;
             return new LoadProblem.PinnedLoad(
                     oven,
-                    all("items", items).stream()
+                    items.stream()
                             .map(i -> new LoadProblem.PinnedItem(BakeKey.of(i.key()), i.count()))
                             .toList(),
                     at == null ? Optional.empty() : Optional.of(new Minutes(TIME.check(at))));
@@ -146,25 +144,22 @@ record LoadsSumForm(
      */
     LoadProblem parse() {
         Gathering g = new Gathering();
-        if (ovens != null && ovens.size() > MOST_OVENS) {
+        if (ovens.size() > MOST_OVENS) {
             g.error("ovens", ovens.size() + " ovens", "up to " + MOST_OVENS, "Plan with fewer ovens.");
         }
-        if (bakes != null && bakes.size() > MOST_BAKES) {
+        if (bakes.size() > MOST_BAKES) {
             g.error("bakes", bakes.size() + " bakes", "up to " + MOST_BAKES, "Plan fewer at a time.");
         }
         g.orRefuse();
-        List<LoadProblem.OvenUse> checkedOvens =
-                each(g, "ovens", g.at("", () -> all("ovens", ovens)).orElse(null), PlanOvenForm::parse);
+        List<LoadProblem.OvenUse> checkedOvens = each(g, "ovens", ovens, PlanOvenForm::parse);
         MakersForm given = makers;
         Makers checkedMakers =
                 given == null ? Makers.ONE : g.at("makers", given::parse).orElse(Makers.ONE);
-        List<Bake> checkedBakes =
-                each(g, "bakes", g.at("", () -> all("bakes", bakes)).orElse(null), PlanBakeForm::parse);
+        List<Bake> checkedBakes = each(g, "bakes", bakes, PlanBakeForm::parse);
         List<LoadProblem.Apart> checkedApart =
                 each(g, "apart", apart, p -> new LoadProblem.Apart(BakeKey.of(p.one()), BakeKey.of(p.other())));
         List<LoadProblem.PinnedLoad> checkedPins = each(g, "pins", pins, PinnedLoadForm::parse);
-        List<Objective> objectives =
-                g.at("", () -> all("order", or(order, LoadProblem.USUAL))).orElse(LoadProblem.USUAL);
+        List<Objective> objectives = or(order, LoadProblem.USUAL);
         if (new HashSet<>(objectives).size() < objectives.size()) {
             g.error("order", "an objective twice", "each objective once", "Name each objective once.");
         }
@@ -177,7 +172,7 @@ record LoadsSumForm(
     }
 
     private static <F, T> List<T> each(Gathering g, String field, @Nullable List<F> forms, Function<F, T> parse) {
-        List<F> given = g.at("", () -> all(field, or(forms, List.<F>of()))).orElse(List.of());
+        List<F> given = or(forms, List.<F>of());
         return g.all(
                 field,
                 given.stream().<Supplier<T>>map(form -> () -> parse.apply(form)).toList());

@@ -1,8 +1,5 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.all;
-import static fairember.app.web.Given.given;
-
 import fairember.app.web.WorkingsView;
 import fairember.core.colour.Colorant;
 import fairember.core.colour.ColourMixing;
@@ -15,8 +12,9 @@ import fairember.core.colour.Opacity;
 import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
-import fairember.core.input.Gathering;
-import fairember.core.input.Words;
+import fairember.core.document.Name;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
@@ -28,7 +26,6 @@ import fairember.core.recipe.RecipeSearch;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -41,18 +38,16 @@ class MixSums {
     private static final int MOST_MATCHED = 16;
 
     /** Parts of clays and the grams wanted of them together. */
-    record MixSumForm(double wantedG, List<MixSumPartForm> parts) {}
+    record MixSumForm(Mass wanted, List<MixSumPartForm> parts) {
+        static final Span WANTED = MixMeasuring.WANTED;
+    }
 
     /** A clay by its two swatches. */
-    record MixSumPartForm(
-            String name, String rawHex, String curedHex, Opacity opacity, Strength strength, double parts) {
-        private MixPart parse() {
-            Pigment pigment = new Pigment(
-                    Srgb.parse("rawHex", given("rawHex", rawHex)),
-                    Srgb.parse("curedHex", given("curedHex", curedHex)),
-                    given("opacity", opacity),
-                    given("strength", strength));
-            return new MixPart(Words.name("name", given("name", name)), pigment, parts);
+    record MixSumPartForm(@Name String name, Srgb raw, Srgb cured, Opacity opacity, Strength strength, double parts) {
+        static final Span PARTS = MixPart.PARTS;
+
+        private MixPart part() {
+            return new MixPart(name, new Pigment(raw, cured, opacity, strength), parts);
         }
     }
 
@@ -62,13 +57,9 @@ class MixSums {
 
     @PostMapping("/api/sums/mix")
     MixSumView mix(@RequestBody MixSumForm form) {
-        Gathering g = new Gathering();
-        g.at("", () -> MixMeasuring.WANTED.check(form.wantedG()));
-        var parts = g.at("", () -> parsed(form.parts()));
-        g.orRefuse();
-        MixedColour mixed = ColourMixing.mix(parts.orElseThrow());
+        MixedColour mixed = ColourMixing.mix(some(form.parts()));
         return new MixSumView(
-                mixed.shares().stream().map(share -> share * form.wantedG()).toList(),
+                mixed.shares().stream().map(share -> share * form.wanted().g()).toList(),
                 mixed.raw().srgb().hex(),
                 mixed.cured().srgb().hex(),
                 mixed.raw().beyondScreen() || mixed.cured().beyondScreen(),
@@ -76,30 +67,27 @@ class MixSums {
     }
 
     /** A sheet of a mix over something. */
-    record LayerSumForm(List<MixSumPartForm> parts, Face face, String backingHex, double thickMm) {}
+    record LayerSumForm(List<MixSumPartForm> parts, Face face, Srgb backing, Length thick) {
+        static final Span THICK = Colorant.SHEET;
+    }
 
     /** How the sheet looks, how well it hides (0 to 1), and from which thickness on nothing shows through. */
     record LayerSumView(String hex, double cover, double opaqueFromMm) {}
 
     @PostMapping("/api/sums/layer")
     LayerSumView layer(@RequestBody LayerSumForm form) {
-        Gathering g = new Gathering();
-        var parts = g.at("", () -> parsed(form.parts()));
-        var face = g.at("", () -> given("face", form.face()));
-        var backing = g.at("", () -> Srgb.parse("backingHex", given("backingHex", form.backingHex())));
-        g.at("", () -> Colorant.SHEET.check(form.thickMm()));
-        g.orRefuse();
-        Colorant colorant =
-                ColourMixing.mix(parts.orElseThrow()).of(face.orElseThrow()).colorant();
-        Length thick = new Length(form.thickMm());
+        Colorant colorant = ColourMixing.mix(some(form.parts())).of(form.face()).colorant();
         return new LayerSumView(
-                colorant.over(backing.orElseThrow(), thick).hex(),
-                colorant.cover(thick),
+                colorant.over(form.backing(), form.thick()).hex(),
+                colorant.cover(form.thick()),
                 colorant.opaqueFrom().mm());
     }
 
     /** A colour to come near to with some clays. */
-    record MatchSumForm(String targetHex, Face face, List<MixSumPartForm> clays, int mostKinds, int mostParts) {}
+    record MatchSumForm(Srgb target, Face face, List<MixSumPartForm> clays, int mostKinds, int mostParts) {
+        static final Span MOST_KINDS = RecipeSearch.KINDS;
+        static final Span MOST_PARTS = RecipeSearch.PARTS;
+    }
 
     /** The nearest recipes: parts of the clays in the order they were given, 0 where a clay is not in it. */
     record MatchSumView(List<MatchView> nearest, boolean complete) {}
@@ -109,33 +97,27 @@ class MixSums {
 
     @PostMapping("/api/sums/match")
     MatchSumView match(@RequestBody MatchSumForm form) {
-        Gathering g = new Gathering();
-        var target = g.at("", () -> Srgb.parse("targetHex", given("targetHex", form.targetHex())));
-        var face = g.at("", () -> given("face", form.face()));
-        var clays = g.at("", () -> parsed("clays", form.clays()));
-        g.at("", () -> RecipeSearch.KINDS.check(form.mostKinds()));
-        g.at("", () -> RecipeSearch.PARTS.check(form.mostParts()));
-        clays.filter(given -> given.size() > MOST_MATCHED)
-                .ifPresent(given -> g.error(
-                        "clays",
-                        given.size() + " clays",
-                        "up to " + MOST_MATCHED + " at once",
-                        "Start a search at /api/finds, which shows its progress and can be stopped."));
-        g.orRefuse();
-        List<MixPart> given = clays.orElseThrow();
-        List<Choice> choices = IntStream.range(0, given.size())
+        List<MixPart> clays = some(form.clays());
+        if (clays.size() > MOST_MATCHED) {
+            throw new InvalidInputException(
+                    "clays",
+                    clays.size() + " clays",
+                    "up to " + MOST_MATCHED + " at once",
+                    "Start a search at /api/finds, which shows its progress and can be stopped.");
+        }
+        List<Choice> choices = IntStream.range(0, clays.size())
                 .mapToObj(i -> new Choice(
-                        i, given.get(i).name(), given.get(i).pigment().colorant(face.orElseThrow()), 0, 0, Set.of()))
+                        i, clays.get(i).name(), clays.get(i).pigment().colorant(form.face()), 0, 0, Set.of()))
                 .toList();
         FoundRecipes found = RecipeFinding.find(new RecipeSearch(
-                Lab.of(target.orElseThrow()), choices, form.mostKinds(), form.mostParts(), new Mass(1), false));
+                Lab.of(form.target()), choices, form.mostKinds(), form.mostParts(), new Mass(1), false));
         return new MatchSumView(
                 found.nearest().stream()
                         .flatMap(List::stream)
                         .flatMap(set -> set.ratios().stream())
                         .sorted(FoundRecipe.NEAREST)
                         .limit(RecipeFinding.KEPT)
-                        .map(recipe -> view(recipe, given.size()))
+                        .map(recipe -> view(recipe, clays.size()))
                         .toList(),
                 found.complete());
     }
@@ -148,17 +130,7 @@ class MixSums {
                 List.of(parts), recipe.deltaE(), recipe.difference().words());
     }
 
-    private static List<MixPart> parsed(List<MixSumPartForm> parts) {
-        return parsed("parts", parts);
-    }
-
-    private static List<MixPart> parsed(String field, List<MixSumPartForm> parts) {
-        Gathering g = new Gathering();
-        List<MixSumPartForm> given = g.at("", () -> all(field, parts)).orElse(List.of());
-        List<Supplier<MixPart>> suppliers =
-                given.stream().<Supplier<MixPart>>map(p -> p::parse).toList();
-        List<MixPart> parsed = g.all(field, suppliers);
-        g.orRefuse();
-        return parsed;
+    private static List<MixPart> some(List<MixSumPartForm> parts) {
+        return parts.stream().map(MixSumPartForm::part).toList();
     }
 }

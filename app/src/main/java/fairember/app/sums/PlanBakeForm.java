@@ -1,7 +1,5 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.all;
-import static fairember.app.web.Given.given;
 import static fairember.app.web.Given.or;
 
 import fairember.core.input.Gathering;
@@ -63,10 +61,8 @@ record PlanBakeForm(
 
     Bake parse() {
         Gathering g = new Gathering();
-        g.at("", () -> Words.name("key", given("key", key)));
-        if (key != null || name != null) {
-            g.at("name", () -> Words.name("", or(name, key)));
-        }
+        g.at("", () -> Words.name("key", key));
+        g.at("name", () -> Words.name("", or(name, key)));
         g.at("widthMm", () -> SIDE.check(widthMm));
         g.at("depthMm", () -> SIDE.check(depthMm));
         g.at("heightMm", () -> SIDE.check(heightMm));
@@ -79,7 +75,7 @@ record PlanBakeForm(
         g.at("dueMin", () -> DUE.check(or(dueMin, 0.0)));
         var waits = g.at(
                 "after",
-                () -> all("", or(after, List.<WaitForm>of())).stream()
+                () -> or(after, List.<WaitForm>of()).stream()
                         .map(WaitForm::parse)
                         .toList());
         g.orRefuse();

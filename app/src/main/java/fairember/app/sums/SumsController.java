@@ -32,7 +32,7 @@ class SumsController {
 
     @PostMapping("/portion")
     PortionSumView portion(@RequestBody PortionSumForm form) {
-        Portion portion = Portioning.portion(form.clay(), form.density());
+        Portion portion = Portioning.portion(form.volume(), form.density());
         Length cord = form.cord();
         List<Mass> blocks = form.blocks();
         return new PortionSumView(

@@ -30,7 +30,12 @@ public final class PlannedLoadWorkings {
                 .given("e", "energy to preheat", oven.preheatEnergy().kwh(), "kWh", Source.ENTERED)
                 .given("k", "power to keep it hot", oven.keepHotKw(), "kW", Source.ENTERED)
                 .worked("l", "the longest of them", most, "min", longest)
-                .given("r", "rounded up to the steps of the plan", load.bakingTime().min() - most, "min", Source.CONSTANT)
+                .given(
+                        "r",
+                        "rounded up to the steps of the plan",
+                        load.bakingTime().min() - most,
+                        "min",
+                        Source.CONSTANT)
                 .worked("b", "baking time", load.bakingTime().min(), "min", "l + r")
                 .worked(
                         "t",

@@ -119,7 +119,8 @@ public record Frustum(Length bottom, Length top, Length height) implements Turne
         double apex = h() - wall.mm() - high;
         double ball = pastApex(wall, slope, apex);
         InnerBall thickest = thickestIn(wall, floor).or(InnerBall.of(ball, 0, apex - ball / 2));
-        // Over an open base the tip may lie so low that the rim is nearer than the side: the true core is rounded there.
+        // Over an open base the tip may lie so low that the rim is nearer than the side: the true core is rounded
+        // there.
         boolean onTheSide = apex >= wall.mm() * slope / Math.hypot(1, slope);
         return new Inset(List.of(new Inset.Core(core, 0, apex)), wall, thickest, onTheSide);
     }

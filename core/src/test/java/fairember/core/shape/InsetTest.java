@@ -161,8 +161,7 @@ public class InsetTest {
         InnerBall ball = inset.thickest();
         double said = ball.diameter().mm();
         if (solid instanceof Turned && (inset.exact() || solid instanceof Frustum)) {
-            assertThat(said)
-                    .isCloseTo(largestBall(solid, inset), Percentage.withPercentage(inset.exact() ? 0.1 : 1));
+            assertThat(said).isCloseTo(largestBall(solid, inset), Percentage.withPercentage(inset.exact() ? 0.1 : 1));
         } else if (solid instanceof Block) {
             double corner = cornerBall(wall.mm());
             assertThat(said).isCloseTo(corner, Percentage.withPercentage(0.1));
