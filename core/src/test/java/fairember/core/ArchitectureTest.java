@@ -37,6 +37,7 @@ public class ArchitectureTest {
             "bake",
             "stock",
             "mix",
+            "solver",
             "blockcutting",
             "wire",
             "design",
@@ -64,6 +65,10 @@ public class ArchitectureTest {
             "foilcore",
             List.of("org.hipparchus.analysis.."),
             "loadsearch",
+            List.of("com.google.ortools.."),
+            "solver",
+            List.of("com.google.ortools.."),
+            "blockcutting",
             List.of("com.google.ortools.."),
             "outline",
             List.of("org.locationtech.jts..", "org.apache.batik.parser..", "javax.xml.stream.."));

@@ -1,5 +1,7 @@
 package fairember.app.price;
 
+import static fairember.app.web.Given.given;
+
 import fairember.app.design.DesignStore;
 import fairember.app.journal.MissingException;
 import fairember.app.oven.OvenStore;
@@ -7,6 +9,7 @@ import fairember.core.design.MeasuredDesign;
 import fairember.core.input.InvalidInputException;
 import fairember.core.price.DesignCosting;
 import fairember.core.studio.Settings;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,7 +38,10 @@ class PriceController {
     @GetMapping("/{designId}")
     PriceView price(
             @PathVariable long designId, @RequestParam(defaultValue = "1,6,12,24") List<@Nullable Integer> quantities) {
-        List<Integer> sizes = quantities;
+        List<Integer> sizes = new ArrayList<>();
+        for (int i = 0; i < quantities.size(); i++) {
+            sizes.add(given("quantities[" + i + "]", quantities.get(i)));
+        }
         if (sizes.isEmpty() || sizes.size() > MOST_BATCHES) {
             throw new InvalidInputException(
                     "quantities", sizes.size() + " batches", "1 to " + MOST_BATCHES, "Choose fewer batch sizes.");

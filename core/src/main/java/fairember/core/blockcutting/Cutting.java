@@ -21,6 +21,8 @@ public final class Cutting {
     private static final int MOST_SETS = 4096;
     private static final int STEPS_A_SET = 4000;
     private static final int STEPS = 2_000_000;
+    /** With more counts than these the solver has no time to be of use. */
+    private static final int MOST_COUNTS = 2000;
 
     private final List<Stick> sticks;
     private final List<Want> wants;
@@ -41,15 +43,60 @@ public final class Cutting {
 
     /**
      * Cuts as many of the wanted pieces as the sticks give, with the least left over in the sticks that are opened, then the
-     * fewest cuts. With up to {@value #FEW_PIECES} pieces and 5 sticks that is the best there is; beyond that it is never
-     * worse than first fit by longest. The same input gives the same plan.
+     * fewest cuts. With up to {@value #FEW_PIECES} pieces and 5 sticks that is the best there is; beyond that the constraint solver
+     * improves what is found by fitting, which is never worse than first fit by longest. The same input gives the same plan.
      */
     public static CuttingPlan plan(List<Stick> sticks, List<Want> wants) {
         Cutting cutting = new Cutting(sticks, wants);
         if (cutting.pieces.length <= FEW_PIECES && sticks.size() <= FEW_STICKS) {
             return cutting.plan(new ExhaustiveCutting(cutting.sizes(), cutting.pieces).best());
         }
-        return cutting.search();
+        return cutting.solved(cutting.search());
+    }
+
+    /** What the solver finds when that is better; it is asked only where something is missing or left over. */
+    private CuttingPlan solved(CuttingPlan best) {
+        if (best.missing() + best.leftOver() < NOTHING
+                || sticks.isEmpty()
+                || sticks.size() * wants.size() > MOST_COUNTS) {
+            return best;
+        }
+        return new SolvedCutting(sticks, wants)
+                .counts(counts(best))
+                .map(this::places)
+                .map(places -> better(best, places))
+                .orElse(best);
+    }
+
+    /** How many of each want a plan cuts from each stick. */
+    private int[][] counts(CuttingPlan plan) {
+        int[][] counts = new int[sticks.size()][wants.size()];
+        for (CuttingPlan.Opened opened : plan.opened()) {
+            int stick = sticks.indexOf(opened.stick());
+            for (Want group : opened.groups()) {
+                for (int w = 0; w < wants.size(); w++) {
+                    if (wants.get(w).name().equals(group.name()) && wants.get(w).size() == group.size()) {
+                        counts[stick][w] = Math.min(group.count(), wants.get(w).count());
+                    }
+                }
+            }
+        }
+        return counts;
+    }
+
+    /** The stick of each piece, of counts by stick and want. */
+    private int[] places(int[][] counts) {
+        int[] places = new int[pieces.length];
+        Arrays.fill(places, -1);
+        for (int i = 0; i < places.length; i++) {
+            for (int stick = 0; stick < counts.length && places[i] < 0; stick++) {
+                if (counts[stick][wantOf[i]] > 0) {
+                    counts[stick][wantOf[i]]--;
+                    places[i] = stick;
+                }
+            }
+        }
+        return places;
     }
 
     private double[] sizes() {

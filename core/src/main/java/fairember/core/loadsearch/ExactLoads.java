@@ -3,6 +3,7 @@ package fairember.core.loadsearch;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.LinearExpr;
 import fairember.core.ovenload.Objective;
+import fairember.core.solver.Solver;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;

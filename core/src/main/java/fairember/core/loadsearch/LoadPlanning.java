@@ -7,6 +7,7 @@ import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Score;
+import fairember.core.solver.Solver;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;

@@ -6,6 +6,7 @@ import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import fairember.core.ovenload.Bake;
 import fairember.core.ovenload.Objective;
+import fairember.core.solver.Solver;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,4 +1,4 @@
-package fairember.core.loadsearch;
+package fairember.core.solver;
 
 import com.google.ortools.Loader;
 import com.google.ortools.sat.CpModel;
@@ -8,7 +8,7 @@ import com.google.ortools.sat.CpSolverStatus;
 import java.util.function.BooleanSupplier;
 
 /** The native solver: loaded once, asked with one worker and a limit of its own steps, so that it repeats. */
-final class Solver {
+public final class Solver {
     private static final class Native {
         static final boolean LOADED = load();
 
@@ -25,24 +25,25 @@ final class Solver {
     private Solver() {}
 
     /** Whether this machine has it. */
-    static boolean here() {
+    public static boolean here() {
         return Native.LOADED;
     }
 
     /** How a request ended, and how many of the solver's own seconds it took; none when it was stopped before it began. */
-    record Answer(CpSolver solver, CpSolverStatus status, double steps) {
-        boolean found() {
+    public record Answer(CpSolver solver, CpSolverStatus status, double steps) {
+        /** Whether there is a solution. */
+        public boolean found() {
             return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
         }
     }
 
     /** Asks once, for a number of the solver's own seconds at most. */
-    static Answer ask(CpModel model, double steps, BooleanSupplier stop) {
+    public static Answer ask(CpModel model, double steps, BooleanSupplier stop) {
         return ask(model, steps, stop, 0);
     }
 
     /** Asks a model of sums, where a linear relaxation helps. */
-    static Answer askLinear(CpModel model, double steps, BooleanSupplier stop) {
+    public static Answer askLinear(CpModel model, double steps, BooleanSupplier stop) {
         return ask(model, steps, stop, 2);
     }
 
