@@ -99,7 +99,7 @@ class MixController {
             @RequestParam(defaultValue = "0") long id,
             @RequestBody MixRecipe form) {
         Gathering g = new Gathering();
-        g.at("", () -> Colorant.SHEET.check(thickMm));
+        g.within(Colorant.SHEET, thickMm);
         var backing = g.at("", () -> Srgb.parse("backingHex", backingHex));
         var mix = g.at("", () -> store.book().mix(form.under(id)));
         g.orRefuse();

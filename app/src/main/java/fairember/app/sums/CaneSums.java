@@ -124,10 +124,10 @@ class CaneSums {
                 .<Supplier<Cane.Wrap>>map(w -> () -> w.parse(palette))
                 .toList();
         List<Cane.Wrap> wrapped = g.all("wraps", wraps);
-        g.at("", () -> Cane.LENGTH.check(form.lengthMm()));
-        g.at("", () -> Cane.SIZE.check(form.sizeMm()));
-        g.at("", () -> Cane.END.check(form.endWasteMm()));
-        g.at("", () -> Cane.SLICE.check(form.sliceMm()));
+        g.within(Cane.LENGTH, form.lengthMm());
+        g.within(Cane.SIZE, form.sizeMm());
+        g.within(Cane.END, form.endWasteMm());
+        g.within(Cane.SLICE, form.sliceMm());
         g.orRefuse();
         Cane cane = new Cane(
                 packed,
@@ -212,11 +212,11 @@ class CaneSums {
     ExtrudeSumView extrude(@RequestBody ExtrudeSumForm form) {
         Gathering g = new Gathering();
         var mix = g.at("", () -> mixes.palette().mix(form.mixId()));
-        g.at("", () -> Barrel.ACROSS.check(form.barrelMm()));
-        g.at("", () -> Barrel.STROKE.check(form.strokeMm()));
-        g.at("", () -> Barrel.RESIDUE.check(form.residueMm()));
-        g.at("", () -> Die.SIZE.check(form.dieMm()));
-        g.at("", () -> Die.WIDE.check(or(form.slotMm(), form.dieMm())));
+        g.within(Barrel.ACROSS, form.barrelMm());
+        g.within(Barrel.STROKE, form.strokeMm());
+        g.within(Barrel.RESIDUE, form.residueMm());
+        g.within(Die.SIZE, form.dieMm());
+        g.within(Die.WIDE, or(form.slotMm(), form.dieMm()));
         g.orRefuse();
         Barrel barrel =
                 new Barrel(new Length(form.barrelMm()), new Length(form.strokeMm()), new Length(form.residueMm()));

@@ -112,13 +112,13 @@ class SheetSums {
             @Nullable Double massG) {
         private Blend parse(Density first, Density second) {
             Gathering g = new Gathering();
-            g.at("", () -> Blend.WIDE.check(wideMm));
-            g.at("", () -> Blend.LONG.check(longMm));
-            g.at("", () -> RollerMachine.THICK.check(thickMm));
-            g.at("", () -> Blend.START.check(startMm));
-            g.at("", () -> Blend.PLAIN_FIRST.check(plainFirstMm));
-            g.at("", () -> Blend.PLAIN_SECOND.check(plainSecondMm));
-            g.at("", () -> Blend.MASS.check(or(massG, Blend.MASS.low())));
+            g.within(Blend.WIDE, wideMm);
+            g.within(Blend.LONG, longMm);
+            g.within(RollerMachine.THICK, thickMm);
+            g.within(Blend.START, startMm);
+            g.within(Blend.PLAIN_FIRST, plainFirstMm);
+            g.within(Blend.PLAIN_SECOND, plainSecondMm);
+            g.within(Blend.MASS, or(massG, Blend.MASS.low()));
             g.orRefuse();
             Blend blend = new Blend(
                     new Length(wideMm),

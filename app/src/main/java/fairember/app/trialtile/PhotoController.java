@@ -48,7 +48,7 @@ class PhotoController {
         var onCard = g.at("onCard", () -> new Spot(cardAcross, cardDown));
         var onTile = g.at("onTile", () -> new Spot(tileAcross, tileDown));
         double reflects = cardPercent == null ? card.reflects() : cardPercent / 100;
-        g.at("", () -> Card.REFLECTS.check(100 * reflects));
+        g.within(Card.REFLECTS, 100 * reflects);
         Optional<Spot> again = againAcross == null || againDown == null
                 ? Optional.empty()
                 : g.at("againOnCard", () -> new Spot(againAcross, againDown));

@@ -249,12 +249,12 @@ final class Page implements AutoCloseable {
         assertThat(found).as("axe on %s: %s", driver.getCurrentUrl(), found).isEmpty();
     }
 
-    /** The names of what opens on this page: menus, lists, dialogs, details; a list of choices once for all of its kind. */
+    /** The names of what opens on this page: menus, lists, dialogs, details; a list of choices, and what follows a colon, once for all of its kind. */
     @SuppressWarnings("unchecked")
     List<String> openers() {
         return (List<String>) script("""
                 const kind = e => e.getAttribute('role') === 'combobox' ? 'a list of choices'
-                  : (e.getAttribute('aria-label') ?? e.textContent).replace(/[0-9]+/g, '').trim();
+                  : (e.getAttribute('aria-label') ?? e.textContent).replace(/: .*|[0-9]+/g, '').trim();
                 const found = [...document.querySelectorAll('[aria-haspopup], [aria-expanded=false], summary, [role=combobox]')]
                   .filter(e => e.checkVisibility() && !e.disabled);
                 found.forEach(e => e.setAttribute('data-opens', kind(e)));

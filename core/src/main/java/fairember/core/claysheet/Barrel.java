@@ -18,12 +18,11 @@ public record Barrel(Length across, Length stroke, Length residue) {
 
     public Barrel {
         Gathering g = new Gathering();
-        double d = across.mm();
         double s = stroke.mm();
         double r = residue.mm();
-        g.at("", () -> ACROSS.check(d));
-        g.at("", () -> STROKE.check(s));
-        g.at("", () -> RESIDUE.check(r));
+        g.within(ACROSS, across.mm());
+        g.within(STROKE, s);
+        g.within(RESIDUE, r);
         if (r >= s) {
             g.error(
                     "residueMm",

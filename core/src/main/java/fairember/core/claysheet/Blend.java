@@ -42,17 +42,16 @@ public record Blend(
     public Blend {
         Gathering g = new Gathering();
         double w = wide.mm();
-        double l = length.mm();
         double t = thick.mm();
         double t0 = start.mm();
         double a = plainFirst.mm();
         double b = plainSecond.mm();
-        g.at("", () -> WIDE.check(w));
-        g.at("", () -> LONG.check(l));
-        g.at("", () -> RollerMachine.THICK.check(t));
-        g.at("", () -> START.check(t0));
-        g.at("", () -> PLAIN_FIRST.check(a));
-        g.at("", () -> PLAIN_SECOND.check(b));
+        g.within(WIDE, w);
+        g.within(LONG, length.mm());
+        g.within(RollerMachine.THICK, t);
+        g.within(START, t0);
+        g.within(PLAIN_FIRST, a);
+        g.within(PLAIN_SECOND, b);
         g.orRefuse();
         if (a + b >= w) {
             throw new InvalidInputException(

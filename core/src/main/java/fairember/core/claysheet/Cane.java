@@ -39,14 +39,10 @@ public record Cane(
         rods = List.copyOf(rods);
         wraps = List.copyOf(wraps);
         Gathering g = new Gathering();
-        double l = length.mm();
-        double s = size.mm();
-        double e = endWaste.mm();
-        double t = slice.mm();
-        g.at("", () -> LENGTH.check(l));
-        g.at("", () -> SIZE.check(s));
-        g.at("", () -> END.check(e));
-        g.at("", () -> SLICE.check(t));
+        g.within(LENGTH, length.mm());
+        g.within(SIZE, size.mm());
+        g.within(END, endWaste.mm());
+        g.within(SLICE, slice.mm());
         if (rods.isEmpty() || rods.size() > MOST) {
             g.error("rods", rods.size() + " kinds", "1 to " + MOST + " kinds of rod", "Add the rods to pack.");
         }

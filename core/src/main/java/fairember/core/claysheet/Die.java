@@ -38,16 +38,12 @@ public record Die(Kind kind, Length size, Length wide, int holes, double swell) 
 
     public Die {
         Gathering g = new Gathering();
-        double s = size.mm();
-        double w = wide.mm();
-        int n = holes;
-        double k = swell;
-        g.at("", () -> SIZE.check(s));
+        g.within(SIZE, size.mm());
         if (kind == Kind.SLOT) {
-            g.at("", () -> WIDE.check(w));
+            g.within(WIDE, wide.mm());
         }
-        g.at("", () -> HOLES.check(n));
-        g.at("", () -> SWELL.check(k));
+        g.within(HOLES, holes);
+        g.within(SWELL, swell);
         g.orRefuse();
     }
 

@@ -28,11 +28,11 @@ public final class SheetSizing {
     public static SizedSheet size(
             Length wide, Length length, Length thick, Length trim, Density density, Length roller) {
         Gathering g = new Gathering();
-        g.at("", () -> WIDE.check(wide.mm()));
-        g.at("", () -> LONG.check(length.mm()));
-        g.at("", () -> RollerMachine.THICK.check(thick.mm()));
-        g.at("", () -> TRIM.check(trim.mm()));
-        g.at("", () -> RollerMachine.ROLLER.check(roller.mm()));
+        g.within(WIDE, wide.mm());
+        g.within(LONG, length.mm());
+        g.within(RollerMachine.THICK, thick.mm());
+        g.within(TRIM, trim.mm());
+        g.within(RollerMachine.ROLLER, roller.mm());
         g.orRefuse();
         if (roller.mm() <= 2 * trim.mm()) {
             throw new InvalidInputException(

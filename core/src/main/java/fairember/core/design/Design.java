@@ -85,7 +85,7 @@ public record Design(
         Gathering gathering = new Gathering();
         Money asked = price;
         if (asked != null) {
-            gathering.at("", () -> PRICE.check((double) asked.minor()));
+            gathering.within(PRICE, (double) asked.minor());
         }
         counted(gathering, "parts", parts.size(), 1, MOST_PARTS);
         counted(gathering, "stages", stages.size(), 1, MOST_STAGES);

@@ -64,18 +64,14 @@ public record Insert(
         Gathering gathering = new Gathering();
         String given = name;
         String inside = contents.strip();
-        Length long0 = length;
-        Mass heavy = mass;
         Temperature hottest = ceiling;
-        double aside = acrossMm;
-        double low = upMm;
         name = gathering.at("", () -> Words.name("name", given)).orElse("");
-        gathering.at("", () -> LENGTH.check(long0.mm()));
-        gathering.at("", () -> MASS.check(heavy.g()));
-        gathering.at("", () -> ACROSS.check(aside));
-        gathering.at("", () -> UP.check(low));
+        gathering.within(LENGTH, length.mm());
+        gathering.within(MASS, mass.g());
+        gathering.within(ACROSS, acrossMm);
+        gathering.within(UP, upMm);
         if (hottest != null) {
-            gathering.at("", () -> CEILING.check(hottest.c()));
+            gathering.within(CEILING, hottest.c());
         }
         if (!inside.isEmpty()) {
             gathering.at("", () -> Words.name("contents", inside));

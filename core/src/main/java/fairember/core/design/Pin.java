@@ -15,10 +15,8 @@ public record Pin(double acrossMm, double upMm) {
 
     public Pin {
         Gathering gathering = new Gathering();
-        double across = acrossMm;
-        double up = upMm;
-        gathering.at("", () -> ACROSS.check(across));
-        gathering.at("", () -> UP.check(up));
+        gathering.within(ACROSS, acrossMm);
+        gathering.within(UP, upMm);
         gathering.orRefuse();
     }
 }

@@ -38,14 +38,10 @@ public record Placement(
      */
     public Placement {
         Gathering gathering = new Gathering();
-        double across = acrossMm;
-        double up = upMm;
-        double front = frontMm;
-        double tilt = tiltDeg;
-        gathering.at("", () -> ACROSS.check(across));
-        gathering.at("", () -> UP.check(up));
-        gathering.at("", () -> FRONT.check(front));
-        gathering.at("", () -> TILT.check(tilt));
+        gathering.within(ACROSS, acrossMm);
+        gathering.within(UP, upMm);
+        gathering.within(FRONT, frontMm);
+        gathering.within(TILT, tiltDeg);
         gathering.orRefuse();
     }
 

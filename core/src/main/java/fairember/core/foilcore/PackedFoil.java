@@ -16,9 +16,9 @@ public record PackedFoil(Density loose, Density firm, Density hard) {
 
     public static PackedFoil of(double looseGPerCm3, double firmGPerCm3, double hardGPerCm3) {
         Gathering gathering = new Gathering();
-        gathering.at("", () -> Packing.LOOSE.span().check(looseGPerCm3));
-        gathering.at("", () -> Packing.FIRM.span().check(firmGPerCm3));
-        gathering.at("", () -> Packing.HARD.span().check(hardGPerCm3));
+        gathering.within(Packing.LOOSE.span(), looseGPerCm3);
+        gathering.within(Packing.FIRM.span(), firmGPerCm3);
+        gathering.within(Packing.HARD.span(), hardGPerCm3);
         gathering.orRefuse();
         return new PackedFoil(new Density(looseGPerCm3), new Density(firmGPerCm3), new Density(hardGPerCm3));
     }

@@ -50,11 +50,11 @@ public record Sleeve(
      */
     public static Sleeve size(Length across, Length covered, int turns, Length thickness, Length seam, FoilRoll roll) {
         Gathering gathering = new Gathering();
-        gathering.at("", () -> ACROSS.check(across.mm()));
-        gathering.at("", () -> COVERED.check(covered.mm()));
-        gathering.at("", () -> TURNS.check(turns));
-        gathering.at("", () -> THICKNESS.check(thickness.mm()));
-        gathering.at("", () -> SEAM.check(seam.mm()));
+        gathering.within(ACROSS, across.mm());
+        gathering.within(COVERED, covered.mm());
+        gathering.within(TURNS, turns);
+        gathering.within(THICKNESS, thickness.mm());
+        gathering.within(SEAM, seam.mm());
         gathering.orRefuse();
         double f = roll.thickness().mm();
         double outer = across.mm() + 2 * turns * f;

@@ -23,10 +23,8 @@ public record Material(double conducts, double holds, Density density) {
 
     public Material {
         Gathering g = new Gathering();
-        double k = conducts;
-        double c = holds;
-        g.at("", () -> CONDUCTIVITY.check(k));
-        g.at("", () -> HEAT_CAPACITY.check(c));
+        g.within(CONDUCTIVITY, conducts);
+        g.within(HEAT_CAPACITY, holds);
         g.orRefuse();
     }
 

@@ -24,6 +24,12 @@ public final class Gathering {
         }
     }
 
+    /** Takes a number that must lie within a span. */
+    public Gathering within(Span span, double value) {
+        at("", () -> span.check(value));
+        return this;
+    }
+
     /** Takes a list of inputs, each standing at {@code path[i]}; those refused are left out. */
     public <T> List<T> all(String path, List<Supplier<T>> inputs) {
         List<T> taken = new ArrayList<>();

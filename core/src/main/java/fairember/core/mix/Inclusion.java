@@ -32,11 +32,9 @@ public record Inclusion(@Name String name, double percent, Effect effect, Money 
     public Inclusion {
         Gathering g = new Gathering();
         String given = name;
-        double share = percent;
-        Money paid = price;
         g.at("", () -> Words.name("name", given));
-        g.at("", () -> PERCENT.check(share));
-        g.at("", () -> PRICE.check((double) paid.minor()));
+        g.within(PERCENT, percent);
+        g.within(PRICE, (double) price.minor());
         g.orRefuse();
         name = given.strip();
     }

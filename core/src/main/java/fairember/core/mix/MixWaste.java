@@ -20,10 +20,8 @@ public record MixWaste(Share hands, Mass machine, Mass scaleStep) {
 
     public MixWaste {
         Gathering g = new Gathering();
-        double left = machine.g();
-        double step = scaleStep.g();
-        g.at("", () -> MACHINE.check(left));
-        g.at("", () -> STEP.check(step));
+        g.within(MACHINE, machine.g());
+        g.within(STEP, scaleStep.g());
         g.orRefuse();
     }
 

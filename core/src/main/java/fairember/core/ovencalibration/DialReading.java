@@ -15,10 +15,8 @@ public record DialReading(double dialC, double readC) {
 
     public DialReading {
         Gathering g = new Gathering();
-        double dial = dialC;
-        double read = readC;
-        g.at("", () -> DIAL.check(dial));
-        g.at("", () -> READ.check(read));
+        g.within(DIAL, dialC);
+        g.within(READ, readC);
         g.orRefuse();
     }
 }

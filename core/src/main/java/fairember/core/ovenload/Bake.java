@@ -69,10 +69,8 @@ public record Bake(
     public Bake {
         after = List.copyOf(after);
         Gathering gathering = new Gathering();
-        int counted = count;
-        int leastCounted = least;
-        gathering.at("", () -> COUNT.check(counted));
-        gathering.at("", () -> LEAST.check(leastCounted));
+        gathering.within(COUNT, count);
+        gathering.within(LEAST, least);
         if (most.min() < bakingTime.min()) {
             gathering.error(
                     "mostMin",

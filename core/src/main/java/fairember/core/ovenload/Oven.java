@@ -56,20 +56,17 @@ public record Oven(
         spots = List.copyOf(spots);
         name = Words.name("name", name);
         Gathering g = new Gathering();
-        double[] sizes = {trayWidth.mm(), trayDepth.mm(), gap.mm(), preheat.min(), unload.min(), preheatEnergy.kwh()};
-        Span[] spans = {TRAY_WIDTH, TRAY_DEPTH, GAP, PREHEAT, UNLOAD, PREHEAT_KWH};
-        for (int i = 0; i < sizes.length; i++) {
-            int at = i;
-            g.at("", () -> spans[at].check(sizes[at]));
-        }
-        int trays = shelves.size();
-        double power = keepHotKw;
-        int known = spots.size();
-        g.at("", () -> SHELVES.check(trays));
-        g.at("", () -> SPOTS.check(known));
-        g.at("", () -> KEEP_HOT_KW.check(power));
+        g.within(TRAY_WIDTH, trayWidth.mm());
+        g.within(TRAY_DEPTH, trayDepth.mm());
+        g.within(GAP, gap.mm());
+        g.within(PREHEAT, preheat.min());
+        g.within(UNLOAD, unload.min());
+        g.within(PREHEAT_KWH, preheatEnergy.kwh());
+        g.within(SHELVES, shelves.size());
+        g.within(SPOTS, spots.size());
+        g.within(KEEP_HOT_KW, keepHotKw);
         for (Length shelf : shelves) {
-            g.at("", () -> CLEARANCE.check(shelf.mm()));
+            g.within(CLEARANCE, shelf.mm());
         }
         g.orRefuse();
     }

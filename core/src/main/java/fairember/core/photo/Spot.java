@@ -16,10 +16,8 @@ public record Spot(double across, double down) {
     /** A place inside the picture; refused when it is not. */
     public Spot {
         Gathering g = new Gathering();
-        double x = across;
-        double y = down;
-        g.at("", () -> ACROSS.check(x));
-        g.at("", () -> DOWN.check(y));
+        g.within(ACROSS, across);
+        g.within(DOWN, down);
         g.orRefuse();
     }
 }

@@ -53,10 +53,8 @@ public record RecipeSearch(
                     many == 0 ? "Add a clay to the shelf, or choose more clays." : "Choose fewer clays to try.");
         }
         Gathering gathering = new Gathering();
-        int kinds = mostKinds;
-        int parts = mostParts;
-        gathering.at("", () -> KINDS.check(kinds));
-        gathering.at("", () -> PARTS.check(parts));
+        gathering.within(KINDS, mostKinds);
+        gathering.within(PARTS, mostParts);
         gathering.orRefuse();
     }
 

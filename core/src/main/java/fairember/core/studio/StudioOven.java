@@ -79,11 +79,10 @@ public record StudioOven(
         LocalTime from = opens;
         LocalTime to = closes;
         int trays = moreClearances.size() + 1;
-        int known = spots.size();
         g.at("", () -> dial(read));
         g.at("", () -> hours(from, to));
         g.at("moreClearancesMm", () -> Oven.SHELVES.check(trays));
-        g.at("", () -> Oven.SPOTS.check(known));
+        g.within(Oven.SPOTS, spots.size());
         g.orRefuse();
     }
 
