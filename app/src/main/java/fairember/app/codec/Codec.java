@@ -8,6 +8,7 @@ import fairember.core.input.Span;
 import fairember.core.input.Words;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Type;
+import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -296,6 +297,9 @@ public final class Codec {
             }
             if ((type == long.class || type == Long.class) && json.canConvertToLong() && json.isIntegralNumber()) {
                 return json.asLong();
+            }
+            if (!json.isString() && (type.isEnum() || Temporal.class.isAssignableFrom(type))) {
+                throw mismatch(json, type);
             }
             try {
                 return Optional.<Object>ofNullable(LEAVES.treeToValue(json, type))

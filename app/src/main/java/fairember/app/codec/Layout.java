@@ -38,42 +38,46 @@ import tools.jackson.databind.node.StringNode;
  * of a number is the {@link Span} of that field's name among the record's constants.
  *
  * @param type the record
- * @param fields in the order of its components, those that stand in its place one by one
+ * @param constructor that takes its components
+ * @param fields in the order of its components
+ * @param flat all its fields in JSON, in order, those of inline records among them
+ * @param byName the same by name
  */
-public record Layout(Class<?> type, List<Entry> fields) {
+public record Layout(
+        Class<?> type, Constructor<?> constructor, List<Entry> fields, List<Entry> flat, Map<String, Entry> byName) {
     private static final JsonMapper JSON = new JsonMapper();
 
     private static final ClassValue<Layout> KNOWN = new ClassValue<>() {
         @Override
         protected Layout computeValue(Class<?> type) {
             Map<String, Span> spans = spans(type);
-            return new Layout(
-                    type,
-                    Arrays.stream(type.getRecordComponents())
-                            .map(component -> Entry.of(component, spans))
-                            .toList());
+            List<Entry> fields = Arrays.stream(type.getRecordComponents())
+                    .map(component -> Entry.of(component, spans))
+                    .toList();
+            List<Entry> flat = fields.stream()
+                    .filter(field -> !field.number())
+                    .flatMap(field -> field.inline() ? Layout.of(field.raw()).flat().stream() : Stream.of(field))
+                    .toList();
+            Map<String, Entry> byName = flat.stream().collect(Collectors.toMap(Entry::name, field -> field));
+            return new Layout(type, constructor(type), fields, flat, byName);
         }
     };
+
+    private static Constructor<?> constructor(Class<?> type) {
+        try {
+            Constructor<?> constructor = type.getDeclaredConstructor(Arrays.stream(type.getRecordComponents())
+                    .map(RecordComponent::getType)
+                    .toArray(Class<?>[]::new));
+            constructor.setAccessible(true);
+            return constructor;
+        } catch (NoSuchMethodException broken) {
+            throw new IllegalStateException("Cannot make " + type, broken);
+        }
+    }
 
     /** How a record of this type stands in JSON. */
     public static Layout of(Class<?> type) {
         return KNOWN.get(type);
-    }
-
-    /** All its fields by name, those of inline records too. */
-    Map<String, Entry> byName() {
-        return fields.stream()
-                .filter(field -> !field.number())
-                .flatMap(field -> field.inline() ? of(field.raw()).byName().values().stream() : Stream.of(field))
-                .collect(Collectors.toMap(Entry::name, field -> field));
-    }
-
-    /** All its fields in order, those of inline records among them. */
-    public List<Entry> flat() {
-        return fields.stream()
-                .filter(field -> !field.number())
-                .flatMap(field -> field.inline() ? of(field.raw()).flat().stream() : Stream.of(field))
-                .toList();
     }
 
     /**
@@ -164,13 +168,8 @@ public record Layout(Class<?> type, List<Entry> fields) {
     /** Makes a record of its components. */
     Object make(@Nullable Object[] components) throws InvocationTargetException {
         try {
-            Class<?>[] types = Arrays.stream(type.getRecordComponents())
-                    .map(RecordComponent::getType)
-                    .toArray(Class<?>[]::new);
-            Constructor<?> constructor = type.getDeclaredConstructor(types);
-            constructor.setAccessible(true);
             return constructor.newInstance(components);
-        } catch (NoSuchMethodException | InstantiationException | IllegalAccessException broken) {
+        } catch (InstantiationException | IllegalAccessException broken) {
             throw new IllegalStateException("Cannot make " + type, broken);
         }
     }

@@ -56,13 +56,7 @@ public record FindForm(
 
     /** How thick a sheet has to be for nothing to show through, and what it does that no even colour can show. */
     public record LookForm(Length opaqueFrom, @Default("[]") List<Effect> effects) {
-        static final Span OPAQUE_FROM = new Span(
-                "opaqueFromMm",
-                Colorant.SHEET.label(),
-                Colorant.SHEET.low(),
-                Colorant.SHEET.high(),
-                Colorant.SHEET.unit(),
-                false);
+        static final Span OPAQUE_FROM = Colorant.SHEET.named("opaqueFromMm");
 
         Look look() {
             return new Look(

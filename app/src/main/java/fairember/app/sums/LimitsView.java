@@ -2,13 +2,11 @@ package fairember.app.sums;
 
 import static java.util.Map.entry;
 
+import fairember.app.codec.Layout;
 import fairember.app.web.SpanView;
-import fairember.core.bake.BakeRules;
 import fairember.core.bake.BakingMethod;
-import fairember.core.bake.ClayWindow;
 import fairember.core.bake.StageKind;
 import fairember.core.batch.Job;
-import fairember.core.batch.Workshop;
 import fairember.core.claysheet.Barrel;
 import fairember.core.claysheet.Blend;
 import fairember.core.claysheet.Cane;
@@ -34,39 +32,35 @@ import fairember.core.design.Stage;
 import fairember.core.design.Station;
 import fairember.core.design.Step;
 import fairember.core.foilcore.CoreSpec;
-import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.FoilWeighing;
 import fairember.core.foilcore.Packing;
-import fairember.core.foilcore.Sleeve;
 import fairember.core.heat.Air;
 import fairember.core.input.Span;
 import fairember.core.mix.Inclusion;
 import fairember.core.mix.Lump;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.mix.MixUnit;
-import fairember.core.mix.MixWaste;
 import fairember.core.ovencalibration.DialReading;
-import fairember.core.ovenload.Oven;
 import fairember.core.ovenload.TraySpot;
 import fairember.core.ovensim.OvenFault;
 import fairember.core.ovensim.OvenPreset;
 import fairember.core.photo.Card;
-import fairember.core.portion.Portioning;
-import fairember.core.price.Rates;
-import fairember.core.quantity.Density;
 import fairember.core.recipe.RecipeSearch;
 import fairember.core.shape.Facing;
 import fairember.core.shape.Floor;
 import fairember.core.shape.Lobes;
 import fairember.core.shape.ShapeKind;
 import fairember.core.stock.BlockSize;
+import fairember.core.stock.ClayRange;
 import fairember.core.stock.Finding;
-import fairember.core.stock.StockClay;
-import fairember.core.wire.Gauge;
+import fairember.core.stock.ShelfClay;
+import fairember.core.studio.Settings;
+import fairember.core.studio.StudioOven;
 import fairember.core.wire.Metal;
 import fairember.core.wire.Wire;
 import fairember.core.wire.WireCoil;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -106,16 +100,16 @@ record LimitsView(
     static LimitsView all() {
         return new LimitsView(
                 Map.ofEntries(
-                        entry("part", spans(Part.COUNT, Part.SPARES)),
-                        entry("core", spans(CoreSpec.SHELL, Lobes.COUNT)),
-                        entry("insert", insert()),
-                        entry("wire", spans(Gauge.SPAN, Wire.COUNT, Wire.Leg.LENGTH, Wire.Leg.TURN)),
-                        entry("coil", spans(Gauge.SPAN, WireCoil.LENGTH, WireCoil.ON_SHELF, WireCoil.PRICE)),
+                        entry("part", of(Part.class)),
+                        entry("core", of(CoreSpec.class)),
+                        entry("insert", of(Insert.class)),
+                        entry("wire", of(Wire.class, Wire.Leg.class)),
+                        entry("coil", of(WireCoil.class)),
                         entry("scale", spans(DesignScaling.FACTOR, DesignScaling.HEIGHT)),
-                        entry("placement", spans(Placement.ACROSS, Placement.UP, Placement.FRONT, Placement.TILT)),
-                        entry("stage", spans(Stage.COOLING)),
-                        entry("step", spans(Step.SETUP, Step.EACH)),
-                        entry("fitting", spans(Fitting.COUNT)),
+                        entry("placement", of(Placement.class)),
+                        entry("stage", of(Stage.class)),
+                        entry("step", of(Step.class)),
+                        entry("fitting", of(Fitting.class)),
                         entry("find", spans(RecipeSearch.KINDS, RecipeSearch.PARTS)),
                         entry(
                                 "mix",
@@ -125,8 +119,8 @@ record LimitsView(
                                         Inclusion.PERCENT,
                                         Inclusion.PRICE,
                                         Lump.MASS)),
-                        entry("dial", spans(DialReading.DIAL, DialReading.READ)),
-                        entry("traySpot", spans(TraySpot.LEFT, TraySpot.BACK, TraySpot.WARMER)),
+                        entry("dial", of(DialReading.class)),
+                        entry("traySpot", of(TraySpot.class)),
                         entry("coat", spans(Colorant.SHEET)),
                         entry("photo", spans(Card.REFLECTS)),
                         entry("machine", spans(RollerMachine.ROLLER, RollerMachine.THICK)),
@@ -168,38 +162,10 @@ record LimitsView(
     }
 
     private static Map<String, SpanView> shelf() {
-        Map<String, SpanView> spans = spans(
-                ClayWindow.LOW,
-                ClayWindow.HIGH,
-                ClayWindow.CEILING,
-                ClayWindow.PER_6_MM,
-                ClayWindow.LEAST,
-                ClayWindow.MOST,
-                ClayWindow.GREATEST,
-                ClayWindow.DRIES,
-                Density.SPAN,
-                StockClay.OPEN,
-                StockClay.DROP,
-                BlockSize.MASS,
-                BlockSize.PRICE,
-                BlockSize.ON_SHELF);
+        Map<String, SpanView> spans = of(ClayRange.class, ShelfClay.class, BlockSize.class);
         spans.put("findingsG", SpanView.of(Finding.MASS));
         spans.put("findingOnShelf", SpanView.of(Finding.ON_SHELF));
         return spans;
-    }
-
-    private static Map<String, SpanView> insert() {
-        return spans(
-                Sleeve.ACROSS,
-                Sleeve.COVERED,
-                Sleeve.TURNS,
-                Sleeve.THICKNESS,
-                Sleeve.SEAM,
-                Insert.LENGTH,
-                Insert.MASS,
-                Insert.CEILING,
-                Insert.ACROSS,
-                Insert.UP);
     }
 
     private static Map<String, SpanView> blend() {
@@ -233,34 +199,23 @@ record LimitsView(
     }
 
     private static Map<String, SpanView> settings() {
-        return spans(
-                MixWaste.MACHINE,
-                MixWaste.STEP,
-                Workshop.MAKERS,
-                Rates.HOUR,
-                Rates.KWH,
-                Rates.WASTE,
-                Rates.MARGIN,
-                Rates.STEP,
-                BakeRules.LONG_AND_LOW,
-                BakeRules.PART_BAKE,
-                FoilRoll.THICKNESS,
-                FoilRoll.WIDTH,
-                FoilRoll.LENGTH,
-                FoilRoll.PRICE,
-                Packing.LOOSE.span(),
-                Packing.FIRM.span(),
-                Packing.HARD.span(),
-                FoilWeighing.MASS,
-                Portioning.CORD,
-                Oven.TRAY_WIDTH,
-                Oven.TRAY_DEPTH,
-                Oven.CLEARANCE,
-                Oven.GAP,
-                Oven.PREHEAT,
-                Oven.UNLOAD,
-                Oven.PREHEAT_KWH,
-                Oven.KEEP_HOT_KW);
+        Map<String, SpanView> spans = of(Settings.class, StudioOven.class);
+        spans.put(FoilWeighing.MASS.field(), SpanView.of(FoilWeighing.MASS));
+        return spans;
+    }
+
+    /** The ranges that records give of their fields. */
+    private static Map<String, SpanView> of(Class<?>... records) {
+        Map<String, SpanView> spans = new LinkedHashMap<>();
+        for (Class<?> type : records) {
+            for (Layout.Entry field : Layout.of(type).flat()) {
+                Span span = field.span();
+                if (span != null) {
+                    spans.put(field.name(), SpanView.of(span));
+                }
+            }
+        }
+        return spans;
     }
 
     private static Map<String, SpanView> spans(Span... spans) {

@@ -20,11 +20,5 @@ record PortionSumForm(
     static final Span VOLUME = Span.of("volumeMm3", "volume", 0.001, 1e8, "mm³");
     static final Span DENSITY = Density.SPAN;
     static final Span CORD = Portioning.CORD;
-    static final Span BLOCKS = new Span(
-            "blocksG",
-            BlockSize.MASS.label(),
-            BlockSize.MASS.low(),
-            BlockSize.MASS.high(),
-            BlockSize.MASS.unit(),
-            false);
+    static final Span BLOCKS = BlockSize.MASS.named("blocksG");
 }

@@ -49,13 +49,6 @@ class SheetSums {
         static final Span TRIM = SheetSizing.TRIM;
     }
 
-    /** A setting of the machine, and the sheet it makes. */
-    record SettingView(String name, double thickMm) {
-        static SettingView of(RollerMachine.Setting setting) {
-            return new SettingView(setting.name(), setting.thick().mm());
-        }
-    }
-
     /**
      * A sheet.
      *
@@ -71,7 +64,7 @@ class SheetSums {
             int layers,
             double thickMm,
             double massG,
-            List<SettingView> settings,
+            List<RollerMachine.Setting> settings,
             String rawHex,
             String curedHex,
             WorkingsView workings) {}
@@ -91,9 +84,7 @@ class SheetSums {
                 stack.layers(),
                 sheet.thick().mm(),
                 sheet.mass().g(),
-                rollers.downTo(stack.setting().thick()).stream()
-                        .map(SettingView::of)
-                        .toList(),
+                rollers.downTo(stack.setting().thick()),
                 clay.colour().raw().srgb().hex(),
                 clay.colour().cured().srgb().hex(),
                 WorkingsView.of(SizedSheetWorkings.of(sheet)));

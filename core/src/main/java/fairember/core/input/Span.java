@@ -25,6 +25,11 @@ public record Span(String field, String label, double low, double high, String u
         return new Span(field, label, low, high, "", true);
     }
 
+    /** The same for an input of another name. */
+    public Span named(String otherField) {
+        return new Span(otherField, label, low, high, unit, whole);
+    }
+
     /**
      * Gives the value back when it may be taken.
      *

@@ -57,8 +57,7 @@ public record StudioOven(
     static final Span TRAY_WIDTH = Oven.TRAY_WIDTH;
     static final Span TRAY_DEPTH = Oven.TRAY_DEPTH;
     static final Span CLEARANCE = Oven.CLEARANCE;
-    static final Span MORE_CLEARANCES =
-            new Span("moreClearancesMm", CLEARANCE.label(), CLEARANCE.low(), CLEARANCE.high(), CLEARANCE.unit(), false);
+    static final Span MORE_CLEARANCES = CLEARANCE.named("moreClearancesMm");
     static final Span GAP = Oven.GAP;
     static final Span PREHEAT = Oven.PREHEAT;
     static final Span PREHEAT_KWH = Oven.PREHEAT_KWH;
