@@ -39,10 +39,10 @@ function design(mixIds) {
     kind: 'SET_PIECE',
     pose: 'STANDS',
     parts,
-    stages: [{ name: 'whole', kind: 'CURE', loose: false, coolingMin: 40 }],
+    stages: [{ name: 'whole', kind: 'FULL_BAKE', loose: false, coolingMin: 40 }],
     steps: [],
     fittings: [],
-    gate: [],
+    checks: [],
   };
 }
 
