@@ -1,6 +1,7 @@
 import { Collapsible } from 'radix-ui';
 import type { ReactNode } from 'react';
 import type { Workings } from '../server/types';
+import { useMoney } from '../server/use-studio';
 import { significant } from '../words/figures';
 
 const sources = {
@@ -14,6 +15,7 @@ const sources = {
 
 /** A figure's working, opened under it: what was given, and each step that followed. */
 export function WorkingsList({ workings }: { workings: Workings }) {
+  const money = useMoney();
   return (
     <table className="w-full text-note">
       <caption className="text-left font-semibold">{workings.title}</caption>
@@ -26,7 +28,7 @@ export function WorkingsList({ workings }: { workings: Workings }) {
             <td className="pr-2">{line.label}</td>
             <td className="pr-2 figure">{line.formula ? `= ${line.formula}` : sources[line.source]}</td>
             <td className="text-right figure whitespace-nowrap">
-              {significant(line.value)} {line.unit === 'minor' ? '/100' : line.unit}
+              {line.unit === 'minor' ? money(line.value) : `${significant(line.value)} ${line.unit}`}
             </td>
           </tr>
         ))}

@@ -38,6 +38,42 @@ public class DesignRoundTripTest extends ServerTest {
         return reach;
     }
 
+    private JsonNode onTheShelf(String group, long id) {
+        return StreamSupport.stream(ok(http().get("/api/shelf")).path(group).spliterator(), false)
+                .filter(f -> f.path("id").asLong() == id)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private double figure(String path, String field) {
+        return ok(http().get(path)).at(field).asDouble();
+    }
+
+    /** What is remembered of a design does not outlive a change of what is fitted to it, nor of its clay. */
+    @Test
+    public void aDesignIsWeighedAndCostedAnewWhenWhatItIsMadeOfChanges() {
+        double fitted = figure("/api/designs/1", "/measured/fittedG");
+        double weight = figure("/api/designs/1", "/measured/weightG");
+        double cost = figure("/api/price/1?quantities=1", "/batches/0/costMinor");
+        JsonNode saved = onTheShelf("findings", 1);
+        ObjectNode heavier = (ObjectNode) saved.path("finding").deepCopy();
+        heavier.put("massG", saved.path("finding").path("massG").asDouble() + 5);
+        heavier.put("priceMinor", saved.path("finding").path("priceMinor").asLong() + 100);
+        ok(http().put("/api/shelf/findings/1?edition=" + saved.path("edition").asInt(), heavier));
+        assertThat(figure("/api/designs/1", "/measured/fittedG")).isCloseTo(fitted + 5, within(1e-9));
+        assertThat(figure("/api/designs/1", "/measured/weightG")).isCloseTo(weight + 5, within(1e-9));
+        assertThat(figure("/api/price/1?quantities=1", "/batches/0/costMinor")).isCloseTo(cost + 100, within(0.5));
+        JsonNode range = onTheShelf("ranges", 1);
+        ObjectNode denser = (ObjectNode) range.path("range").deepCopy();
+        denser.put("densityGPerCm3", range.path("range").path("densityGPerCm3").asDouble() * 1.1);
+        ok(http().put("/api/shelf/ranges/1?edition=" + range.path("edition").asInt(), denser));
+        assertThat(figure("/api/designs/1", "/measured/weightG")).isGreaterThan(weight + 6);
+        http().undo();
+        http().undo();
+        assertThat(figure("/api/designs/1", "/measured/weightG")).isCloseTo(weight, within(1e-9));
+        assertThat(figure("/api/price/1?quantities=1", "/batches/0/costMinor")).isCloseTo(cost, within(1e-9));
+    }
+
     @Test
     public void theOutlinesGivenOfEveryPartAreAsLargeAsThePart() {
         for (JsonNode design : designs()) {

@@ -59,8 +59,9 @@ public final class Samples {
     public static final Mix CHALK = new Mix(1, "Chalk", List.of(Mix.Ingredient.of(WHITE, 1)));
     public static final Mix ROSE = new Mix(2, "Rose", List.of(Mix.Ingredient.of(WHITE, 3), Mix.Ingredient.of(RED, 1)));
     public static final Finding PIN = new Finding(1, "Eye pin", new Money(10), 5, new Mass(0.5));
-    public static final Palette PALETTE = new Palette(List.of(CHALK, ROSE), List.of(PIN));
-    public static final FoilRoll ROLL = FoilRoll.of(16, 300, 10, new Money(300), PackedFoil.USUAL);
+    public static final Palette PALETTE = new Palette(List.of(CHALK, ROSE)).with(List.of(PIN));
+    public static final FoilRoll ROLL =
+            new FoilRoll(new Length(0.016), new Length(300), new Length(10_000), new Money(300), PackedFoil.USUAL);
     public static final BakeRules PACKET = new BakeRules(BakingMethod.PACKET, new Minutes(60), new Minutes(10));
     /** 300 × 200 mm tray, 10 min and 0.2 kWh to preheat, 0.6 kW to hold. */
     public static final Oven OVEN = new Oven(

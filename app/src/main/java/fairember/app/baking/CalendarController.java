@@ -1,6 +1,7 @@
 package fairember.app.baking;
 
 import fairember.app.batch.PlannedLoadView;
+import fairember.app.batch.PlannedLoads;
 import fairember.app.batch.Planning;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.WorkHours;
@@ -39,9 +40,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CalendarController {
     private final Planning planning;
+    private final PlannedLoads planned;
 
-    CalendarController(Planning planning) {
+    CalendarController(Planning planning, PlannedLoads planned) {
         this.planning = planning;
+        this.planned = planned;
     }
 
     @GetMapping(path = "/api/baking/calendar.ics", produces = "text/calendar")
@@ -54,8 +57,9 @@ class CalendarController {
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
         Map<String, Integer> uids = new HashMap<>();
-        for (BatchSchedule.TimedLoad load : plan.loads()) {
-            calendar.add(load(load, PlannedLoadView.of(load, plan, open.jobs(), names), uids));
+        List<PlannedLoadView> views = planned.views(plan.loads(), plan, open.jobs(), names);
+        for (int i = 0; i < views.size(); i++) {
+            calendar.add(load(plan.loads().get(i), views.get(i), uids));
         }
         for (BatchSchedule.HandsTask task : plan.tasks()) {
             for (WorkHours.Slot slot : task.slots()) {

@@ -11,16 +11,13 @@ import fairember.app.settings.SettingsStore;
 import fairember.core.batch.BakeRef;
 import fairember.core.batch.Batch;
 import fairember.core.batch.BatchBakes;
-import fairember.core.batch.BatchProgress;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.BatchScheduling;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
 import fairember.core.batch.JobKey;
-import fairember.core.batch.Progress;
 import fairember.core.batch.WorkHours;
 import fairember.core.batch.Workshop;
-import fairember.core.design.MeasuredDesign;
 import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
@@ -32,7 +29,6 @@ import fairember.core.studio.StudioOven;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -98,7 +94,7 @@ public class Planning {
 
     /** A batch with what is done of it. */
     public Work work(long batchId) {
-        return new Reading(designs.measuring())
+        return reading(designs.measuring())
                 .work(batches.find(batchId).orElseThrow(() -> new MissingException("batch", batchId)));
     }
 
@@ -113,77 +109,20 @@ public class Planning {
     }
 
     private List<Work> works(Predicate<Batch> wanted) {
-        Reading reading = new Reading(designs.measuring().ofMany());
+        BatchReading reading = reading(designs.measuring().ofMany());
         return batches.all().stream()
                 .filter(saved -> wanted.test(saved.value()))
                 .map(reading::work)
                 .toList();
     }
 
-    /** A stage bake of a design in a batch. */
-    private record BakeOf(long batchId, long designId, int stage) {}
-
-    /** What is done of all batches, each thing read once. */
-    private final class Reading {
-        private final DesignStore.Measuring measuring;
-        private final Map<Long, BatchProgress> done = new HashMap<>();
-        private final Map<BakeOf, Integer> baked = new HashMap<>();
-        private final Map<BakeOf, Integer> in = new HashMap<>();
-        private final Map<Long, Map<Long, Integer>> editions = batches.editions();
-
-        Reading(DesignStore.Measuring measuring) {
-            this.measuring = measuring;
-            progress.all().forEach(saved -> done.put(saved.id(), saved.value()));
-            for (SavedKind.Saved<LoggedLoad> load : loads.all()) {
-                Map<BakeOf, Integer> counts = load.value().outAt() == null ? in : baked;
-                for (LoadItem item : load.value().items()) {
-                    counts.merge(new BakeOf(item.batchId(), item.designId(), item.stage()), item.count(), Integer::sum);
-                }
-            }
-        }
-
-        Work work(SavedKind.Saved<Batch> saved) {
-            Map<Long, Integer> kept = saved.value().state() == BatchState.PLANNED
-                    ? Map.of()
-                    : editions.getOrDefault(saved.id(), Map.of());
-            List<Job> jobs = saved.value().lines().stream()
-                    .map(line -> job(saved.id(), line, measuring.of(line.designId(), kept.get(line.designId()))))
-                    .toList();
-            return new Work(saved, jobs);
-        }
-
-        private Job job(long batchId, Batch.BatchLine line, MeasuredDesign design) {
-            long designId = line.designId();
-            BatchProgress made = done.getOrDefault(batchId, BatchProgress.NONE);
-            List<Integer> steps = new ArrayList<>();
-            int lost = 0;
-            for (int i = 0; i < design.design().steps().size(); i++) {
-                BatchProgress.Tally tally = made.tally(designId, i);
-                steps.add(tally.done());
-                lost += tally.lost();
-            }
-            List<Integer> units = new ArrayList<>();
-            List<Integer> unitsIn = new ArrayList<>();
-            for (int i = 0; i < design.stages().size(); i++) {
-                BakeOf bake = new BakeOf(batchId, designId, i);
-                units.add(baked.getOrDefault(bake, 0));
-                unitsIn.add(in.getOrDefault(bake, 0));
-            }
-            int checks = design.design().checkLines().size();
-            long ticked = made.ticks().stream()
-                    .filter(t -> t.designId() == designId && t.check() < checks)
-                    .count();
-            return new Job(
-                    new JobKey(batchId, designId),
-                    design,
-                    line.quantity(),
-                    new Progress(steps, units, unitsIn, lost, ticked == checks));
-        }
+    private BatchReading reading(DesignStore.Measuring measuring) {
+        return new BatchReading(measuring, batches, progress, loads);
     }
 
     /** The jobs of a batch that is only being typed, with what is done of batch {@code batchId} so far; 0 for a new one. */
     List<Job> typed(long batchId, Batch form) {
-        return new Reading(designs.measuring())
+        return reading(designs.measuring())
                 .work(new SavedKind.Saved<>(batchId, 0, form))
                 .jobs();
     }
@@ -211,12 +150,14 @@ public class Planning {
     /** Sets what has to be planned now in time; what was asked last is remembered until it or the plan changes. */
     public BatchSchedule schedule(Open open) {
         Scheduled last = scheduled;
-        if (last != null && last.state() == plans.state() && last.open().equals(open)) {
+        // The state before: when a better plan comes in the meantime, the schedule is made again.
+        int state = plans.state();
+        if (last != null && last.state() == state && last.open().equals(open)) {
             return last.schedule();
         }
         BatchSchedule schedule = BatchScheduling.schedule(
                 open.jobs(), open.bench(), open.start(), problem -> plans.plan(LoadPlans.ALL, problem));
-        scheduled = new Scheduled(open, plans.state(), schedule);
+        scheduled = new Scheduled(open, state, schedule);
         return schedule;
     }
 

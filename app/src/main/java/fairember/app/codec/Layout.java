@@ -33,9 +33,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.StringNode;
 
 /**
- * How a record stands in JSON. A field is called as its component, and ends in the unit when its type is a {@link Quantity} (a component called as the unit is not
- * called so twice); the range
- * of a number is the {@link Span} of that field's name among the record's constants.
+ * How a record stands in JSON. A field is called as its component, and ends in the unit when its type is a {@link Quantity}, unless the
+ * component is called as the unit; the range of a number is the {@link Span} of that field's name among the record's constants.
  *
  * @param type the record
  * @param constructor that takes its components

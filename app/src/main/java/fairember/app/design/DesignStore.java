@@ -41,7 +41,7 @@ public class DesignStore extends DocumentStore<Design> {
 
     /** Measures designs with the mixes, findings and settings there are at this moment; each saved one once. */
     public final class Measuring {
-        private final Palette palette = mixes.palette(findings.findings());
+        private final Palette palette = mixes.palette().with(findings.findings());
         private final Settings known = settings.settings();
         private final Map<Long, Design> designs = new HashMap<>();
         private final Map<Version, MeasuredDesign> versionsSeen = new HashMap<>();

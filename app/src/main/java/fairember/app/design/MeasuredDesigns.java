@@ -11,6 +11,7 @@ import fairember.core.design.Part;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
+import fairember.core.stock.Finding;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -26,7 +27,7 @@ class MeasuredDesigns {
     private final Cache<Known, MeasuredDesign> measured =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    private record Known(Design design, List<Mix> mixes, FoilRoll roll, BakeRules rules) {}
+    private record Known(Design design, List<Mix> mixes, List<Finding> findings, FoilRoll roll, BakeRules rules) {}
 
     MeasuredDesign measure(Design design, Palette palette, FoilRoll roll, BakeRules rules) {
         List<Mix> mixes = design.parts().stream()
@@ -36,7 +37,12 @@ class MeasuredDesigns {
                 .flatMap(Optional::stream)
                 .map(MeasuredMix::mix)
                 .toList();
+        List<Finding> findings = design.fittings().stream()
+                .map(fitting -> palette.findFinding(fitting.findingId()))
+                .flatMap(Optional::stream)
+                .toList();
         return measured.get(
-                new Known(design, mixes, roll, rules), known -> DesignMeasuring.measure(design, palette, roll, rules));
+                new Known(design, mixes, findings, roll, rules),
+                known -> DesignMeasuring.measure(design, palette, roll, rules));
     }
 }

@@ -81,18 +81,14 @@ public abstract class DocumentStore<D extends Record> implements SavedKind<D> {
 
     @Override
     public void put(long id, D given) {
-        D document = read(Codec.write(given).toString(), id);
+        D document = Codec.read(Codec.write(given), type, id);
         check(id, document);
         Map<Reference, String> references = references(id, document);
         Gathering g = new Gathering();
         references.forEach((reference, path) -> {
-            if (!reference.equals(new Reference(kind, id)) && !table.holds(reference)) {
-                String wanted = reference.kind();
-                g.error(
-                        path,
-                        wanted + " " + reference.id(),
-                        "a " + wanted + " of the studio",
-                        "Choose another " + wanted + ".");
+            if (!table.holds(reference)) {
+                String wanted = reference.words();
+                g.error(path, wanted + " " + reference.id(), "an existing " + wanted, "Choose another " + wanted + ".");
             }
         });
         g.orRefuse();

@@ -1,5 +1,5 @@
 /**
- * Start at {@link fairember.app.machine.RollerMachine}: the roller machines of the studio, each with its table of settings.
+ * Start at {@link fairember.core.claysheet.RollerMachine}: the roller machines of the studio, each with its table of settings.
  */
 @NullMarked
 package fairember.app.machine;

@@ -9,7 +9,6 @@ import fairember.core.design.Palette;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixRecipe;
 import fairember.core.mix.RecipeBook;
-import fairember.core.stock.Finding;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,10 +19,7 @@ import org.springframework.stereotype.Repository;
 public class MixStore extends DocumentStore<MixRecipe> {
     private static final int PALETTES = 2;
 
-    /** What a palette is made of. */
-    private record Hand(List<Mix> mixes, List<Finding> findings) {}
-
-    private final Cache<Hand, Palette> palettes =
+    private final Cache<List<Mix>, Palette> palettes =
             Caffeine.newBuilder().maximumSize(PALETTES).build();
     private final ClayLearning clays;
 
@@ -54,14 +50,9 @@ public class MixStore extends DocumentStore<MixRecipe> {
                 .toList();
     }
 
-    /** All mixes measured, and findings; measured again only when a mix, a clay, a tile or a finding changed. */
-    public Palette palette(List<Finding> findings) {
-        return palettes.get(new Hand(mixes(), findings), hand -> new Palette(hand.mixes(), hand.findings()));
-    }
-
-    /** All mixes measured, for sums that need no findings. */
+    /** All mixes measured; measured again only when a mix, a clay or a tile changed. */
     public Palette palette() {
-        return palette(List.of());
+        return palettes.get(mixes(), Palette::new);
     }
 
     @Override

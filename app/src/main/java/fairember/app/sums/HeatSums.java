@@ -21,7 +21,6 @@ import fairember.core.input.Span;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Minutes;
-import fairember.core.quantity.Money;
 import fairember.core.quantity.Temperature;
 import fairember.core.shape.Solid;
 import java.util.List;
@@ -139,7 +138,7 @@ class HeatSums {
         if (shell == null) {
             return HeatBody.of(form.shape());
         }
-        FoilRoll roll = FoilRoll.of(16, 300, 10, Money.ZERO, PackedFoil.USUAL);
+        FoilRoll roll = FoilRoll.priceless(new Length(0.016), new Length(300), PackedFoil.USUAL);
         SizedCore core = FoilCoreSizing.size(
                 "core",
                 form.shape(),

@@ -26,8 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 class SumsController {
 
     @PostMapping("/shape")
-    ShapeSumView shape(@RequestBody SolidDescription shape) {
-        return ShapeSumView.of(shape.described());
+    ShapeSumView shape(@RequestBody Solid solid) {
+        return ShapeSumView.of(solid);
     }
 
     @PostMapping("/portion")

@@ -1,5 +1,5 @@
 /**
- * Start at {@link fairember.app.trial.Trial}: finishes and tints tried side by side.
+ * Start at {@link fairember.core.trial.Trial}: finishes and tints tried side by side.
  */
 @NullMarked
 package fairember.app.trial;

@@ -23,7 +23,7 @@ public record Batch(
         LocalDate dueOn,
         List<BatchLine> lines) {
     /** Most different designs in a batch. */
-    public static final int MOST_LINES = 40;
+    private static final int MOST_LINES = 40;
 
     /**
      * A batch that can be.
@@ -34,7 +34,7 @@ public record Batch(
         lines = List.copyOf(lines);
         Gathering g = new Gathering();
         if (lines.size() > MOST_LINES) {
-            g.error("lines", lines.size() + " pieces", "up to " + MOST_LINES, "Split the order into two batches.");
+            g.error("lines", lines.size() + " designs", "up to " + MOST_LINES, "Split the order into two batches.");
         }
         Set<Long> seen = new HashSet<>();
         for (int i = 0; i < lines.size(); i++) {
@@ -52,10 +52,5 @@ public record Batch(
     /** How many pieces of a design. */
     public record BatchLine(@RefersTo("design") long designId, int quantity) {
         public static final Span QUANTITY = Job.QUANTITY;
-    }
-
-    /** The same batch, further on. */
-    public Batch in(BatchState newState) {
-        return new Batch(id, name, newState, beginsOn, dueOn, lines);
     }
 }

@@ -2,6 +2,8 @@ package fairember.core.blockcutting;
 
 import fairember.core.workings.Source;
 import fairember.core.workings.Workings;
+import java.util.ArrayList;
+import java.util.List;
 
 /** How what is left over of a cutting plan comes about. */
 public final class CuttingPlanWorkings {
@@ -14,25 +16,30 @@ public final class CuttingPlanWorkings {
      */
     public static Workings of(CuttingPlan plan, String unit) {
         Workings.Steps steps = Workings.of("What is left over");
-        String cut = "0";
-        String whole = "0";
+        List<String> cut = new ArrayList<>();
+        List<String> whole = new ArrayList<>();
         int piece = 0;
         for (int i = 0; i < plan.opened().size(); i++) {
             CuttingPlan.Opened opened = plan.opened().get(i);
             String stick = "s" + (i + 1);
             steps.given(stick, opened.stick().name(), opened.stick().size(), unit, Source.ENTERED);
-            whole += " + " + stick;
+            whole.add(stick);
             for (Want want : opened.groups()) {
                 piece++;
                 steps.given("w" + piece, want.name(), want.size(), unit, Source.WORKED)
                         .given("n" + piece, "of them", want.count(), "", Source.WORKED);
-                cut += " + n%d·w%d".formatted(piece, piece);
+                cut.add("n%d·w%d".formatted(piece, piece));
             }
         }
-        return steps.worked("O", "cut open", opened(plan), unit, whole)
-                .worked("P", "in pieces", opened(plan) - plan.leftOver(), unit, cut)
+        return steps.worked("O", "cut open", opened(plan), unit, sum(whole))
+                .worked("P", "in pieces", opened(plan) - plan.leftOver(), unit, sum(cut))
                 .worked("L", "left over", plan.leftOver(), unit, "O − P")
                 .done();
+    }
+
+    /** All of them added up; nothing is 0. */
+    private static String sum(List<String> terms) {
+        return terms.isEmpty() ? "0" : String.join(" + ", terms);
     }
 
     private static double opened(CuttingPlan plan) {

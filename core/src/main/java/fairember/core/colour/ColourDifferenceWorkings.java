@@ -11,7 +11,7 @@ public final class ColourDifferenceWorkings {
         Lab from = difference.from();
         Lab to = difference.to();
         double mean = (from.l() + to.l()) / 2;
-        return Workings.of("Difference to the eye (CIEDE2000)")
+        return Workings.of("How different the two colours look (CIEDE2000)")
                 .given("L1", "lightness of the one", from.l(), "", Source.WORKED)
                 .given("L2", "lightness of the other", to.l(), "", Source.WORKED)
                 .worked("m", "mean lightness", mean, "", "(L1 + L2)/2")

@@ -7,7 +7,6 @@ import fairember.core.mix.MixMeasuring;
 import fairember.core.quantity.Mass;
 import fairember.core.stock.Finding;
 import java.util.Collection;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -20,14 +19,22 @@ public final class Palette {
 
     /** A palette without findings. */
     public Palette(Collection<Mix> mixes) {
-        this(mixes, List.of());
+        this(
+                mixes.stream()
+                        .map(mix -> MixMeasuring.measure(mix, new Mass(1)))
+                        .collect(Collectors.toUnmodifiableMap(m -> m.mix().id(), Function.identity())),
+                Map.of());
     }
 
-    public Palette(Collection<Mix> mixes, Collection<Finding> findings) {
-        this.findings = findings.stream().collect(Collectors.toUnmodifiableMap(Finding::id, Function.identity()));
-        this.mixes = mixes.stream()
-                .map(mix -> MixMeasuring.measure(mix, new Mass(1)))
-                .collect(Collectors.toUnmodifiableMap(m -> m.mix().id(), Function.identity()));
+    private Palette(Map<Long, MeasuredMix> mixes, Map<Long, Finding> findings) {
+        this.mixes = mixes;
+        this.findings = findings;
+    }
+
+    /** The same mixes with these findings. */
+    public Palette with(Collection<Finding> others) {
+        return new Palette(
+                mixes, others.stream().collect(Collectors.toUnmodifiableMap(Finding::id, Function.identity())));
     }
 
     /**

@@ -1,5 +1,6 @@
 package fairember.core.foilcore;
 
+import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.quantity.Area;
 import fairember.core.quantity.Length;
@@ -23,14 +24,18 @@ public record FoilRoll(Length thickness, Length width, Length length, Money pric
     /** Aluminium, g/cm³. */
     static final double ALUMINIUM = 2.70;
 
-    public static FoilRoll of(double thicknessUm, double widthMm, double lengthM, Money price, PackedFoil packed) {
-        PRICE.check((double) price.minor());
-        return new FoilRoll(
-                new Length(THICKNESS.check(thicknessUm) / 1000),
-                new Length(WIDTH.check(widthMm)),
-                new Length(LENGTH.check(lengthM) * 1000),
-                price,
-                packed);
+    /**
+     * A roll within its spans.
+     *
+     * @throws fairember.core.input.InvalidInputException with everything that is outside
+     */
+    public FoilRoll {
+        Gathering g = new Gathering();
+        g.within(THICKNESS, thickness.mm() * 1000);
+        g.within(WIDTH, width.mm());
+        g.within(LENGTH, length.mm() / 1000);
+        g.within(PRICE, (double) price.minor());
+        g.orRefuse();
     }
 
     /** Foil of which only the sizes are known. */

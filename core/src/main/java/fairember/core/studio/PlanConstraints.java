@@ -25,7 +25,11 @@ public record PlanConstraints(List<PinnedLoad> pins, List<ApartBakes> apart) {
         Gathering g = new Gathering();
         for (int i = 0; i < pins.size(); i++) {
             if (pins.get(i).items().isEmpty()) {
-                g.error("pins[" + i + "].items", "nothing", "one item or more", "Pin a load that contains something.");
+                g.error(
+                        "pins[" + i + "].items",
+                        "nothing",
+                        "one item or more",
+                        "Pin a load that contains at least one item.");
             }
         }
         for (int i = 0; i < apart.size(); i++) {

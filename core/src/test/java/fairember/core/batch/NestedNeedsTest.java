@@ -31,7 +31,7 @@ public class NestedNeedsTest {
             new Mix(3, "Mist", List.of(Mix.Ingredient.of(Samples.ROSE, 1), Mix.Ingredient.of(Samples.WHITE, 3)));
 
     private static MeasuredDesign design(Mix... mixes) {
-        Palette palette = new Palette(List.of(Samples.CHALK, Samples.ROSE, MIST), List.of(Samples.PIN));
+        Palette palette = new Palette(List.of(Samples.CHALK, Samples.ROSE, MIST)).with(List.of(Samples.PIN));
         List<Part> parts = Arrays.stream(mixes)
                 .map(mix -> Samples.part(mix.name(), new Ball(new Length(10)), 1, mix, 0, null))
                 .toList();
