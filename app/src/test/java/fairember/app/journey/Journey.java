@@ -11,19 +11,17 @@ abstract class Journey {
     @BeforeClass
     public void open() {
         studio = studio();
-        page = new Page();
+        page = Page.shared();
     }
 
+    /** The studio it begins in; one of its own where it kills the server, lets time run fast or begins with nothing. */
     Studio studio() {
-        return Studio.demo();
+        return Studio.shared();
     }
 
     @AfterClass(alwaysRun = true)
     public void close() {
-        if (page != null) {
-            page.close();
-        }
-        if (studio != null) {
+        if (studio != null && !studio.isShared()) {
             studio.close();
         }
     }

@@ -11,6 +11,11 @@ import org.testng.annotations.Test;
 
 /** The oven planned, changed by hand, watched while it is hot. */
 public class OvenJourney extends Journey {
+    @Override
+    Studio studio() {
+        return Studio.demo();
+    }
+
     @Test
     public void theLiveLoadShowsItsCurveAndAStuckHeaterRaisesAnAlarmWithWhatToDo() {
         go("/oven");

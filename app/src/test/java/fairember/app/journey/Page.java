@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -24,6 +25,7 @@ import org.openqa.selenium.Rectangle;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.WindowType;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
@@ -31,7 +33,7 @@ import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A page of Fair Ember in a headless browser, spoken of by the names a person sees or hears. */
-final class Page implements AutoCloseable {
+final class Page {
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     /** Kept, so that its level is. */
@@ -43,6 +45,7 @@ final class Page implements AutoCloseable {
 
     private static final long A_HANDS_PAUSE_NS = 600_000_000;
     private static final double SAME_PLACE_PX = 40;
+    private static Page shared;
 
     private final ChromeDriver driver;
     private Rectangle pressed = new Rectangle(-1000, -1000, 0, 0);
@@ -69,6 +72,27 @@ final class Page implements AutoCloseable {
                 .build();
         driver = new ChromeDriver(service, options);
         driver.manage().timeouts().scriptTimeout(Duration.ofMinutes(3));
+        size(1280, 800);
+    }
+
+    /** A new window that knows nothing of the ones before: one browser for all journeys of a process. It ends with it. */
+    static Page shared() {
+        if (shared == null) {
+            shared = new Page();
+            Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+        } else {
+            shared.beginAnew();
+        }
+        return shared;
+    }
+
+    private void beginAnew() {
+        Set<String> before = driver.getWindowHandles();
+        driver.switchTo().newWindow(WindowType.TAB);
+        String now = driver.getWindowHandle();
+        before.forEach(window -> driver.switchTo().window(window).close());
+        driver.switchTo().window(now);
+        driver.executeCdpCommand("Storage.clearDataForOrigin", Map.of("origin", "*", "storageTypes", "all"));
         size(1280, 800);
     }
 
@@ -229,8 +253,7 @@ final class Page implements AutoCloseable {
         return driver.getScreenshotAs(OutputType.BYTES);
     }
 
-    @Override
-    public void close() {
+    private void close() {
         driver.quit();
     }
 

@@ -3,6 +3,11 @@ package fairember.app.journey;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -15,6 +20,9 @@ import java.util.regex.Pattern;
 final class Studio implements AutoCloseable {
     private static final Pattern READY = Pattern.compile("Fair Ember is running at (http://localhost:\\d+)");
 
+    private static Studio shared;
+    private static byte[] begun;
+
     private final Path folder;
     private final boolean demo;
     private Process process;
@@ -26,7 +34,24 @@ final class Studio implements AutoCloseable {
         this.demo = demo;
     }
 
-    /** The demo studio on Thursday 26 November 2026, 11:07. */
+    /**
+     * The demo studio on Thursday 26 November 2026, soon after 11:07, as it was at its start: one server for all journeys
+     * of a process that neither kill it nor let its time run fast. It ends with its process.
+     */
+    static Studio shared() {
+        if (shared == null) {
+            shared = demo();
+            Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+            begun = shared.send(HttpRequest.newBuilder(shared.copy()).GET());
+        } else {
+            shared.send(HttpRequest.newBuilder(shared.copy())
+                    .header("Content-Type", "application/octet-stream")
+                    .POST(HttpRequest.BodyPublishers.ofByteArray(begun)));
+        }
+        return shared;
+    }
+
+    /** A demo studio that is this journey's alone. */
     static Studio demo() {
         return open(true);
     }
@@ -77,6 +102,30 @@ final class Studio implements AutoCloseable {
 
     String address() {
         return address;
+    }
+
+    boolean isShared() {
+        return this == shared;
+    }
+
+    private URI copy() {
+        return URI.create(address + "/api/studio/copy");
+    }
+
+    private byte[] send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<byte[]> answer =
+                    HttpClient.newHttpClient().send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+            if (answer.statusCode() != 200) {
+                throw new IllegalStateException(new String(answer.body(), StandardCharsets.UTF_8));
+            }
+            return answer.body();
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
     }
 
     /** Kills it without warning. */

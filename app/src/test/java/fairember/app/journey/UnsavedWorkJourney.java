@@ -21,6 +21,11 @@ import org.testng.annotations.Test;
 public class UnsavedWorkJourney extends Journey {
     private static final String HEIGHT = "Tower, height, mm";
 
+    @Override
+    Studio studio() {
+        return Studio.demo();
+    }
+
     private Object kept(String path, String... fields) {
         Object at = page.script("return fetch(arguments[0]).then(answer => answer.json())", path);
         for (String field : fields) {
