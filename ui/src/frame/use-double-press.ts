@@ -12,7 +12,8 @@ function pressed(event: MouseEvent) {
   const byKey = event.detail === 0;
   return {
     button,
-    at: performance.now(),
+    // When the hand pressed, not when a busy page came to it.
+    at: event.timeStamp,
     x: byKey ? box.x + box.width / 2 : event.clientX,
     y: byKey ? box.y + box.height / 2 : event.clientY,
     message,

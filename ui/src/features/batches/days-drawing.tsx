@@ -22,7 +22,7 @@ export function DaysDrawing({ plan, dueOn }: { plan: BatchPlan; dueOn: string })
         <h2 className="text-figure">Days</h2>
         <p className="flex gap-4 text-note text-soft">
           <Legend fill="#0c5f50" words="hands" />
-          <Legend fill="#d2430a" words="oven" />
+          <Legend fill="var(--color-ember)" words="oven" />
         </p>
       </div>
       <div ref={ref} className="relative min-h-0 flex-1">
@@ -101,7 +101,7 @@ function Lane({ lane, top, row, x, due }: LaneProps) {
         {dayName(lane.day)}
       </text>
       {lane.hands.map((b) => bar(b, top + 4, '#0c5f50'))}
-      {lane.oven.map((b) => bar(b, top + 4 + half, '#d2430a'))}
+      {lane.oven.map((b) => bar(b, top + 4 + half, 'var(--color-ember)'))}
     </g>
   );
 }

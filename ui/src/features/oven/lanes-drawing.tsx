@@ -7,7 +7,7 @@ const LEFT = 92;
 const TOP = 24;
 const lanes = [
   { kind: 'hands', fill: '#0c5f50', words: 'hands' },
-  { kind: 'oven', fill: '#d2430a', words: 'oven, with preheat' },
+  { kind: 'oven', fill: 'var(--color-ember)', words: 'oven, with preheat' },
   { kind: 'drying', fill: '#8a9a94', words: 'cooling and drying' },
 ] as const;
 

@@ -34,7 +34,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A page of Fair Ember in a headless browser, spoken of by the names a person sees or hears. */
 final class Page {
-    private static final Duration PATIENCE = Duration.ofSeconds(10);
+    private static final Duration PATIENCE = Duration.ofSeconds(60);
 
     /** Kept, so that its level is. */
     private static final Logger NOISE = Logger.getLogger("org.openqa.selenium");
@@ -64,6 +64,8 @@ final class Page {
                 "--disable-component-update",
                 "--disable-sync",
                 "--hide-scrollbars",
+                // What glows is drawn in software here, many times a second.
+                "--force-prefers-reduced-motion",
                 "--lang=en-GB",
                 "--user-data-dir=" + temporary());
         ChromeDriverService service = new ChromeDriverService.Builder()
@@ -141,7 +143,7 @@ final class Page {
                     .ignoring(StaleElementReferenceException.class, NoSuchElementException.class)
                     .until(d -> condition.get());
         } catch (TimeoutException never) {
-            throw new AssertionError("Not within 10 s. The page at " + driver.getCurrentUrl() + " says:\n" + text());
+            throw new AssertionError("Not within 60 s. The page at " + driver.getCurrentUrl() + " says:\n" + text());
         }
     }
 
