@@ -26,7 +26,9 @@ export function WorkingsList({ workings }: { workings: Workings }) {
               {line.symbol}
             </th>
             <td className="pr-2">{line.label}</td>
-            <td className="pr-2 figure">{line.formula ? `= ${line.formula}` : sources[line.source]}</td>
+            <td className="pr-2 [overflow-wrap:anywhere]">
+              {line.formula ? <span className="figure">= {line.formula}</span> : sources[line.source]}
+            </td>
             <td className="text-right figure whitespace-nowrap">
               {line.unit === 'minor' ? money(line.value) : `${significant(line.value)} ${line.unit}`}
             </td>

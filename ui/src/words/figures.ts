@@ -1,11 +1,15 @@
 /** Numbers as they stand on the page: never more figures than the bench can use. */
 
+/** Thousands stand apart by a narrow space: a comma could be a decimal one. */
+const THIN_SPACE = '\u202f';
+
 const fixed = [0, 1, 2, 3].map(
   (digits) => new Intl.NumberFormat('en-GB', { minimumFractionDigits: digits, maximumFractionDigits: digits }),
 );
 
 function to(digits: number, value: number): string {
-  return (fixed[digits] ?? fixed[0])?.format(value) ?? '';
+  const text = (fixed[digits] ?? fixed[0])?.format(value) ?? '';
+  return Math.abs(value) < 9999.5 ? text.replace(',', '') : text.replaceAll(',', THIN_SPACE);
 }
 
 /** Grams: a tenth, under a gram a hundredth, over a hundred grams whole. */
@@ -31,10 +35,13 @@ export function plain(value: number): string {
   return String(Math.round(value * 10000) / 10000);
 }
 
-/** Up to four significant figures, for workings. */
+const four = new Intl.NumberFormat('en-GB', { maximumSignificantDigits: 4, useGrouping: false });
+const ROUNDING_LEFT = 1e-9;
+
+/** Up to four significant figures, of large numbers all before the point, for workings; what rounding left is nothing. */
 export function significant(value: number): string {
-  if (value === 0 || Math.abs(value) >= 1000) return to(Math.abs(value) >= 10000 ? 0 : 1, value);
-  return Number(value.toPrecision(4)).toString();
+  if (Math.abs(value) >= 1000) return to(0, value);
+  return four.format(Math.abs(value) < ROUNDING_LEFT ? 0 : value);
 }
 
 /** "34 min", "2 h 05 min". */

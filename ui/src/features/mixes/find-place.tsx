@@ -6,7 +6,7 @@ import { ProgressBar } from '../../controls/progress-bar';
 import { ProblemNote } from '../../controls/problem-note';
 import type { Find } from '../../server/types';
 import { useMixes, useShelf } from '../../server/use-studio';
-import { count } from '../../words/figures';
+import { count, whole } from '../../words/figures';
 import { FindFields } from './find-fields';
 import { FoundRecipes } from './found-recipes';
 import { lookOf } from './looks';
@@ -93,7 +93,7 @@ function FindProgress({ share, waiting, done, complete, tried }: ProgressProps) 
       <p role="status" className="text-note text-soft">
         {waiting && 'Two other searches are running. This one starts when one of them ends.'}
         {!done && !waiting && `${percent} % searched`}
-        {done && complete && `Finished; ${tried.toLocaleString('en')} recipes checked.`}
+        {done && complete && `Finished; ${whole(tried)} recipes checked.`}
         {done && !complete && `Stopped at ${percent} %. The rest may hold a closer recipe.`}
       </p>
     </div>

@@ -79,14 +79,14 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
       { onSuccess: (added) => void go(`/mixes/${added.id}`) },
     );
   return (
-    <li className="flex gap-3 rounded-card border border-line bg-paper p-2.5">
-      <svg width="56" height="56" viewBox="0 0 56 56" role="img" className="shrink-0">
+    <li className="grid grid-cols-[56px_minmax(0,1fr)_auto] gap-x-3 rounded-card border border-line bg-paper p-2.5">
+      <svg width="56" height="56" viewBox="0 0 56 56" role="img">
         <title>{`target ${find.targetHex} on the left, this recipe ${hex} on the right`}</title>
         <rect width="28" height="56" fill={find.targetHex} />
         <rect x="28" width="28" height="56" fill={hex} />
         <rect x="0.5" y="0.5" width="55" height="55" fill="none" stroke="#16201d" strokeOpacity="0.35" />
       </svg>
-      <div className="min-w-0 flex-1">
+      <div>
         <p className="font-semibold">{words(recipe)}</p>
         <p className="text-note">
           difference <b className="figure">{one(recipe.difference)}</b>, {recipe.differs}{' '}
@@ -101,9 +101,6 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
           {recipe.missingG > 0 && <b className="text-straw"> · ◦ {grams(recipe.missingG)} g short</b>}
           {recipe.beyondScreen && ' · outside what a screen can show'} · {lookWords(recipe)}
         </p>
-        <ShowWorking of={`difference of ${words(recipe)}`}>
-          <WorkingsList workings={recipe.workings} />
-        </ShowWorking>
         {recipe.others.length > 0 && <OtherRatios recipe={recipe} onKeep={keep} />}
         {recipe.merits.length > 0 && (
           <p className="mt-1 flex flex-wrap gap-1.5">
@@ -120,12 +117,17 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
       </div>
       <Button
         kind="quiet"
-        className="shrink-0 self-center"
+        className="self-center"
         aria-label={`Save ${words(recipe)} as a mix`}
         onClick={() => keep(recipe.clays)}
       >
         Save
       </Button>
+      <div className="col-span-3">
+        <ShowWorking of={`difference of ${words(recipe)}`}>
+          <WorkingsList workings={recipe.workings} />
+        </ShowWorking>
+      </div>
     </li>
   );
 }

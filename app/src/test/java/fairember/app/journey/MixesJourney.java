@@ -36,7 +36,7 @@ public class MixesJourney extends Journey {
     public void nothingOnTheShelfIsEnoughAndNoClayIsRefused() {
         go("/mixes/find?g=15000&onhand=1");
         page.press("Find recipes");
-        page.sees("there is not enough clay for 16,200 g");
+        page.sees("there is not enough clay for 16\u202f200 g");
         page.enter("Target colour", "sea green");
         page.press("Find recipes");
         page.until(() -> "true".equals(page.field("Target colour").getDomAttribute("aria-invalid")));
