@@ -47,6 +47,7 @@ final class Page {
     private static final double SAME_PLACE_PX = 40;
     private static Page shared;
 
+    private final Path profile = temporary();
     private final ChromeDriver driver;
     private Rectangle pressed = new Rectangle(-1000, -1000, 0, 0);
     private long pressedAt;
@@ -67,7 +68,7 @@ final class Page {
                 // What glows is drawn in software here, many times a second.
                 "--force-prefers-reduced-motion",
                 "--lang=en-GB",
-                "--user-data-dir=" + temporary());
+                "--user-data-dir=" + profile);
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
                 .usingAnyFreePort()
@@ -257,6 +258,7 @@ final class Page {
 
     private void close() {
         driver.quit();
+        Studio.clear(profile);
     }
 
     /** Nothing that axe finds on what is shown now: WCAG 2.2 A and AA, best practice, and two rules it leaves off. */

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.springframework.util.FileSystemUtils;
 
 /** The packed application as its users start it: a process of its own, a free port, a temporary folder. */
 final class Studio implements AutoCloseable {
@@ -162,5 +163,15 @@ final class Studio implements AutoCloseable {
             Thread.currentThread().interrupt();
         }
         process.destroyForcibly();
+        clear(folder);
+    }
+
+    /** Removes a temporary folder; what a process still holds or removes itself is left to the system. */
+    static void clear(Path folder) {
+        try {
+            FileSystemUtils.deleteRecursively(folder);
+        } catch (IOException | UncheckedIOException held) {
+            // It stands in the system's folder for what is temporary.
+        }
     }
 }
