@@ -8,8 +8,12 @@ const fixed = [0, 1, 2, 3].map(
 );
 
 function to(digits: number, value: number): string {
-  const text = (fixed[digits] ?? fixed[0])?.format(value) ?? '';
-  return Math.abs(value) < 9999.5 ? text.replace(',', '') : text.replaceAll(',', THIN_SPACE);
+  return apart((fixed[digits] ?? fixed[0])?.format(value) ?? '');
+}
+
+/** A number of Intl's: four figures before the point stay together, more stand apart. */
+function apart(text: string): string {
+  return /\d\d,|,.*,/.test(text) ? text.replaceAll(',', THIN_SPACE) : text.replace(',', '');
 }
 
 /** Grams: a tenth, under a gram a hundredth, over a hundred grams whole. */
@@ -35,13 +39,15 @@ export function plain(value: number): string {
   return String(Math.round(value * 10000) / 10000);
 }
 
-const four = new Intl.NumberFormat('en-GB', { maximumSignificantDigits: 4, useGrouping: false });
+const four = new Intl.NumberFormat('en-GB', { maximumSignificantDigits: 4 });
+const tenth = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 1 });
 const ROUNDING_LEFT = 1e-9;
 
-/** Up to four significant figures, of large numbers all before the point, for workings; what rounding left is nothing. */
+/** Up to four significant figures, of thousands the tenth too, for workings; what rounding left is nothing. */
 export function significant(value: number): string {
-  if (Math.abs(value) >= 1000) return to(0, value);
-  return four.format(Math.abs(value) < ROUNDING_LEFT ? 0 : value);
+  const size = Math.abs(value);
+  if (size >= 10000) return to(0, value);
+  return apart((size >= 1000 ? tenth : four).format(size < ROUNDING_LEFT ? 0 : value));
 }
 
 /** "34 min", "2 h 05 min". */
@@ -75,7 +81,7 @@ function inCurrency(currency: string): Intl.NumberFormat {
 export function money(minor: number, currency: string): string {
   const format = inCurrency(currency);
   const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
-  return format.format(minor / 10 ** digits);
+  return apart(format.format(minor / 10 ** digits));
 }
 
 /** How many minor units make a whole one. */

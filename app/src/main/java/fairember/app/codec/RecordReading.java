@@ -36,7 +36,7 @@ record RecordReading(long number) {
         Map<String, Layout.Entry> known = Layout.of(type).byName();
         for (String name : json.propertyNames()) {
             if (!known.containsKey(name)) {
-                g.error(name, name, "a known name", "Remove the name, or check its spelling.");
+                g.error(name, name, "a known field", "Remove this field, or check its spelling.");
             }
         }
         Optional<Object> made = g.at("", () -> components(json, type));

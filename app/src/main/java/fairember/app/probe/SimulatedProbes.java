@@ -143,7 +143,7 @@ class SimulatedProbes {
                 }
             }
         } catch (IOException | RuntimeException trouble) {
-            LOG.warn("A simulated oven has stopped: {}", trouble.toString());
+            LOG.warn("A simulated oven could not take its next step: {}", trouble.toString());
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
         }

@@ -54,7 +54,7 @@ class BakeSums {
     BakeSumView bake(@RequestBody BakeSumForm form) {
         if (form.ranges().isEmpty()) {
             throw new InvalidInputException(
-                    "ranges", "no clay", "one clay range or more", "Enter the clay ranges that are baked together.");
+                    "ranges", "no clay", "one clay range or more", "Enter at least one clay range.");
         }
         List<ClayWindow> windows = form.ranges().stream().map(ClayRange::window).toList();
         BakeNeed need = BakeNeeding.need(

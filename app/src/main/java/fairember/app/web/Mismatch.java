@@ -55,7 +55,7 @@ final class Mismatch {
         String field = path(mismatch);
         if (mismatch instanceof UnrecognizedPropertyException unknown) {
             return new InputError(
-                    field, unknown.getPropertyName(), "a known name", "Remove the name, or check its spelling.");
+                    field, unknown.getPropertyName(), "a known field", "Remove this field, or check its spelling.");
         }
         if (mismatch instanceof InvalidNullException) {
             return new InputError(field, "nothing", "a value", "Send a value, or leave this out.");

@@ -47,36 +47,44 @@ public class UnsavedWorkJourney extends Journey {
         page.sees("not saved: see the marked field");
     }
 
-    /** Presses that come later than a double press may hit what stands there: on a slow machine they are tried again. */
     @Test
     public void aSecondPressDoesNotHitWhatStandsThereNow() {
         go("/batches/4");
-        page.script("window.presses = []; addEventListener('click', e => window.presses.push(e.timeStamp), true)");
         pressTwice(put -> new Actions(page.driver()).doubleClick(put).perform());
         isOnTheBench();
-        page.press("Take off the bench");
-        page.until(() -> "PLANNED".equals(kept("/api/batches/4", "batch", "state")));
+        takeOffTheBench();
         pressTwice(put -> put.sendKeys(Keys.ENTER, Keys.ENTER));
         isOnTheBench();
     }
 
+    /** Presses half a second apart may hit what stands there then: where a slow machine makes such ones, they are tried again. */
     private void pressTwice(Consumer<WebElement> twice) {
         for (int tries = 0; tries < 10; tries++) {
             new Actions(page.driver()).pause(600).perform();
-            page.script("window.presses.length = 0");
+            page.script("""
+                    if (!window.presses) addEventListener('click', e => window.presses.push(e.timeStamp), true);
+                    window.presses = [];
+                    """);
             twice.accept(page.control("Put on the bench"));
-            page.until(() -> ((Number) page.script("return window.presses.length")).intValue() == 2);
+            page.until(() -> (Boolean) page.script("return window.presses.length === 2"));
             if ((Boolean) page.script("return window.presses[1] - window.presses[0] < 500")) {
                 return;
             }
-            page.until(() ->
-                    page.text().contains("Put on the bench") || page.text().contains("Take off the bench"));
-            if (!"PLANNED".equals(kept("/api/batches/4", "batch", "state"))) {
-                page.press("Take off the bench");
-                page.until(() -> "PLANNED".equals(kept("/api/batches/4", "batch", "state")));
+            page.reload();
+            if (!isPlanned()) {
+                takeOffTheBench();
             }
         }
         throw new AssertionError("No two presses came within half a second.");
+    }
+
+    private boolean isPlanned() {
+        return "PLANNED".equals(kept("/api/batches/4", "batch", "state"));
+    }
+
+    private void takeOffTheBench() {
+        page.press("Take off the bench");
+        page.until(this::isPlanned);
     }
 
     private void isOnTheBench() {
@@ -271,7 +279,7 @@ public class UnsavedWorkJourney extends Journey {
 
     private static final String EVERY_FIELD = """
             const absurd = ['', '-', '-99999999999999999999', 'x'.repeat(2000) + '\\u202e\\u0000<b>\\ud83d\\ude00'];
-            const kinds = new Set(JSON.parse(sessionStorage.getItem('kinds') ?? '[]'));
+            const kinds = new Set();
             const broken = [];
             const report = (event) => broken.push(`${event.type}: ${event.message ?? event.reason}`);
             addEventListener('error', report);
@@ -286,7 +294,7 @@ public class UnsavedWorkJourney extends Journey {
             const drawn = () => new Promise(later => setTimeout(later, 0));
             for (let i = 0; i < fields().length; i += 1) {
                 const name = fields()[i].getAttribute('aria-label') ?? fields()[i].type;
-                // Of fields alike, such as the size of every part, the first of all places stands for all.
+                // Of fields alike, such as the size of every part, the first stands for all.
                 const kind = name.replace(/^[^,]*, /, '').replace(/\\d+/g, '');
                 if (kinds.has(kind)) continue;
                 kinds.add(kind);
@@ -302,7 +310,6 @@ public class UnsavedWorkJourney extends Journey {
                 }
                 fields()[i]?.blur();
             }
-            sessionStorage.setItem('kinds', JSON.stringify([...kinds]));
             removeEventListener('error', report);
             removeEventListener('unhandledrejection', report);
             return broken;

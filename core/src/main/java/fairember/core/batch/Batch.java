@@ -34,7 +34,7 @@ public record Batch(
         lines = List.copyOf(lines);
         Gathering g = new Gathering();
         if (lines.size() > MOST_LINES) {
-            g.error("lines", lines.size() + " designs", "up to " + MOST_LINES, "Split the order into two batches.");
+            g.error("lines", lines.size() + " designs", "up to " + MOST_LINES, "Split this batch into two.");
         }
         Set<Long> seen = new HashSet<>();
         for (int i = 0; i < lines.size(); i++) {

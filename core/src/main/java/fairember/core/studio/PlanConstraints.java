@@ -29,7 +29,7 @@ public record PlanConstraints(List<PinnedLoad> pins, List<ApartBakes> apart) {
                         "pins[" + i + "].items",
                         "nothing",
                         "one item or more",
-                        "Pin a load that contains at least one item.");
+                        "Pin a load with at least one item in it.");
             }
         }
         for (int i = 0; i < apart.size(); i++) {
