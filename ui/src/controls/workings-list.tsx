@@ -26,8 +26,8 @@ export function WorkingsList({ workings }: { workings: Workings }) {
               {line.symbol}
             </th>
             <td className="pr-2">{line.label}</td>
-            <td className="pr-2 [overflow-wrap:anywhere]">
-              {line.formula ? <span className="figure">= {line.formula}</span> : sources[line.source]}
+            <td className="pr-2 break-words">
+              {line.formula ? <span className="figure">{`=\u00a0${line.formula}`}</span> : sources[line.source]}
             </td>
             <td className="text-right figure whitespace-nowrap">
               {line.unit === 'minor' ? money(line.value) : `${significant(line.value)} ${line.unit}`}

@@ -7,6 +7,7 @@ import fairember.core.blockcutting.CuttingPlanWorkings;
 import fairember.core.blockcutting.Halving;
 import fairember.core.blockcutting.Want;
 import fairember.core.wire.Gauge;
+import fairember.core.workings.Source;
 import java.util.List;
 
 /** How the portions and the wires of a batch are cut. */
@@ -22,7 +23,8 @@ public record CuttingView(List<MixCutView> mixes, List<WireCutView> wires) {
                     mix.colour().raw().srgb().hex(),
                     mix.colour().cured().srgb().hex(),
                     cut.fromBlocks(),
-                    CuttingPlanView.of(cut.plan(), "g"));
+                    CuttingPlanView.of(
+                            cut.plan(), "g", cut.fromBlocks() ? Source.ENTERED : Source.WORKED, Source.WORKED));
         }
     }
 
@@ -35,7 +37,7 @@ public record CuttingView(List<MixCutView> mixes, List<WireCutView> wires) {
                     gauge.number(),
                     cut.metal().label(),
                     cut.total().mm(),
-                    CuttingPlanView.of(cut.plan(), "mm"));
+                    CuttingPlanView.of(cut.plan(), "mm", Source.ENTERED, Source.WORKED));
         }
     }
 
@@ -47,15 +49,15 @@ public record CuttingView(List<MixCutView> mixes, List<WireCutView> wires) {
             double leftOver,
             double missing,
             WorkingsView workings) {
-        /** A plan whose sizes are in a unit, empty when nobody said. */
-        public static CuttingPlanView of(CuttingPlan plan, String unit) {
+        /** A plan whose sizes are in a unit, empty when nobody said, and where what it cuts and what is wanted came from. */
+        public static CuttingPlanView of(CuttingPlan plan, String unit, Source sticks, Source wants) {
             return new CuttingPlanView(
                     plan.opened().stream().map(OpenedView::of).toList(),
                     plan.unplaced().stream().map(CutGroupView::of).toList(),
                     plan.cuts(),
                     plan.leftOver(),
                     plan.missing(),
-                    WorkingsView.of(CuttingPlanWorkings.of(plan, unit)));
+                    WorkingsView.of(CuttingPlanWorkings.of(plan, unit, sticks, wants)));
         }
     }
 

@@ -23,6 +23,7 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.shape.Solid;
 import fairember.core.wire.Wire;
+import fairember.core.workings.Source;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -117,7 +118,8 @@ class BuildSums {
             throw new InvalidInputException(
                     "wants", pieces + " pieces", "up to 5000 pieces in one plan", "Plan them in two parts.");
         }
-        return CuttingView.CuttingPlanView.of(Cutting.plan(form.sticks(), form.wants()), "");
+        return CuttingView.CuttingPlanView.of(
+                Cutting.plan(form.sticks(), form.wants()), "", Source.ENTERED, Source.ENTERED);
     }
 
     private static void few(Gathering g, String field, int found) {

@@ -13,8 +13,10 @@ public final class CuttingPlanWorkings {
      * The sticks that are opened, what is cut from them, and the rest.
      *
      * @param unit of the sizes, such as "g"
+     * @param sticks where their sizes came from
+     * @param wants where the sizes and counts came from
      */
-    public static Workings of(CuttingPlan plan, String unit) {
+    public static Workings of(CuttingPlan plan, String unit, Source sticks, Source wants) {
         Workings.Steps steps = Workings.of("What is left over");
         List<String> cut = new ArrayList<>();
         List<String> whole = new ArrayList<>();
@@ -22,12 +24,12 @@ public final class CuttingPlanWorkings {
         for (int i = 0; i < plan.opened().size(); i++) {
             CuttingPlan.Opened opened = plan.opened().get(i);
             String stick = "s" + (i + 1);
-            steps.given(stick, opened.stick().name(), opened.stick().size(), unit, Source.ENTERED);
+            steps.given(stick, opened.stick().name(), opened.stick().size(), unit, sticks);
             whole.add(stick);
             for (Want want : opened.groups()) {
                 piece++;
-                steps.given("w" + piece, want.name(), want.size(), unit, Source.WORKED)
-                        .given("n" + piece, "of them", want.count(), "", Source.WORKED);
+                steps.given("w" + piece, want.name(), want.size(), unit, wants)
+                        .given("n" + piece, "of them", want.count(), "", wants);
                 cut.add("n%d·w%d".formatted(piece, piece));
             }
         }

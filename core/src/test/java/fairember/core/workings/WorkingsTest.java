@@ -175,7 +175,7 @@ public class WorkingsTest {
         MixWaste waste = new MixWaste(Share.ofPercent(7), new Mass(1.2), new Mass(0.1));
         BatchNeeds needs = BatchNeeding.needs(jobs, waste);
         needs.mixes().forEach(need -> row(need, waste));
-        BatchCutting.portions(needs).forEach(cut -> row(cut.plan(), "g"));
+        BatchCutting.portions(needs).forEach(cut -> row(cut.plan(), "g", Source.WORKED, Source.ENTERED));
         DialCorrection dial = DialCorrection.of(
                 List.of(new DialReading(110, 104), new DialReading(130, 127), new DialReading(150, 139)));
         for (double wanted : new double[] {90, 104, 120, 127, 133.3, 139, 160}) {
