@@ -3,23 +3,22 @@ import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { Choice } from '../../controls/choice';
 import { AdviceList } from '../../controls/advice-list';
-import { NumberField } from '../../controls/number-field';
 import { Pair } from '../../controls/place';
 import { Segments } from '../../controls/segments';
-import { Switch } from '../../controls/switch';
 import { TextField } from '../../controls/text-field';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { HeatedStage, MeasuredDesign, Design } from '../../server/types';
-import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { choicesOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useOvens } from '../../server/use-studio';
 import { minutes, mm, plain } from '../../words/figures';
+import { assembliesOf, bakeTitle, withAssembly } from './assemblies';
+import { AssemblyFields } from './assembly-fields';
+import { BuildOrderDrawing } from './build-order-drawing';
 import { StageHeat, useHeat, type Air } from './stage-heat';
 import type { DesignDraft } from './use-design';
 
-type Stage = Design['stages'][number];
-
-/** The stage bakes of a design with what each needs of the oven, and the checks before the last. */
+/** The assemblies of a design with their bakes, what each bake needs of the oven, and the checks before the last. */
 export function BakesPair({ design }: { design: DesignDraft }) {
   const { draft, measured, measuredForm, errors } = design;
   const limits = useLimits();
@@ -27,32 +26,17 @@ export function BakesPair({ design }: { design: DesignDraft }) {
   const ovens = useOvens();
   const air = asked ?? ovens[0]?.oven.air ?? 'STILL';
   const heat = useHeat(measuredForm, air);
-  const setStages = (change: (stages: Stage[]) => Stage[]) => draft.change((p) => ({ ...p, stages: change(p.stages) }));
   return (
     <Pair
       ledger={
         <>
           <BakingMethodChoice design={design} />
-          {draft.form.stages.map((stage, i) => (
-            <StageFields
-              key={i}
-              design={design}
-              stage={stage}
-              index={i}
-              onChange={(change) => setStages((all) => all.map((s, j) => (j === i ? change(s) : s)))}
-              onRemove={() => draft.change((p) => withoutStage(p, i))}
-            />
+          {assembliesOf(draft.form).map((assembly, a) => (
+            <AssemblyFields key={a} design={design} assembly={assembly} index={a} />
           ))}
           <div>
-            <Button
-              adds
-              onClick={() =>
-                draft.change((p) =>
-                  withStageBefore(p, { name: 'part-bake', kind: 'PART_BAKE', loose: false, coolingMin: 10 }),
-                )
-              }
-            >
-              Add a bake before the last
+            <Button adds onClick={() => draft.change(withAssembly)}>
+              Add an assembly
             </Button>
           </div>
           <CheckLines design={design} />
@@ -66,14 +50,17 @@ export function BakesPair({ design }: { design: DesignDraft }) {
             options={choicesOf(limits, 'air').map((a) => ({ value: a.value as Air, label: a.label }))}
             onChange={setAsked}
           />
+          {assembliesOf(measuredForm).length > 1 && <BuildOrderDrawing design={measuredForm} measured={measured} />}
           {measured.stages.map((stage, i) => (
-            <StageNeed key={i} stage={stage} heated={heat?.[i]} quench={measuredForm.stages[i]?.quench ?? false} />
+            <StageNeed
+              key={i}
+              title={bakeTitle(measuredForm, i)}
+              stage={stage}
+              heated={heat?.[i]}
+              quench={measuredForm.stages[i]?.quench ?? false}
+            />
           ))}
-          <AdviceList
-            advice={measured.advice.filter((f) =>
-              ['windows-apart', 'hold-long', 'light-long', 'insert-ceiling', 'air-and-oven'].includes(f.rule),
-            )}
-          />
+          <AdviceList advice={measured.advice.filter((f) => adviceHere.includes(f.rule))} />
           <Caution>
             Never exceed the packet’s ceiling: overheated clay gives off irritant fumes. Use an oven thermometer, air
             the room and stay with the oven. The packet and its safety sheet decide.
@@ -84,6 +71,19 @@ export function BakesPair({ design }: { design: DesignDraft }) {
     />
   );
 }
+
+const adviceHere = [
+  'windows-apart',
+  'hold-long',
+  'light-long',
+  'insert-ceiling',
+  'air-and-oven',
+  'own-outside',
+  'never-cured',
+  'cold-raw',
+  'joint-cured',
+  'joint-alike',
+];
 
 const STUDIO = 'STUDIO';
 
@@ -108,92 +108,17 @@ function BakingMethodChoice({ design }: { design: DesignDraft }) {
   );
 }
 
-function withStageBefore(design: Design, stage: Stage): Design {
-  const at = design.stages.length - 1;
-  return {
-    ...design,
-    stages: [...design.stages.slice(0, at), stage, ...design.stages.slice(at)],
-    parts: design.parts.map((p, i) => (p.stage >= at && i > 0 ? { ...p, stage: p.stage + 1 } : p)),
-    steps: design.steps.map((s) => (s.stage >= at ? { ...s, stage: s.stage + 1 } : s)),
-  };
-}
-
-function withoutStage(design: Design, at: number): Design {
-  const earlier = (stage: number) => (stage > at ? stage - 1 : stage);
-  return {
-    ...design,
-    stages: design.stages.filter((_, i) => i !== at),
-    parts: design.parts.map((p) => ({ ...p, stage: Math.min(earlier(p.stage), design.stages.length - 2) })),
-    steps: design.steps.map((s) => ({ ...s, stage: earlier(s.stage) })),
-  };
-}
-
-interface StageProps {
-  design: DesignDraft;
-  stage: Stage;
-  index: number;
-  onChange: (change: (stage: Stage) => Stage) => void;
-  onRemove: () => void;
-}
-
-function StageFields({ design, stage, index, onChange, onRemove }: StageProps) {
-  const limits = useLimits();
-  const { draft, errors } = design;
-  const last = index === draft.form.stages.length - 1;
-  const at = `stages[${index}]`;
-  return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 rounded-card border border-line bg-paper px-4 py-2">
-      <span className="figure text-large text-soft">{index + 1}</span>
-      <TextField
-        label="Name of the bake"
-        value={stage.name}
-        error={errorAt(errors, `${at}.name`)}
-        onChange={(name) => onChange((s) => ({ ...s, name }))}
-        onSettle={draft.settle}
-        className="w-32 font-semibold"
-      />
-      <Choice
-        label="Purpose of the bake"
-        value={stage.kind}
-        options={choicesOf(limits, 'stageKind')}
-        onChange={(kind) => onChange((s) => ({ ...s, kind: kind as Stage['kind'] }))}
-      />
-      <label className="inline-flex items-baseline gap-1 text-note text-soft">
-        cooling{' '}
-        <NumberField
-          label={`${stage.name}, cooling`}
-          value={stage.coolingMin}
-          span={spanOf(limits, 'stage', 'coolingMin')}
-          chars={3}
-          error={errorAt(errors, `${at}.coolingMin`)}
-          onChange={(coolingMin) => onChange((s) => ({ ...s, coolingMin }))}
-          onSettle={draft.settle}
-        />{' '}
-        min
-      </label>
-      <Switch label="quench" on={stage.quench ?? false} onChange={(quench) => onChange((s) => ({ ...s, quench }))} />
-      {!last && (
-        <Switch label="separate parts" on={stage.loose} onChange={(loose) => onChange((s) => ({ ...s, loose }))} />
-      )}
-      {draft.form.stages.length > 1 && !last && (
-        <Button kind="quiet" className="ml-auto text-note" onClick={onRemove}>
-          Remove this bake
-        </Button>
-      )}
-    </div>
-  );
-}
-
 interface NeedProps {
+  title: string;
   stage: MeasuredDesign['stages'][number];
   heated: HeatedStage | undefined;
   quench: boolean;
 }
 
-function StageNeed({ stage, heated, quench }: NeedProps) {
+function StageNeed({ title, stage, heated, quench }: NeedProps) {
   return (
     <article className="rounded-card border border-line bg-paper px-4 py-3">
-      <h2 className="text-figure">{stage.name}</h2>
+      <h2 className="text-figure">{title}</h2>
       <p className="mt-1">
         {stage.driesMin === undefined ? (
           <>
@@ -217,6 +142,9 @@ function StageNeed({ stage, heated, quench }: NeedProps) {
         </p>
       )}
       <p className="text-note text-soft">
+        In the oven: {contentWords(stage.contents)}. {stage.massG.toFixed(1)} g per piece.
+      </p>
+      <p className="text-note text-soft">
         {stage.unitsEach > 1 ? `${stage.unitsEach} items on the tray per piece, each ` : 'On the tray: '}{' '}
         {mm(stage.unit.widthMm)} × {mm(stage.unit.depthMm)} mm, {mm(stage.unit.heightMm)} mm high
       </p>
@@ -228,6 +156,9 @@ function StageNeed({ stage, heated, quench }: NeedProps) {
     </article>
   );
 }
+
+const contentWords = (contents: MeasuredDesign['stages'][number]['contents']) =>
+  contents.map((c) => (c.cured ? `${c.part} (cured)` : c.part)).join(', ');
 
 const about = (min: number) => (min < 1 ? 'less than a minute' : `about ${minutes(min)}`);
 

@@ -13,6 +13,7 @@ import { choicesOf, useLimits } from '../../server/use-limits';
 import type { Edition } from '../../server/client';
 import { errorAt } from '../../server/use-measured';
 import { mm } from '../../words/figures';
+import { partPoints } from './assemblies';
 import { BakesPair } from './bakes-pair';
 import { BalancePair } from './balance-pair';
 import { BuiltOnPair } from './built-on-pair';
@@ -204,7 +205,7 @@ function PartsPair({ design }: { design: DesignDraft }) {
               part={part}
               parts={parts}
               index={at}
-              stages={draft.form.stages}
+              places={partPoints(draft.form)}
               measured={measured.parts[at]}
               errors={errors}
               onChange={(how) => change(at, how)}

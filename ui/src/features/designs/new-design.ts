@@ -52,7 +52,6 @@ export function newPart(mixId: number, name: string, upMm: number): Part {
     shape: { kind: 'BALL', dimensions: { diameterMm: 16 } },
     count: 1,
     mixId,
-    stage: 0,
     placement: { acrossMm: 0, upMm, frontMm: 0, tiltDeg: 0, arrangement: 'MIRRORED', facing: 'UP' },
   };
 }

@@ -4,9 +4,10 @@ import { Choice } from '../../controls/choice';
 import { InlineNumber } from '../../controls/inline-number';
 import { ShowWorking } from '../../controls/workings-list';
 import type { InputError } from '../../server/client';
-import type { MeasuredPart, Part, Design } from '../../server/types';
+import type { MeasuredPart, Part } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
+import { pointOf, pointValue } from './assemblies';
 import { CoreFields } from './core-fields';
 import { reshaped } from './new-design';
 import { OutlineField } from './outline-field';
@@ -17,7 +18,7 @@ interface Props {
   part: Part;
   parts: Part[];
   index: number;
-  stages: Design['stages'];
+  places: { value: string; label: string }[];
   measured: MeasuredPart | undefined;
   errors: InputError[];
   onChange: (change: (part: Part) => Part) => void;
@@ -29,7 +30,7 @@ const NOTHING = 'nothing';
 
 /** More of the chosen part: its shape, its core, where it stands, when it is first baked, and how its figures came. */
 export function PartDetail(props: Props) {
-  const { ref, part, parts, index, stages, measured, errors, onChange, onSettle, onRemove } = props;
+  const { ref, part, parts, index, places, measured, errors, onChange, onSettle, onRemove } = props;
   const limits = useLimits();
   const inner = parts.slice(0, index);
   return (
@@ -48,14 +49,14 @@ export function PartDetail(props: Props) {
           options={limits.shapes.map((s) => ({ value: s.kind, label: s.label }))}
           onChange={(kind) => onChange((p) => reshaped(p, kind as Part['shape']['kind'], limits))}
         />
-        {stages.length > 1 && (
+        {places.length > 1 && (
           <label className="inline-flex items-center gap-1 text-note text-soft">
-            first baked in{' '}
+            put in{' '}
             <Choice
-              label="First baked in"
-              value={String(part.stage)}
-              options={stages.map((s, i) => ({ value: String(i), label: s.name }))}
-              onChange={(stage) => onChange((p) => ({ ...p, stage: Number(stage) }))}
+              label="Put in"
+              value={pointValue(part)}
+              options={places}
+              onChange={(value) => onChange((p) => ({ ...p, ...pointOf(value) }))}
             />
           </label>
         )}
@@ -118,7 +119,7 @@ export function PartDetail(props: Props) {
   );
 }
 
-const places = [
+const placeFields = [
   { field: 'acrossMm', words: 'across' },
   { field: 'upMm', words: 'up' },
   { field: 'frontMm', words: 'front' },
@@ -131,7 +132,7 @@ function PlaceFields({ part, index, errors, onChange, onSettle }: Props) {
     onChange((p) => ({ ...p, placement: { ...p.placement, ...change } }));
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-      {places.map(({ field, words }) => (
+      {placeFields.map(({ field, words }) => (
         <InlineNumber
           key={field}
           of={part.name}

@@ -7,6 +7,7 @@ import type { Design } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMoney, useShelf } from '../../server/use-studio';
+import { pointOf, points, pointValue } from './assemblies';
 import { FittingsLedger } from './fittings-ledger';
 import { StepsDrawing } from './steps-drawing';
 import type { DesignDraft } from './use-design';
@@ -19,7 +20,7 @@ export function StepsPair({ design }: { design: DesignDraft }) {
   const money = useMoney();
   const { findings } = useShelf();
   const { draft } = design;
-  const { steps, stages } = draft.form;
+  const { steps } = draft.form;
   const setSteps = (change: (steps: Step[]) => Step[]) => draft.change((p) => ({ ...p, steps: change(p.steps) }));
   const stations = choicesOf(limits, 'station');
   return (
@@ -32,7 +33,7 @@ export function StepsPair({ design }: { design: DesignDraft }) {
                 <tr>
                   <th className="py-2 pl-3 font-semibold">Step</th>
                   <th className="font-semibold">Station</th>
-                  <th className="font-semibold">Before bake</th>
+                  <th className="font-semibold">When</th>
                   <th className="pr-3 text-right font-semibold">Set-up, min</th>
                   <th className="text-right font-semibold">Each, min</th>
                   <th>
@@ -48,7 +49,6 @@ export function StepsPair({ design }: { design: DesignDraft }) {
                     step={step}
                     index={i}
                     stations={stations}
-                    stages={stages}
                     onChange={(change) => setSteps((all) => all.map((s, j) => (j === i ? change(s) : s)))}
                     onRemove={() => setSteps((all) => all.filter((_, j) => j !== i))}
                   />
@@ -62,7 +62,7 @@ export function StepsPair({ design }: { design: DesignDraft }) {
               onClick={() =>
                 setSteps((all) => [
                   ...all,
-                  { name: 'new step', station: 'SHAPE', setupMin: 0, eachMin: 1, stage: stages.length - 1 },
+                  { name: 'new step', station: 'SHAPE', setupMin: 0, eachMin: 1, assembly: 0, bake: 0 },
                 ])
               }
             >
@@ -82,12 +82,11 @@ interface RowProps {
   step: Step;
   index: number;
   stations: { value: string; label: string }[];
-  stages: Design['stages'];
   onChange: (change: (step: Step) => Step) => void;
   onRemove: () => void;
 }
 
-function StepRow({ design, step, index, stations, stages, onChange, onRemove }: RowProps) {
+function StepRow({ design, step, index, stations, onChange, onRemove }: RowProps) {
   const limits = useLimits();
   const { draft, errors } = design;
   const at = `steps[${index}]`;
@@ -102,7 +101,6 @@ function StepRow({ design, step, index, stations, stages, onChange, onRemove }: 
       onSettle={draft.settle}
     />
   );
-  const befores = [...stages.map((s) => s.name), 'after the last bake'];
   return (
     <tr className="border-t border-line">
       <td className="py-1 pl-3">
@@ -126,10 +124,10 @@ function StepRow({ design, step, index, stations, stages, onChange, onRemove }: 
       </td>
       <td>
         <Choice
-          label={`${step.name}, before which bake`}
-          value={String(step.stage)}
-          options={befores.map((label, i) => ({ value: String(i), label }))}
-          onChange={(stage) => onChange((s) => ({ ...s, stage: Number(stage) }))}
+          label={`${step.name}, when`}
+          value={pointValue(step)}
+          options={points(draft.form)}
+          onChange={(value) => onChange((s) => ({ ...s, ...pointOf(value) }))}
           className="border-transparent"
         />
       </td>

@@ -145,7 +145,7 @@ public class DesignRoundTripTest extends ServerTest {
         JsonNode shape = shapes.get(random.nextInt(shapes.size()));
         ObjectNode part = Http.JSON.createObjectNode();
         part.put("name", "Part " + index).put("count", random.nextInt(1, 6)).put("mixId", random.nextInt(1, 4));
-        part.put("stage", 0).put("spares", random.nextInt(0, 3));
+        part.put("spares", random.nextInt(0, 3));
         ObjectNode made = part.putObject("shape").put("kind", shape.path("kind").asString());
         ObjectNode dimensions = made.putObject("dimensions");
         double last = 0;
@@ -193,6 +193,15 @@ public class DesignRoundTripTest extends ServerTest {
         for (int i = 0; i < 1 + random.nextInt(8); i++) {
             parts.add(part(limits, random, i));
         }
+        if (random.nextBoolean()) {
+            parts.add(part(limits, random, parts.size()).put("assembly", 1));
+            design.set("assemblies", Http.JSON.readTree("""
+                    [{"name":"Whole piece","joint":"CURED","separate":false},
+                     {"name":"Head","into":{"assembly":0,"bake":1},"joint":"COLD","separate":true}]"""));
+            ((ArrayNode) design.path("stages")).add(Http.JSON.readTree("""
+                    {"name":"head","kind":"FULL_BAKE","assembly":1,"coolingMin":20,"quench":true,
+                     "own":{"tempC":128.5,"bakingMin":45,"why":"browned at 135"}}"""));
+        }
         return design;
     }
 
@@ -211,6 +220,11 @@ public class DesignRoundTripTest extends ServerTest {
             }
             assertThat(numbers(got.path("shape").path("dimensions")))
                     .isEqualTo(numbers(sent.path("shape").path("dimensions")));
+        }
+        assertThat(numbers(kept.path("design").path("assemblies"))).containsAll(numbers(design.path("assemblies")));
+        for (int i = 0; i < design.path("stages").size(); i++) {
+            assertThat(numbers(kept.path("design").path("stages").get(i)))
+                    .containsAll(numbers(design.path("stages").get(i)));
         }
         double weight = kept.path("measured").path("weightG").asDouble();
         assertThat(weight).isFinite().isPositive();
@@ -251,7 +265,13 @@ public class DesignRoundTripTest extends ServerTest {
         String before = kept.path("design").toString();
         long id = kept.path("id").asLong();
         String[][] spoilt = {
-            {"count", "0"}, {"count", "2.5"}, {"count", "201"}, {"spares", "-1"}, {"mixId", "9999"}, {"stage", "7"},
+            {"count", "0"},
+            {"count", "2.5"},
+            {"count", "201"},
+            {"spares", "-1"},
+            {"mixId", "9999"},
+            {"bake", "7"},
+            {"assembly", "1"},
         };
         for (String[] bad : spoilt) {
             ObjectNode design = (ObjectNode) Http.JSON.readTree(before);

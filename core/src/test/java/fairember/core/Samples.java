@@ -9,10 +9,13 @@ import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
 import fairember.core.design.Armature;
+import fairember.core.design.Assembly;
+import fairember.core.design.BuildPoint;
 import fairember.core.design.Design;
 import fairember.core.design.DesignKind;
 import fairember.core.design.DesignMeasuring;
 import fairember.core.design.Fitting;
+import fairember.core.design.Joint;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Palette;
 import fairember.core.design.Part;
@@ -110,13 +113,17 @@ public final class Samples {
                         new BlockSize(new Mass(200), new Money(600), 0)));
     }
 
-    public static Step step(String name, Station station, double setup, double each, int stage) {
-        return new Step(name, station, new Minutes(setup), new Minutes(each), stage);
+    public static Step step(String name, Station station, double setup, double each, int assembly, int bake) {
+        return new Step(name, station, new Minutes(setup), new Minutes(each), new BuildPoint(assembly, bake));
     }
 
-    public static Part part(String name, Solid solid, int count, Mix mix, int stage, Double shell) {
+    public static Part part(String name, Solid solid, int count, Mix mix, int bake, Double shell) {
+        return part(name, solid, count, mix, new BuildPoint(0, bake), shell);
+    }
+
+    public static Part part(String name, Solid solid, int count, Mix mix, BuildPoint from, Double shell) {
         CoreSpec core = shell == null ? null : new CoreSpec(new Length(shell), Packing.FIRM);
-        return new Part(name, solid, count, mix.id(), stage, 0, core, null, Placement.MIDDLE);
+        return new Part(name, solid, count, mix.id(), from, 0, core, null, Placement.MIDDLE);
     }
 
     /** A 40 mm ball on a shell of 5, and two eyes of 6 mm that are baked loose first. */
@@ -132,20 +139,23 @@ public final class Samples {
                 DesignKind.FIGURINE,
                 Pose.STANDS,
                 List.of(
-                        part("Body", new Ball(new Length(40)), 1, ROSE, 1, 5.0),
-                        part("Eye", new Rod(new Length(6), new Length(6)), 2, CHALK, 0, null)),
+                        part("Body", new Ball(new Length(40)), 1, ROSE, 0, 5.0),
+                        part("Eye", new Rod(new Length(6), new Length(6)), 2, CHALK, new BuildPoint(1, 0), null)),
+                List.of(Assembly.WHOLE, new Assembly("Eyes", BuildPoint.START, Joint.CURED, true)),
                 List.of(
-                        new Stage("eyes", StageKind.PART_BAKE, true, new Minutes(15)),
-                        new Stage("whole", StageKind.FULL_BAKE, false, new Minutes(30))),
+                        new Stage("eyes", StageKind.PART_BAKE, 1, new Minutes(15), false, null),
+                        new Stage("whole", StageKind.FULL_BAKE, new Minutes(30))),
                 List.of(
-                        step("roll eyes", Station.WEIGH_OUT, 2, 1, 0),
-                        step("press cores", Station.CORES, 5, 2, 1),
-                        step("build", Station.SHAPE, 5, 10, 1),
-                        step("fit pin", Station.FIT, 1, 0.5, 2)),
+                        step("roll eyes", Station.WEIGH_OUT, 2, 1, 1, 0),
+                        step("press cores", Station.CORES, 5, 2, 0, 0),
+                        step("build", Station.SHAPE, 5, 10, 0, 0),
+                        step("fit pin", Station.FIT, 1, 0.5, 0, 1)),
                 List.of(new Fitting(PIN.id(), 1)),
                 List.of("Whiskers pricked"),
                 Armature.NONE,
-                price);
+                price,
+                null,
+                null);
     }
 
     /** A ball of 12 mm of clay that dries a day in the air for 6 mm: shaped, dried, varnished. */
@@ -170,8 +180,8 @@ public final class Samples {
                 DesignKind.FIGURINE,
                 Pose.STANDS,
                 List.of(part("Ball", new Ball(new Length(12)), 1, mix, 0, null)),
-                List.of(new Stage("dry", StageKind.FULL_BAKE, false, Minutes.ZERO)),
-                List.of(step("roll", Station.SHAPE, 2, 5, 0), step("varnish", Station.FINISH, 3, 1, 1)),
+                List.of(new Stage("dry", StageKind.FULL_BAKE, Minutes.ZERO)),
+                List.of(step("roll", Station.SHAPE, 2, 5, 0, 0), step("varnish", Station.FINISH, 3, 1, 0, 1)),
                 List.of(),
                 List.of(),
                 Armature.NONE,

@@ -17,7 +17,6 @@ import fairember.core.batch.BatchState;
 import fairember.core.batch.CriticalChain;
 import fairember.core.batch.WorkHours;
 import fairember.core.design.Design;
-import fairember.core.design.Part;
 import fairember.core.ovenload.Oven;
 import fairember.core.studio.LoadItem;
 import fairember.core.studio.LoggedLoad;
@@ -147,18 +146,9 @@ class Days {
                     items);
         }
 
-        /** Things on the tray for one design: its loose parts of that bake, else 1. */
         private int unitsEach(LoadItem item) {
             Design design = known.get(item.designId());
-            if (design == null
-                    || item.stage() >= design.stages().size()
-                    || !design.stages().get(item.stage()).loose()) {
-                return 1;
-            }
-            return design.parts().stream()
-                    .filter(part -> part.stage() == item.stage())
-                    .mapToInt(Part::count)
-                    .sum();
+            return design == null || item.stage() >= design.stages().size() ? 1 : design.unitsEach(item.stage());
         }
 
         private String nameOf(LoadItem item) {
@@ -166,9 +156,7 @@ class Days {
             if (design == null) {
                 return "a piece that was removed";
             }
-            return item.stage() < design.stages().size()
-                    ? design.name() + ", " + design.stages().get(item.stage()).name()
-                    : design.name();
+            return item.stage() < design.stages().size() ? design.stageName(item.stage()) : design.name();
         }
     }
 }

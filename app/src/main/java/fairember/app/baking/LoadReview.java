@@ -50,7 +50,7 @@ class LoadReview {
                     "stage", "stage " + item.stage(), "a bake of the design", "Choose one of its bakes.");
         }
         MeasuredStage stage = job.design().stages().get(item.stage());
-        String name = job.design().design().name() + ", " + stage.stage().name();
+        String name = job.design().design().stageName(item.stage());
         if (stage.need().drying().isPresent()) {
             throw new InvalidInputException(
                     "stage", name, "clay that is baked", "Let it dry in the air; do not bake it.");
@@ -61,15 +61,17 @@ class LoadReview {
             throw new InvalidInputException(
                     "count", item.count() + " of " + name, left + " at most", "The others are already baked.");
         }
-        if (item.stage() > 0) {
-            int before = progress.baked(item.stage() - 1)
-                    / job.design().stages().get(item.stage() - 1).unitsEach();
-            if (progress.bakedOrIn(item.stage()) + item.count() > before * stage.unitsEach()) {
+        for (int before : job.design().design().tree().waitsFor(item.stage())) {
+            if (progress.bakedOrIn(item.stage()) + item.count() > job.through(before) * stage.unitsEach()) {
                 throw new InvalidInputException(
-                        "stage", name, "pieces that had their earlier bake", "Do the earlier bake first.");
+                        "stage",
+                        name,
+                        "pieces that had their earlier bake, "
+                                + job.design().design().stages().get(before).name(),
+                        "Do the earlier bake first.");
             }
         }
-        if (item.stage() == job.design().design().lastStage() && !job.checksOpen()) {
+        if (job.design().design().tree().checkedBefore(item.stage()) && !job.checksOpen()) {
             throw new InvalidInputException(
                     "checks", name + " with unticked checks", "every check ticked", "Tick the checks first.");
         }

@@ -94,9 +94,7 @@ public record PlannedLoadView(
                             .min();
                     if (least == null || counts < least.countingMin()) {
                         least = new CountingView(
-                                job.design().design().name(),
-                                heat.slowest().part().name(),
-                                counts);
+                                job.design().design().name(), heat.slowest().name(), counts);
                     }
                 }
             }

@@ -27,7 +27,11 @@ final class Migrations {
         return Flyway.configure()
                 .dataSource(source)
                 .locations("classpath:db/migration")
-                .javaMigrations(new V9__Instants(ZoneId.systemDefault()), new V11__Words(), new V13__Documents())
+                .javaMigrations(
+                        new V9__Instants(ZoneId.systemDefault()),
+                        new V11__Words(),
+                        new V13__Documents(),
+                        new V16__Assemblies())
                 .target(target)
                 .load();
     }

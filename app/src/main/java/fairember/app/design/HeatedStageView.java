@@ -4,7 +4,6 @@ import fairember.app.web.WorkingsView;
 import fairember.core.design.HeatedStage;
 import fairember.core.heat.HeatBodyWorkings;
 import fairember.core.heat.HeatedPiece;
-import fairember.core.heat.Material;
 import fairember.core.quantity.Minutes;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -49,7 +48,7 @@ public record HeatedStageView(
         List<HeatedPiece.Sample> samples = heated.samples();
         int every = Math.max(1, (samples.size() + MOST - 1) / MOST);
         return new HeatedStageView(
-                stage.slowest().part().name(),
+                stage.slowest().name(),
                 stage.setC(),
                 stage.bakingTime().min(),
                 heated.warm().map(Minutes::min).orElse(null),
@@ -68,9 +67,6 @@ public record HeatedStageView(
                         .map(s -> new StageSampleView(s.min(), s.centreC(), s.outsideC()))
                         .toList(),
                 WorkingsView.of(HeatBodyWorkings.of(
-                        heated.body(),
-                        Material.of(stage.slowest().mix().density()),
-                        stage.air().gives(),
-                        stage.near())));
+                        heated.body(), stage.slowest().material(), stage.air().gives(), stage.near())));
     }
 }

@@ -49,6 +49,8 @@ public record MeasuredDesignView(
             String reason,
             int unitsEach,
             MeasuredPartView.BoxView unit,
+            double massG,
+            List<ContentView> contents,
             WorkingsView workings) {
         static MeasuredStageView of(MeasuredStage measured) {
             BakeNeed need = measured.need();
@@ -64,7 +66,16 @@ public record MeasuredDesignView(
                     need.reason(),
                     measured.unitsEach(),
                     MeasuredPartView.BoxView.of(measured.unit()),
+                    measured.mass().g(),
+                    measured.contents().stream().map(ContentView::of).toList(),
                     WorkingsView.of(BakeNeedWorkings.of(need)));
+        }
+    }
+
+    /** A part in a bake, and whether it has had a full bake before. */
+    public record ContentView(String part, boolean cured) {
+        static ContentView of(MeasuredStage.Content content) {
+            return new ContentView(content.part(), content.cured());
         }
     }
 

@@ -5,6 +5,7 @@ import static java.util.Map.entry;
 import fairember.app.codec.Layout;
 import fairember.app.web.SpanView;
 import fairember.core.bake.BakingMethod;
+import fairember.core.bake.OwnBake;
 import fairember.core.bake.StageKind;
 import fairember.core.batch.Job;
 import fairember.core.claysheet.Barrel;
@@ -25,6 +26,7 @@ import fairember.core.design.DesignScaling;
 import fairember.core.design.Drawn;
 import fairember.core.design.Fitting;
 import fairember.core.design.Insert;
+import fairember.core.design.Joint;
 import fairember.core.design.Part;
 import fairember.core.design.Placement;
 import fairember.core.design.Pose;
@@ -108,6 +110,7 @@ record LimitsView(
                         entry("scale", spans(DesignScaling.FACTOR, DesignScaling.HEIGHT)),
                         entry("placement", of(Placement.class)),
                         entry("stage", of(Stage.class)),
+                        entry("ownBake", of(OwnBake.class)),
                         entry("step", of(Step.class)),
                         entry("fitting", of(Fitting.class)),
                         entry("find", spans(RecipeSearch.KINDS, RecipeSearch.PARTS)),
@@ -146,6 +149,7 @@ record LimitsView(
                         entry("ovenPreset", choices(OvenPreset.values(), OvenPreset::label)),
                         entry("ovenFault", choices(OvenFault.values(), OvenFault::label)),
                         entry("stageKind", choices(StageKind.values(), StageKind::label)),
+                        entry("joint", choices(Joint.values(), Joint::label)),
                         entry("station", choices(handwork(), Station::label)),
                         entry("opacity", choices(Opacity.values(), Opacity::label)),
                         entry("effect", choices(Effect.values(), Effect::label)),

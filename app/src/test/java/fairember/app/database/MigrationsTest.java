@@ -40,12 +40,16 @@ import org.springframework.transaction.support.TransactionTemplate;
 import org.sqlite.SQLiteDataSource;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A studio written by any earlier version opens in this one, whole. Each version has its file of rows. */
 public class MigrationsTest {
     @DataProvider
     public Object[][] versions() {
-        return new Object[][] {{"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}, {"7"}, {"8"}, {"9"}, {"10"}, {"11"}, {"14"}};
+        return new Object[][] {
+            {"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}, {"7"}, {"8"}, {"9"}, {"10"}, {"11"}, {"14"}, {"16"}
+        };
     }
 
     @Test(dataProvider = "versions")
@@ -103,6 +107,8 @@ public class MigrationsTest {
             // An edition that was given to something removed is not given again, whatever its kind was called.
             assertThat(database.list("select kind from past_edition", row -> row.getString(1)))
                     .doesNotContain("piece", "run", "clay_line", "studio");
+            assertThat(field(database, "design", "assemblies[1].joint"))
+                    .isEqualTo(number >= 16 ? List.of("COLD") : none());
             theDocumentsAreFormsOfToday(studio);
         }
     }
@@ -139,6 +145,10 @@ public class MigrationsTest {
 
     private static List<String> since(int first, int number, String value) {
         return number >= first ? List.of(value) : List.of();
+    }
+
+    private static List<String> none() {
+        return Collections.singletonList(null);
     }
 
     private static List<String> nothings(int number) {
@@ -178,6 +188,29 @@ public class MigrationsTest {
                             .kind())
                     .isEqualTo(StageKind.FULL_BAKE);
         }
+    }
+
+    /** Eyes and fins that were baked apart become sets of their own; bakes and what goes into them stay as they were. */
+    @Test
+    public void bakesInOneLineBecomeBakesOfAssemblies() {
+        JsonMapper json = new JsonMapper();
+        ObjectNode joined = V16__Assemblies.joined((ObjectNode) json.readTree("""
+                {"parts":[{"name":"Body","stage":1},{"name":"Eye","stage":0},{"name":"Fin","stage":2},{"name":"Hat","stage":3}],
+                 "stages":[{"name":"eyes","loose":true},{"name":"body","loose":false},{"name":"fins","loose":true},
+                           {"name":"whole","loose":false}],
+                 "steps":[{"name":"roll","stage":0},{"name":"build","stage":1},{"name":"fin","stage":2},{"name":"join","stage":3},
+                          {"name":"sand","stage":4}]}"""));
+        assertThat(joined).isEqualTo(json.readTree("""
+                {"parts":[{"name":"Body","assembly":0,"bake":0},{"name":"Eye","assembly":1,"bake":0},
+                          {"name":"Fin","assembly":2,"bake":0},{"name":"Hat","assembly":0,"bake":1}],
+                 "stages":[{"name":"eyes","assembly":1},{"name":"body","assembly":0},{"name":"fins","assembly":2},
+                           {"name":"whole","assembly":0}],
+                 "steps":[{"name":"roll","assembly":1,"bake":0},{"name":"build","assembly":0,"bake":0},
+                          {"name":"fin","assembly":2,"bake":0},{"name":"join","assembly":0,"bake":1},
+                          {"name":"sand","assembly":0,"bake":2}],
+                 "assemblies":[{"name":"Whole piece","joint":"CURED","separate":false},
+                               {"name":"Eyes","into":{"assembly":0,"bake":0},"joint":"CURED","separate":true},
+                               {"name":"Fins","into":{"assembly":0,"bake":1},"joint":"CURED","separate":true}]}"""));
     }
 
     private static void insert(String url, String resource) throws IOException, SQLException {

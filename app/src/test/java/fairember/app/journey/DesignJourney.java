@@ -10,16 +10,45 @@ import org.testng.annotations.Test;
 /** A design's bakes, checks, steps and findings; two windows on one design; a server that goes away. */
 public class DesignJourney extends Journey {
     @Test
-    public void aBakeIsAddedBeforeTheLastAndTakenOut() {
-        go("/designs/1/bakes");
-        page.press("Add a bake before the last");
+    public void aBakeIsAddedMovedEarlierAndRemoved() {
+        go("/designs/6/bakes");
+        page.press("Add a bake to Whole piece");
+        page.sees("Nothing in this bake is raw");
+        page.choose("Purpose of the bake", "part-bake");
         page.sees("A part-bake of 10 min; a full bake follows.");
-        assertThat(page.all(By.cssSelector("input[aria-label='Name of the bake']")))
-                .hasSize(2);
-        page.press("Remove this bake");
-        page.until(() ->
-                page.all(By.cssSelector("input[aria-label='Name of the bake']")).size() == 1);
-        page.leaves("A part-bake of 10 min");
+        page.press("Move next bake earlier");
+        page.until(() -> names().equals(List.of("next bake", "whole")));
+        page.press("Remove next bake");
+        page.until(() -> names().equals(List.of("whole")));
+    }
+
+    private List<String> names() {
+        return page.all(By.cssSelector("input[aria-label='Name of the bake']")).stream()
+                .map(field -> field.getAttribute("value"))
+                .toList();
+    }
+
+    /** The lamp is baked apart and glued on: each bake holds what is there then, and the steps wait for both. */
+    @Test
+    public void aPartIsBakedApartAndJoinedCold() {
+        go("/designs/5/bakes");
+        page.press("Add an assembly");
+        page.enter("Name of assembly 2", "Light");
+        page.until(() -> page.text().contains("saved"));
+        go("/designs/5");
+        page.press("ball, more about Lamp");
+        page.choose("Put in", "Light, never baked alone");
+        go("/designs/5/bakes");
+        page.press("Add a bake to Light");
+        page.sees("In the oven: Lamp.");
+        page.sees("joined raw to Whole piece, but some of that clay is baked by then");
+        page.choose("How Light is joined", "cold: glued, pinned, screwed or pressed");
+        page.sees("Light is joined cold to Whole piece, but not all of that clay is cured by then");
+        page.choose("Where Light is joined", "Whole piece, after the last bake");
+        page.leaves("not all of that clay is cured by then");
+        page.sees("In the oven: Socket, Hull, Deck house, Funnel, Fender.");
+        go("/batches/4");
+        page.sees("Tugboat pencil topper, full bake");
     }
 
     /** What the design is in may be read again (the bench and the oven, which are read now and then anyway); nothing else. */

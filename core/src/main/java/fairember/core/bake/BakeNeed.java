@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param bakingTime minutes in the oven at temperature; none when it dries in the air
  * @param near until the middle of its slowest part is within 5 °C of the oven, where the baking time follows the heat
  * @param drying minutes in the air, for clay that is not baked
+ * @param own figures of the maker that it follows
  * @param most minutes the packet allows in one bake; the baking time may be over it, which is reported
  * @param reason why that baking time, in words
  * @param advice what the rules say of it
@@ -31,6 +32,7 @@ public record BakeNeed(
         Minutes bakingTime,
         Optional<Minutes> near,
         Optional<Minutes> drying,
+        Optional<OwnBake> own,
         Minutes most,
         String reason,
         List<Advice> advice) {
@@ -43,10 +45,16 @@ public record BakeNeed(
         return new Minutes(Math.max(most.min(), bakingTime.min()));
     }
 
+    /** The same by the maker's own figures. */
+    BakeNeed by(OwnBake figures, SharedWindow at, Minutes minutes, String why) {
+        return new BakeNeed(
+                kind, rules, at, thickest, bySection, minutes, near, drying, Optional.of(figures), most, why, advice);
+    }
+
     /** The same with another baking time, for a reason, and with more advice. */
     BakeNeed withBakingTime(Minutes longer, Optional<Minutes> hot, String why, List<Advice> more) {
         List<Advice> all = new ArrayList<>(advice);
         all.addAll(more);
-        return new BakeNeed(kind, rules, window, thickest, bySection, longer, hot, drying, most, why, all);
+        return new BakeNeed(kind, rules, window, thickest, bySection, longer, hot, drying, own, most, why, all);
     }
 }

@@ -21,8 +21,17 @@ public final class BakeNeedWorkings {
                     .done();
         }
         Workings.Steps steps = Workings.of("Baking time of a " + need.kind().label());
+        if (need.own()
+                .map(OwnBake::baking)
+                .filter(own -> own.equals(need.bakingTime()))
+                .isPresent()) {
+            return steps.given("h", "own baking time", need.bakingTime().min(), "min", Source.ENTERED)
+                    .done();
+        }
         if (need.kind() != StageKind.FULL_BAKE) {
-            return steps.given("s", "part-bake", need.rules().set().min(), "min", Source.ENTERED)
+            boolean paint = need.kind() == StageKind.PAINT;
+            double minutes = (paint ? need.rules().paint() : need.rules().set()).min();
+            return steps.given("s", paint ? "time that sets paint" : "part-bake", minutes, "min", Source.ENTERED)
                     .worked("h", "baking time", need.bakingTime().min(), "min", "s")
                     .done();
         }

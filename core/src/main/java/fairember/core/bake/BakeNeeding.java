@@ -4,6 +4,7 @@ import fairember.core.advice.Advice;
 import fairember.core.input.Figures;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +22,8 @@ public final class BakeNeeding {
      * <pre>
      * packet            time = max(least, rate·T/6)
      * long and low      time = max(long and low, packet)
-     * part-bake, paint  time = the studio's part-bake
+     * part-bake         time = the studio's part-bake
+     * paint             time = the studio's time that sets paint
      * </pre>
      *
      * @param about name of the design and stage, for the advice
@@ -36,7 +38,8 @@ public final class BakeNeeding {
         Minutes bySection = window.per6Mm().times(thickest.mm() / 6);
         double packet = Math.max(window.least().min(), bySection.min());
         double bakingTime = switch (kind) {
-            case PART_BAKE, PAINT -> rules.set().min();
+            case PART_BAKE -> rules.set().min();
+            case PAINT -> rules.paint().min();
             case FULL_BAKE ->
                 rules.bakingMethod() == BakingMethod.LONG_AND_LOW
                         ? Math.max(rules.longAndLow().min(), packet)
@@ -49,6 +52,7 @@ public final class BakeNeeding {
                 thickest,
                 bySection,
                 new Minutes(bakingTime),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 window.most(),
@@ -72,6 +76,7 @@ public final class BakeNeeding {
                 Minutes.ZERO,
                 Optional.empty(),
                 Optional.of(drying),
+                Optional.empty(),
                 window.most(),
                 reason,
                 advice(about, window, 0));
@@ -93,7 +98,7 @@ public final class BakeNeeding {
         if (planned.min() <= bakingTime + 0.5) {
             return need;
         }
-        if (need.rules().byHeat()) {
+        if (need.rules().byHeat() && need.own().isEmpty()) {
             String reason = "Longer for the heat to reach the middle: %s needs %s; the packet alone asks for %s."
                     .formatted(slowest, show(planned.min()), show(bakingTime));
             return need.withBakingTime(
@@ -111,6 +116,65 @@ public final class BakeNeeding {
                 ? Advice.stop("heat-none", message, fix, about)
                 : Advice.caution("heat-short", message, fix, about);
         return need.withBakingTime(need.bakingTime(), Optional.empty(), need.reason(), List.of(advice));
+    }
+
+    /**
+     * The same need by the maker's own figures, as far as the packet allows them; what it does not allow is not followed, and
+     * that is said. Paint on cured clay may be set cooler than the clay cures.
+     *
+     * @param about name of the design and stage, for the advice
+     */
+    public static BakeNeed own(BakeNeed need, String about, OwnBake own) {
+        if (need.drying().isPresent()) {
+            return need;
+        }
+        List<Advice> refused = new ArrayList<>();
+        SharedWindow window = need.window();
+        double lowC = need.kind() == StageKind.PAINT
+                ? OwnBake.TEMP.low()
+                : window.low().c();
+        Temperature temp = own.temp();
+        boolean hot =
+                temp == null || (temp.c() >= lowC && temp.c() <= window.high().c());
+        if (temp != null && !hot) {
+            refused.add(outside(
+                    about,
+                    Figures.show(temp.c(), "°C"),
+                    Figures.show(lowC) + " to " + Figures.show(window.high().c(), "°C")));
+        }
+        Minutes minutes = own.baking();
+        double least = need.kind() == StageKind.FULL_BAKE
+                ? Math.max(window.least().min(), need.bySection().min())
+                : OwnBake.BAKING.low();
+        double most = Math.max(least, need.most().min());
+        boolean timed = minutes == null || (minutes.min() >= least && minutes.min() <= most);
+        if (minutes != null && !timed) {
+            refused.add(outside(
+                    about, show(minutes.min()), Figures.show(Math.round(least * 10) / 10.0) + " to " + show(most)));
+        }
+        boolean followed = (temp != null && hot) || (minutes != null && timed);
+        BakeNeed by = !followed
+                ? need
+                : need.by(
+                        own,
+                        temp != null && hot ? window.at(temp) : window,
+                        minutes != null && timed ? minutes : need.bakingTime(),
+                        "Your own figures%s. Worked out, it would be %s at %s to %s."
+                                .formatted(
+                                        own.why().isBlank() ? "" : ": " + own.why(),
+                                        show(need.bakingTime().min()),
+                                        Figures.show(window.low().c()),
+                                        Figures.show(window.high().c(), "°C")));
+        return by.withBakingTime(by.bakingTime(), by.near(), by.reason(), refused);
+    }
+
+    private static Advice outside(String about, String found, String allowed) {
+        return Advice.stop(
+                "own-outside",
+                "%s: your own figure of %s is outside what the packet allows, so it is not used."
+                        .formatted(about, found),
+                "Enter %s, or remove it.".formatted(allowed),
+                about);
     }
 
     private static List<Advice> tooLong(String about, SharedWindow window, double bakingTime) {
@@ -137,7 +201,7 @@ public final class BakeNeeding {
         }
         if (kind == StageKind.PAINT) {
             return "%s at the low end of the window to set the paint; the clay is already cured."
-                    .formatted(show(rules.set().min()));
+                    .formatted(show(rules.paint().min()));
         }
         if (thickest.mm() == 0) {
             return "Nothing in this bake is raw: the packet's least of " + show(packet) + ".";

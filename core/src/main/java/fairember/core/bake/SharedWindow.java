@@ -87,6 +87,11 @@ public record SharedWindow(
                 closedByInsert || closed);
     }
 
+    /** The same window closed to one temperature. */
+    public SharedWindow at(Temperature only) {
+        return new SharedWindow(only, only, per6Mm, least, most, greatest, dries, mixed, ceiling, closedByInsert);
+    }
+
     /** Whether there is a temperature that suits all of them. */
     public boolean meets() {
         return low.compareTo(high) <= 0;

@@ -1,5 +1,6 @@
 package fairember.core.balance;
 
+import fairember.core.design.AssemblyTree;
 import fairember.core.design.Insert;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
@@ -27,7 +28,7 @@ final class WeightList {
 
     /**
      * Every weight in a finished design: clay and foil of each copy of each part, inserts that stay, and what is fitted and of
-     * wire, which is taken to sit in the middle of all the rest.
+     * wire, which is taken to sit in the middle of all the rest. What is laid by until packing is not in it.
      *
      * @param keepsCore which of the parts with a core keep it; the others are weighed as if solid
      */
@@ -37,7 +38,11 @@ final class WeightList {
 
     private List<Weight> all() {
         List<Weight> weights = new ArrayList<>();
+        AssemblyTree tree = design.design().tree();
         for (MeasuredPart measured : design.parts()) {
+            if (!tree.inWhole(measured.part().from().assembly())) {
+                continue;
+            }
             Part part = measured.part();
             SizedCore core = measured.core();
             SizedCore sized = core != null && keepsCore.test(measured) ? core : null;

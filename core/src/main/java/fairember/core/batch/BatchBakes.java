@@ -1,5 +1,7 @@
 package fairember.core.batch;
 
+import fairember.core.design.AssemblyTree;
+import fairember.core.design.BuildPoint;
 import fairember.core.design.MeasuredStage;
 import fairember.core.design.Step;
 import fairember.core.ovenload.Bake;
@@ -7,60 +9,62 @@ import fairember.core.quantity.Minutes;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.IntStream;
 
 /** The stage bakes that are left of some jobs. */
 public final class BatchBakes {
     private BatchBakes() {}
 
     /**
-     * In the order of the jobs and their stages; each waits for the stage before it, and nothing is asked of hands. What
-     * dries in the air is left out.
+     * In the order of the jobs and their stages; each waits for the stages of what is in it, and nothing is asked of hands.
+     * What dries in the air is left out.
      */
     public static List<Bake> of(List<Job> jobs) {
         List<Bake> bakes = new ArrayList<>();
         for (Job job : jobs) {
-            BakeRef before = null;
-            for (int i = 0; i < job.design().stages().size(); i++) {
-                int left = left(job, i);
-                if (left > 0 && !dries(job, i)) {
-                    bakes.add(bake(job, i, left, before));
-                    before = job.bake(i);
-                }
+            for (int stage : left(job)) {
+                bakes.add(bake(job, stage));
             }
         }
         return bakes;
     }
 
     /**
-     * The same with the steps that shape for each, when the stage before is cooled, and when they are due.
+     * The same with the steps that are done for each, when the stages before it are cooled, and when they are due.
      *
      * @param start what is in the oven or cooling now
-     * @param bench whose closing on the day it is due is the last moment of a job, less what follows its last bake
+     * @param bench whose closing on the day it is due is the last moment of a job, less what follows its last bakes
      * @param zero of the plan
      */
     static List<Bake> of(List<Job> jobs, Workshop bench, BatchScheduling.Start start, LocalDateTime zero) {
         List<Bake> bakes = new ArrayList<>();
         for (Job job : jobs) {
-            BakeRef before = null;
-            for (int i = 0; i < job.design().stages().size(); i++) {
-                int left = left(job, i);
-                if (left <= 0 || dries(job, i)) {
-                    continue;
-                }
-                LocalDateTime begins = bench.begins().getOrDefault(job.key(), zero);
-                LocalDateTime cooled = i == 0 ? begins : start.cooledAt().getOrDefault(job.bake(i - 1), begins);
+            AssemblyTree tree = job.design().design().tree();
+            List<Integer> last = tree.last();
+            LocalDateTime begins = bench.begins().getOrDefault(job.key(), zero);
+            for (int stage : left(job)) {
+                LocalDateTime cooled = tree.waitsFor(stage).stream()
+                        .map(before -> start.cooledAt().getOrDefault(job.bake(before), begins))
+                        .max(Comparator.naturalOrder())
+                        .orElse(begins);
                 Minutes from = minutes(zero, cooled.isAfter(begins) ? cooled : begins);
-                Bake bake = bake(job, i, left, before).shaped(new Bake.Hands(from, work(job, i)));
-                boolean last = i == job.design().design().lastStage();
-                OptionalDouble due = last ? due(job, bench, zero) : OptionalDouble.empty();
+                Bake bake = bake(job, stage).shaped(new Bake.Hands(from, work(job, tree.feeding(stage))));
+                OptionalDouble due = last.contains(stage) ? due(job, stage, bench, zero) : OptionalDouble.empty();
                 bakes.add(due.isPresent() ? bake.dueAt(due.getAsDouble()) : bake);
-                before = job.bake(i);
             }
         }
         return bakes;
+    }
+
+    /** The stages of a job that still want the oven. */
+    private static List<Integer> left(Job job) {
+        return IntStream.range(0, job.design().stages().size())
+                .filter(stage -> left(job, stage) > 0 && !dries(job, stage))
+                .boxed()
+                .toList();
     }
 
     /** Whether a stage dries in the air and so needs no oven. */
@@ -73,14 +77,12 @@ public final class BatchBakes {
         return job.alive() * units - job.progress().bakedOrIn(stage);
     }
 
-    private static Bake bake(Job job, int i, int left, @Nullable BakeRef before) {
-        MeasuredStage stage = job.design().stages().get(i);
-        Minutes cooling =
-                i == 0 ? Minutes.ZERO : job.design().stages().get(i - 1).stage().cooling();
+    private static Bake bake(Job job, int index) {
+        MeasuredStage stage = job.design().stages().get(index);
         return new Bake(
-                job.bake(i),
-                job.design().design().name() + ", " + stage.stage().name(),
-                left,
+                job.bake(index),
+                job.design().design().stageName(index),
+                left(job, index),
                 1,
                 stage.unit(),
                 true,
@@ -89,20 +91,43 @@ public final class BatchBakes {
                 stage.need().bakingTime(),
                 stage.need().cap(),
                 Bake.Hands.NONE,
-                before == null ? List.of() : List.of(new Bake.Wait(before, cooling)),
+                waits(job, index, Minutes.ZERO),
                 OptionalDouble.empty());
     }
 
-    /** Minutes of the steps before a bake that are still to be done; for a stage after the last, of those that follow. */
-    static Minutes work(Job job, int stage) {
-        Minutes sum = Minutes.ZERO;
-        List<Step> steps = job.design().design().steps();
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).stage() == stage) {
-                sum = sum.plus(work(job, steps.get(i), i));
+    /** The bakes a stage waits for, each until it has cooled; over a stage that is done already, or that dries, what it waits for. */
+    private static List<Bake.Wait> waits(Job job, int index, Minutes after) {
+        List<Bake.Wait> waits = new ArrayList<>();
+        for (int before : job.design().design().tree().waitsFor(index)) {
+            MeasuredStage stage = job.design().stages().get(before);
+            if (dries(job, before)) {
+                Minutes dried = stage.need().drying().orElse(Minutes.ZERO).plus(after);
+                waits.addAll(waits(job, before, dried));
+            } else if (left(job, before) > 0) {
+                waits.add(
+                        new Bake.Wait(job.bake(before), stage.stage().cooling().plus(after)));
             }
         }
+        return waits;
+    }
+
+    /** Minutes of the steps at some points that are still to be done. */
+    static Minutes work(Job job, List<BuildPoint> points) {
+        Minutes sum = Minutes.ZERO;
+        for (int step : steps(job, points)) {
+            sum = sum.plus(work(job, job.design().design().steps().get(step), step));
+        }
         return sum;
+    }
+
+    /** The steps at some points, in the order of the points. */
+    static List<Integer> steps(Job job, List<BuildPoint> points) {
+        List<Step> steps = job.design().design().steps();
+        return points.stream()
+                .flatMap(point -> IntStream.range(0, steps.size())
+                        .filter(step -> steps.get(step).at().equals(point))
+                        .boxed())
+                .toList();
     }
 
     /** Minutes of one step for all pieces that still want it. */
@@ -115,14 +140,13 @@ public final class BatchBakes {
         return job.progress().stepDone(index) > 0 ? each : each.plus(step.setup());
     }
 
-    private static OptionalDouble due(Job job, Workshop bench, LocalDateTime zero) {
+    private static OptionalDouble due(Job job, int last, Workshop bench, LocalDateTime zero) {
         LocalDateTime closing = bench.due().get(job.key());
         if (closing == null) {
             return OptionalDouble.empty();
         }
-        int last = job.design().design().lastStage();
         double after = job.design().stages().get(last).stage().cooling().min()
-                + work(job, last + 1).min();
+                + work(job, job.design().design().tree().finishing()).min();
         return OptionalDouble.of(Duration.between(zero, closing).toSeconds() / 60.0 - after);
     }
 

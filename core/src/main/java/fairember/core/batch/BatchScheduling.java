@@ -1,5 +1,7 @@
 package fairember.core.batch;
 
+import fairember.core.design.AssemblyTree;
+import fairember.core.design.BuildPoint;
 import fairember.core.design.Step;
 import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadPlan;
@@ -19,6 +21,7 @@ import java.util.NavigableSet;
 import java.util.Objects;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -97,9 +100,7 @@ public final class BatchScheduling {
         }
         for (Job job : jobs) {
             dry(job, cooled);
-            LocalDateTime ready =
-                    cooled.getOrDefault(job.bake(job.design().design().lastStage()), zero);
-            finish(job, job.design().design().lastStage() + 1, later(ready, zero));
+            finish(job, cooled);
         }
         tasks.sort(Comparator.comparing(BatchSchedule.HandsTask::begin));
         return new BatchSchedule(
@@ -138,30 +139,36 @@ public final class BatchScheduling {
         return Duration.ZERO;
     }
 
-    /** The steps before a bake, one after the other from {@code begin}. */
+    /** The steps for a bake, one after the other from {@code begin}. */
     private void shape(BakeKey bakeKey, LocalDateTime begin) {
         for (Job job : jobs) {
-            List<Step> steps = job.design().design().steps();
-            LocalDateTime next = begin;
-            for (int i = 0; i < steps.size(); i++) {
-                if (job.bake(steps.get(i).stage()).equals(bakeKey)) {
-                    next = add(job, i, next, UnaryOperator.identity());
+            for (int stage = 0; stage < job.design().stages().size(); stage++) {
+                if (job.bake(stage).equals(bakeKey)) {
+                    LocalDateTime next = begin;
+                    for (int step : BatchBakes.steps(job, tree(job).feeding(stage))) {
+                        next = add(job, step, next, UnaryOperator.identity());
+                    }
                 }
             }
         }
     }
 
+    private static AssemblyTree tree(Job job) {
+        return job.design().design().tree();
+    }
+
     /** Stages that dry in the air: their steps in the first gaps, then their hours; over when later steps are begun. */
     private void dry(Job job, Map<BakeKey, LocalDateTime> cooled) {
-        for (int i = 0; i < job.design().stages().size(); i++) {
+        AssemblyTree tree = tree(job);
+        LocalDateTime begins = bench.begins().getOrDefault(job.key(), zero);
+        for (int i : tree.inOrder()) {
             if (!BatchBakes.dries(job, i) || job.alive() == 0) {
                 continue;
             }
-            LocalDateTime ready = later(i == 0 ? zero : cooled.getOrDefault(job.bake(i - 1), zero), zero);
-            ready = later(ready, bench.begins().getOrDefault(job.key(), zero));
-            LocalDateTime shaped = place(job, i, i, ready);
+            LocalDateTime ready = later(ready(job, tree.waitsFor(i), cooled), begins);
+            LocalDateTime shaped = place(job, tree.feeding(i), ready);
             Minutes drying = job.design().stages().get(i).need().drying().orElse(Minutes.ZERO);
-            LocalDateTime dried = begun(job, i + 1) ? zero : shaped.plus(seconds(drying));
+            LocalDateTime dried = begun(job, i) ? zero : shaped.plus(seconds(drying));
             if (dried.isAfter(zero)) {
                 dryings.add(new BatchSchedule.Drying(job, i, shaped, dried));
             }
@@ -169,30 +176,40 @@ public final class BatchScheduling {
         }
     }
 
+    /** When all of some stages have cooled. */
+    private LocalDateTime ready(Job job, List<Integer> stages, Map<BakeKey, LocalDateTime> cooled) {
+        return stages.stream()
+                .map(stage -> cooled.getOrDefault(job.bake(stage), zero))
+                .reduce(zero, BatchScheduling::later);
+    }
+
+    /** Whether something that is made of what has been through a stage is begun. */
     private static boolean begun(Job job, int stage) {
         List<Step> steps = job.design().design().steps();
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).stage() >= stage && job.progress().stepDone(i) > 0) {
-                return true;
-            }
+        return IntStream.range(0, steps.size())
+                .anyMatch(step -> job.progress().stepDone(step) > 0
+                        && tree(job).follows(steps.get(step).at(), stage));
+    }
+
+    /** The steps that no bake waits for, those of inner assemblies first, each in the first gap that holds it. */
+    private void finish(Job job, Map<BakeKey, LocalDateTime> cooled) {
+        LocalDateTime begins = later(zero, bench.begins().getOrDefault(job.key(), zero));
+        Map<Integer, LocalDateTime> done = new HashMap<>();
+        for (BuildPoint point : tree(job).finishing()) {
+            LocalDateTime ready = tree(job).joinedAt(point).stream()
+                    .map(inner -> done.getOrDefault(inner, begins))
+                    .reduce(later(begins, ready(job, tree(job).waitsFor(point), cooled)), BatchScheduling::later);
+            done.put(point.assembly(), place(job, List.of(point), ready));
         }
-        return false;
     }
 
-    /** The steps after a last bake, each in the first gap that holds it. */
-    private void finish(Job job, int stage, LocalDateTime ready) {
-        place(job, stage, Integer.MAX_VALUE, ready);
-    }
-
-    /** Steps of some stages in the first gaps; when they are done. */
-    private LocalDateTime place(Job job, int from, int to, LocalDateTime ready) {
-        List<Step> steps = job.design().design().steps();
+    /** Steps at some points in the first gaps; when they are done. */
+    private LocalDateTime place(Job job, List<BuildPoint> points, LocalDateTime ready) {
         LocalDateTime next = ready;
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).stage() >= from && steps.get(i).stage() <= to) {
-                Duration work = seconds(BatchBakes.work(job, steps.get(i), i));
-                next = add(job, i, next, at -> gap(at, work));
-            }
+        for (int step : BatchBakes.steps(job, points)) {
+            Duration work =
+                    seconds(BatchBakes.work(job, job.design().design().steps().get(step), step));
+            next = add(job, step, next, at -> gap(at, work));
         }
         return next;
     }

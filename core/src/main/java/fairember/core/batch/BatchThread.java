@@ -41,8 +41,10 @@ public record BatchThread(Map<Station, Integer> standing, int finished, int lost
             return job.checksOpen() ? job.alive() : 0;
         }
         if (station == Station.OVEN) {
-            int last = job.design().design().lastStage();
-            return BatchBakes.dries(job, last) ? job.alive() : job.progress().baked(last);
+            return job.design().design().tree().last().stream()
+                    .mapToInt(job::through)
+                    .min()
+                    .orElse(0);
         }
         int done = job.alive();
         List<Step> steps = job.design().design().steps();

@@ -32,6 +32,13 @@ public record Job(JobKey key, MeasuredDesign design, int quantity, Progress prog
         return design.design().checkLines().isEmpty() || progress.checksPassed();
     }
 
+    /** Designs that have been through a stage; all of them when it needs no oven. */
+    public int through(int stage) {
+        return BatchBakes.dries(this, stage)
+                ? alive()
+                : progress.baked(stage) / design.stages().get(stage).unitsEach();
+    }
+
     /** The key of the bake of one stage. */
     public BakeRef bake(int stage) {
         return key.bake(stage);

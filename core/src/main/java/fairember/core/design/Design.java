@@ -23,7 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param kind of thing
  * @param pose on the tray
  * @param parts one to {@value #MOST_PARTS}
- * @param stages of baking, in order, one to {@value #MOST_STAGES}; the last one is a full cure of the whole design
+ * @param assemblies it is made of, the whole piece first, one to {@value #MOST_ASSEMBLIES}
+ * @param stages of baking, those of one assembly in order, one to {@value #MOST_STAGES}
  * @param steps in order
  * @param fittings findings
  * @param checks to tick before the last bake, each 1 to 60 characters
@@ -39,6 +40,7 @@ public record Design(
         DesignKind kind,
         Pose pose,
         List<Part> parts,
+        @Default("[{\"name\": \"Whole piece\"}]") List<Assembly> assemblies,
         List<Stage> stages,
         List<Step> steps,
         List<Fitting> fittings,
@@ -49,10 +51,11 @@ public record Design(
         @Nullable Drawn drawn) {
     public static final Span PRICE = BlockSize.PRICE;
     static final int MOST_PARTS = 200;
-    static final int MOST_STAGES = 8;
+    static final int MOST_STAGES = 24;
+    static final int MOST_ASSEMBLIES = 24;
     static final int MOST_STEPS = 60;
 
-    /** A design that is baked as the studio bakes. */
+    /** A design in one piece that is baked as the studio bakes. */
     public Design(
             long id,
             String name,
@@ -66,7 +69,22 @@ public record Design(
             List<String> checks,
             Armature armature,
             @Nullable Money price) {
-        this(id, name, collection, kind, pose, parts, stages, steps, fittings, checks, armature, price, null, null);
+        this(
+                id,
+                name,
+                collection,
+                kind,
+                pose,
+                parts,
+                List.of(Assembly.WHOLE),
+                stages,
+                steps,
+                fittings,
+                checks,
+                armature,
+                price,
+                null,
+                null);
     }
 
     /**
@@ -78,6 +96,7 @@ public record Design(
         name = Words.name("name", name);
         collection = collection.isBlank() ? "" : Words.name("collection", collection);
         parts = List.copyOf(parts);
+        assemblies = List.copyOf(assemblies);
         stages = List.copyOf(stages);
         steps = List.copyOf(steps);
         fittings = List.copyOf(fittings);
@@ -88,6 +107,7 @@ public record Design(
             gathering.within(PRICE, (double) asked.minor());
         }
         counted(gathering, "parts", parts.size(), 1, MOST_PARTS);
+        counted(gathering, "assemblies", assemblies.size(), 1, MOST_ASSEMBLIES);
         counted(gathering, "stages", stages.size(), 1, MOST_STAGES);
         counted(gathering, "steps", steps.size(), 0, MOST_STEPS);
         counted(gathering, "fittings", fittings.size(), 0, MOST_STEPS);
@@ -98,19 +118,11 @@ public record Design(
             String line = checks.get(i);
             gathering.at("checks[" + i + "]", () -> Words.name("", line));
         }
+        if (!assemblies.isEmpty()) {
+            joined(gathering, assemblies, stages, parts, steps);
+        }
         for (int i = 0; i < parts.size(); i++) {
-            within(gathering, "parts[" + i + "].stage", parts.get(i).stage(), stages.size() - 1);
             nested(gathering, i, parts);
-        }
-        for (int i = 0; i < steps.size(); i++) {
-            within(gathering, "steps[" + i + "].stage", steps.get(i).stage(), stages.size());
-        }
-        if (!stages.isEmpty() && stages.get(stages.size() - 1).loose()) {
-            gathering.error(
-                    "stages",
-                    "a last bake of separate parts",
-                    "the whole piece",
-                    "End with a bake of the whole piece.");
         }
         gathering.orRefuse();
     }
@@ -122,10 +134,84 @@ public record Design(
         }
     }
 
-    private static void within(Gathering gathering, String field, int found, int last) {
-        if (found < 0 || found > last) {
-            gathering.error(field, "stage " + (found + 1), "stage 1 to " + (last + 1), "Choose a bake of the design.");
+    /** Assemblies make one tree with the whole piece as its root; all that is baked, put in or done is done to one of them. */
+    private static void joined(
+            Gathering gathering, List<Assembly> assemblies, List<Stage> stages, List<Part> parts, List<Step> steps) {
+        for (int i = 0; i < stages.size(); i++) {
+            assembly(gathering, "stages[" + i + "]", stages.get(i).assembly(), assemblies);
         }
+        gathering.orRefuse();
+        AssemblyTree tree = new AssemblyTree(assemblies, stages);
+        for (int i = 0; i < assemblies.size(); i++) {
+            joined(gathering, assemblies, i, tree);
+        }
+        for (int i = 0; i < parts.size(); i++) {
+            point(gathering, "parts[" + i + "]", parts.get(i).from(), assemblies, tree);
+        }
+        for (int i = 0; i < steps.size(); i++) {
+            point(gathering, "steps[" + i + "]", steps.get(i).at(), assemblies, tree);
+        }
+    }
+
+    private static void joined(Gathering gathering, List<Assembly> assemblies, int index, AssemblyTree tree) {
+        String field = "assemblies[" + index + "].into";
+        BuildPoint into = assemblies.get(index).into();
+        if (index == 0 && into != null) {
+            gathering.error(
+                    field,
+                    "an assembly",
+                    "nothing, for the whole piece",
+                    "Join the other assemblies to the first one.");
+        }
+        if (index > 0 && into == null) {
+            gathering.error(field, "nothing", "an assembly of the design", "Choose what it is joined to.");
+        }
+        if (into == null || !point(gathering, field, into, assemblies, tree)) {
+            return;
+        }
+        if (assemblies.get(into.assembly()).separate()) {
+            gathering.error(
+                    field,
+                    assemblies.get(into.assembly()).name() + ", a set of separate parts",
+                    "an assembly whose parts are joined",
+                    "Join it to another assembly, or make that one a joined one.");
+        }
+        if (AssemblyTree.loops(assemblies, index)) {
+            gathering.error(
+                    field,
+                    assemblies.get(into.assembly()).name() + ", which is joined to it in turn",
+                    "an assembly that leads to the whole piece",
+                    "Join one of them to the whole piece.");
+        }
+    }
+
+    private static boolean point(
+            Gathering gathering, String field, BuildPoint point, List<Assembly> assemblies, AssemblyTree tree) {
+        if (!assembly(gathering, field, point.assembly(), assemblies)) {
+            return false;
+        }
+        int most = tree.bakes(point.assembly()).size();
+        if (point.bake() > most) {
+            gathering.error(
+                    field + ".bake",
+                    "bake " + (point.bake() + 1),
+                    most == 0 ? "no bake: it has none of its own" : "bake 1 to " + most + ", or after the last",
+                    "Choose a bake of this assembly.");
+            return false;
+        }
+        return true;
+    }
+
+    private static boolean assembly(Gathering gathering, String field, int found, List<Assembly> assemblies) {
+        if (found < 0 || found >= assemblies.size()) {
+            gathering.error(
+                    field + ".assembly",
+                    "assembly " + (found + 1),
+                    "assembly 1 to " + assemblies.size(),
+                    "Choose an assembly of the design.");
+            return false;
+        }
+        return true;
     }
 
     /** A part is built around one that comes before it in the list, so that no part is inside itself. */
@@ -149,6 +235,7 @@ public record Design(
                 kind,
                 pose,
                 newParts,
+                assemblies,
                 stages,
                 steps,
                 fittings,
@@ -166,8 +253,25 @@ public record Design(
         return List.copyOf(lines);
     }
 
-    /** The stage that cures the whole design. */
-    public int lastStage() {
-        return stages.size() - 1;
+    /** What its assemblies say of its bakes. */
+    public AssemblyTree tree() {
+        return new AssemblyTree(assemblies, stages);
+    }
+
+    /** Things on the tray in a stage for one design: 1, or the parts of a set of separate ones. */
+    public int unitsEach(int stage) {
+        if (!assemblies.get(stages.get(stage).assembly()).separate()) {
+            return 1;
+        }
+        AssemblyTree tree = tree();
+        return parts.stream()
+                .filter(part -> tree.holds(stage, part.from()))
+                .mapToInt(Part::count)
+                .sum();
+    }
+
+    /** The name of a stage among those of all designs. */
+    public String stageName(int stage) {
+        return name + ", " + stages.get(stage).name();
     }
 }

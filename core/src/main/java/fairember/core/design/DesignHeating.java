@@ -3,18 +3,16 @@ package fairember.core.design;
 import fairember.core.bake.BakeNeed;
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.StageKind;
-import fairember.core.foilcore.SizedCore;
 import fairember.core.heat.Air;
 import fairember.core.heat.Cooling;
-import fairember.core.heat.HeatBody;
 import fairember.core.heat.HeatedPiece;
 import fairember.core.heat.Heating;
-import fairember.core.heat.Material;
 import fairember.core.heat.OvenCurve;
 import fairember.core.quantity.Minutes;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Sends the heat of an oven through the parts of a stage bake, to compare what the baking methods say with what reaches the middle. */
 public final class DesignHeating {
@@ -42,7 +40,7 @@ public final class DesignHeating {
         MeasuredStage stage = design.stages().get(index);
         BakeNeed need = stage.need();
         double setC = need.window().low().c();
-        MeasuredPart slowest = slowest(design, index, air);
+        HeatedClay slowest = slowest(design, index, air);
         double near = near(slowest, setC, air);
         double packet = Math.max(need.bySection().min(), need.window().least().min());
         double planned = stage.need().kind() != StageKind.FULL_BAKE
@@ -70,19 +68,18 @@ public final class DesignHeating {
      * What heat has to say of a cure in a still oven. A part can be left out when even a plate of its thickness would be
      * hot sooner than the slowest so far.
      *
-     * @param raw parts that are not cured yet, at least one
+     * @param raw clay that is not cured yet, at least one
      */
-    static StageHeat of(List<MeasuredPart> raw, BakeNeed need) {
+    static StageHeat of(List<HeatedClay> raw, BakeNeed need) {
         double setC = need.window().low().c();
-        List<MeasuredPart> thickFirst = raw.stream()
-                .sorted(Comparator.comparing((MeasuredPart p) -> p.thickest().diameter())
-                        .reversed())
+        List<HeatedClay> thickFirst = raw.stream()
+                .sorted(Comparator.comparing(HeatedClay::thickest).reversed())
                 .toList();
-        MeasuredPart slowest = thickFirst.get(0);
+        HeatedClay slowest = thickFirst.get(0);
         double near = 0;
-        for (MeasuredPart part : thickFirst) {
-            double t = part.thickest().diameter().mm();
-            if (part.core() == null && PLATE_MIN * t + PLATE_MIN_MM * t * t < near) {
+        for (HeatedClay part : thickFirst) {
+            double t = part.thickest().mm();
+            if (!part.cored() && PLATE_MIN * t + PLATE_MIN_MM * t * t < near) {
                 continue;
             }
             double own = near(part, setC, Air.STILL);
@@ -107,15 +104,27 @@ public final class DesignHeating {
                 : over(heat.slowest(), setC, air, bakingTime, stage.need()).counting();
     }
 
-    private static List<MeasuredPart> inOven(MeasuredDesign design, int index) {
-        boolean loose = design.stages().get(index).stage().loose();
-        return design.parts().stream()
-                .filter(p -> loose ? p.part().stage() == index : p.part().stage() <= index)
+    private static List<HeatedClay> inOven(MeasuredDesign design, int index) {
+        AssemblyTree tree = design.design().tree();
+        List<MeasuredPart> parts = design.parts().stream()
+                .filter(p -> tree.holds(index, p.part().from()))
                 .toList();
+        OneLump lump = design.stages().get(index).lump();
+        return clay(parts, lump);
     }
 
-    /** The part in a stage's oven whose middle is warm last. */
-    private static MeasuredPart slowest(MeasuredDesign design, int index, Air air) {
+    /** Each of some parts, and the lump that some of them are. */
+    static List<HeatedClay> clay(List<MeasuredPart> parts, @Nullable OneLump lump) {
+        List<HeatedClay> clay =
+                new ArrayList<>(parts.stream().map(HeatedClay::of).toList());
+        if (lump != null) {
+            clay.add(HeatedClay.of(lump, parts));
+        }
+        return clay;
+    }
+
+    /** The clay in a stage's oven whose middle is warm last. */
+    private static HeatedClay slowest(MeasuredDesign design, int index, Air air) {
         MeasuredStage stage = design.stages().get(index);
         double setC = stage.need().window().low().c();
         return inOven(design, index).stream()
@@ -134,8 +143,8 @@ public final class DesignHeating {
         BakeNeed need = design.stages().get(index).need();
         return inOven(design, index).stream()
                 .map(part -> Heating.heat(
-                        body(part),
-                        Material.of(part.mix().density()),
+                        part.body(),
+                        part.material(),
                         air.gives(),
                         curve,
                         ROOM_C,
@@ -152,17 +161,17 @@ public final class DesignHeating {
 
     /** Minutes until the slowest part of a stage can be handled, from the low end of its window. */
     public static Minutes cooling(MeasuredDesign design, int index, Cooling.Way way) {
-        MeasuredPart part = slowest(design, index, Air.STILL);
+        HeatedClay part = slowest(design, index, Air.STILL);
         double fromC = design.stages().get(index).need().window().low().c();
         return cooling(part, fromC, way);
     }
 
-    private static Minutes cooling(MeasuredPart part, double fromC, Cooling.Way way) {
-        return Cooling.until(body(part), Material.of(part.mix().density()), fromC, way);
+    private static Minutes cooling(HeatedClay part, double fromC, Cooling.Way way) {
+        return Cooling.until(part.body(), part.material(), fromC, way);
     }
 
     private static List<HeatedStage.ByMethod> bakingMethods(
-            MeasuredPart part, double setC, Air air, BakeNeed need, double packet, double planned) {
+            HeatedClay part, double setC, Air air, BakeNeed need, double packet, double planned) {
         List<HeatedStage.ByMethod> bakingMethods = new ArrayList<>();
         if (need.kind() == StageKind.FULL_BAKE) {
             BakeRules rules = need.rules();
@@ -180,34 +189,27 @@ public final class DesignHeating {
     }
 
     private static HeatedStage.ByMethod bakingMethod(
-            String name, MeasuredPart part, double setC, Air air, BakeNeed need, double bakingTime) {
+            String name, HeatedClay part, double setC, Air air, BakeNeed need, double bakingTime) {
         Minutes length = new Minutes(bakingTime);
         return new HeatedStage.ByMethod(
                 name, length, over(part, setC, air, length, need).counting());
     }
 
-    private static double near(MeasuredPart part, double setC, Air air) {
-        return Heating.near(body(part), Material.of(part.mix().density()), air.gives(), setC, ROOM_C, ENOUGH)
+    private static double near(HeatedClay part, double setC, Air air) {
+        return Heating.near(part.body(), part.material(), air.gives(), setC, ROOM_C, ENOUGH)
                 .min();
     }
 
     /** The window is widened by what counts as near: an oven at its low end never quite brings the middle there. */
-    private static HeatedPiece over(MeasuredPart part, double setC, Air air, Minutes length, BakeNeed need) {
+    private static HeatedPiece over(HeatedClay part, double setC, Air air, Minutes length, BakeNeed need) {
         return Heating.heat(
-                body(part),
-                Material.of(part.mix().density()),
+                part.body(),
+                part.material(),
                 air.gives(),
                 OvenCurve.preheated(setC),
                 ROOM_C,
                 length,
                 need.window().low().c() - Heating.NEAR_C,
                 Math.max(setC, need.window().high().c()));
-    }
-
-    private static HeatBody body(MeasuredPart part) {
-        SizedCore core = part.core();
-        return core == null
-                ? HeatBody.of(part.part().shape())
-                : HeatBody.shell(part.part().shape(), core.spec().shell(), core.foil());
     }
 }

@@ -5,6 +5,7 @@ import fairember.core.bake.BakeNeed;
 import fairember.core.bake.BakeNeeding;
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.BakingMethod;
+import fairember.core.bake.OwnBake;
 import fairember.core.bake.SharedWindow;
 import fairember.core.bake.StageKind;
 import fairember.core.foilcore.CoreReview;
@@ -45,7 +46,7 @@ public final class DesignMeasuring {
     /**
      * Every portion, core, weight and need of a design.
      *
-     * @throws InvalidInputException when a part has no known mix, a finding is not on the shelf, a core does not fit, or a loose stage has no parts
+     * @throws InvalidInputException when a part has no known mix, a finding is not on the shelf, a core does not fit, or a stage has no parts
      */
     public static MeasuredDesign measure(Design design, Palette palette, FoilRoll roll, BakeRules rules) {
         return new DesignMeasuring(palette, roll, rulesOf(design, rules)).measure(design);
@@ -54,7 +55,7 @@ public final class DesignMeasuring {
     /** The studio's rules, by the baking method of the design when it has its own. */
     static BakeRules rulesOf(Design design, BakeRules studio) {
         BakingMethod own = design.bakingMethod();
-        return own == null ? studio : new BakeRules(own, studio.longAndLow(), studio.set(), studio.byHeat());
+        return own == null ? studio : studio.by(own);
     }
 
     private MeasuredDesign measure(Design design) {
@@ -72,16 +73,21 @@ public final class DesignMeasuring {
                 .toList();
         List<FittedFinding> fittings = gathering.all("fittings", findings);
         gathering.orRefuse();
+        AssemblyTree tree = design.tree();
         List<MeasuredStage> stages = new ArrayList<>();
         for (int i = 0; i < design.stages().size(); i++) {
             int stage = i;
-            gathering.at("stages[" + i + "]", () -> stage(design, stage, parts)).ifPresent(stages::add);
+            gathering
+                    .at("stages[" + i + "]", () -> stage(design, tree, stage, parts))
+                    .ifPresent(stages::add);
         }
         gathering.orRefuse();
         int last = stages.size() - 1;
         stages.set(
                 last,
-                stages.get(last).and(LightHeat.advice(design, parts, stages)).and(neverCured(design, stages)));
+                stages.get(last)
+                        .and(LightHeat.advice(design, parts, stages))
+                        .and(JointReview.advice(design, parts, stages)));
         return new MeasuredDesign(
                 design,
                 parts,
@@ -200,80 +206,94 @@ public final class DesignMeasuring {
         return core;
     }
 
-    private MeasuredStage stage(Design design, int index, List<MeasuredPart> parts) {
+    private MeasuredStage stage(Design design, AssemblyTree tree, int index, List<MeasuredPart> parts) {
         Stage stage = design.stages().get(index);
-        List<MeasuredPart> inOven = parts.stream()
-                .filter(p ->
-                        stage.loose() ? p.part().stage() == index : p.part().stage() <= index)
-                .toList();
+        boolean separate = design.assemblies().get(stage.assembly()).separate();
+        List<MeasuredPart> inOven =
+                parts.stream().filter(p -> tree.holds(index, p.part().from())).toList();
         if (inOven.isEmpty()) {
             throw new InvalidInputException(
                     "name",
                     "no parts in " + stage.name(),
                     "one part or more",
-                    "Choose this bake for a part, or remove the bake.");
+                    "Put a part into it, or remove the bake.");
         }
         SharedWindow clays = inOven.stream()
                 .map(p -> p.mix().window())
                 .reduce(SharedWindow::and)
                 .orElseThrow();
-        List<Insert> inserts = stage.loose() ? List.of() : design.armature().inserts();
+        List<Insert> inserts = stage.assembly() == 0 ? design.armature().inserts() : List.of();
         SharedWindow window = InsertMeasuring.under(clays, inserts);
-        String about = design.name() + ", " + stage.name();
+        String about = design.stageName(index);
         List<MeasuredPart> raw = inOven.stream()
-                .filter(p -> !curedBefore(design, p.part(), index))
+                .filter(p -> !curedBefore(design, tree, p.part(), index))
                 .toList();
-        Length thickest = thickest(raw, index, design.parts());
-        Length solid = thickest(raw, p -> p.part().shape().thickestSection());
-        StageKind kind = kind(design, index);
-        BakeNeed byPacket = BakeNeeding.need(about, window, thickest, kind, rules);
+        Length alone = thickest(raw, design.parts());
+        OneLump lump = separate || raw.isEmpty() ? null : lump(inOven, raw, alone);
+        Length thickest = lump == null ? alone : lump.thickest();
+        Length solid = thickest(raw, p -> p.part().shape().thickestSection()).greatest(thickest);
+        StageKind kind = kind(design, tree, index);
+        BakeNeed byPacket = own(BakeNeeding.need(about, window, thickest, kind, rules), about, stage);
         Minutes solidBakingTime =
                 BakeNeeding.need(about, window, solid, kind, rules).bakingTime();
         StageHeat heat = kind == StageKind.FULL_BAKE && byPacket.drying().isEmpty() && !raw.isEmpty()
-                ? DesignHeating.of(raw, byPacket)
+                ? DesignHeating.of(DesignHeating.clay(raw, lump), byPacket)
                 : null;
         BakeNeed need = heat == null
                 ? byPacket
                 : BakeNeeding.heated(
-                        byPacket, about, heat.slowest().part().name(), heat.near(), heat.planned(), heat.counting());
-        List<Advice> advice = InsertMeasuring.tooHot(about, clays, inserts);
+                        byPacket, about, heat.slowest().name(), heat.near(), heat.planned(), heat.counting());
+        List<Advice> advice = new ArrayList<>(InsertMeasuring.tooHot(about, clays, inserts));
+        if (lump != null && kind == StageKind.FULL_BAKE) {
+            advice.addAll(CoreReview.ofLump(about, lump.words(), lump.thickest(), alone, window.greatest()));
+        }
         List<Part> given = inOven.stream().map(MeasuredPart::part).collect(Collectors.toList());
-        Box unit = stage.loose() ? largest(given) : design.pose().onTray(DesignBox.around(given));
-        int units = stage.loose() ? given.stream().mapToInt(Part::count).sum() : 1;
-        return new MeasuredStage(stage, need, solidBakingTime, unit, units, heat, advice);
+        Box unit = separate ? largest(given) : design.pose().onTray(DesignBox.around(given));
+        return new MeasuredStage(
+                stage,
+                need,
+                solidBakingTime,
+                unit,
+                design.unitsEach(index),
+                heat,
+                lump,
+                contents(inOven, raw),
+                weight(inOven),
+                advice);
+    }
+
+    private static BakeNeed own(BakeNeed need, String about, Stage stage) {
+        OwnBake own = stage.own();
+        return own == null ? need : BakeNeeding.own(need, about, own);
+    }
+
+    private static @Nullable OneLump lump(List<MeasuredPart> inOven, List<MeasuredPart> raw, Length alone) {
+        List<MeasuredPart> cured = inOven.stream().filter(p -> !raw.contains(p)).toList();
+        return OneLump.of(raw, cured, alone).orElse(null);
+    }
+
+    private static List<MeasuredStage.Content> contents(List<MeasuredPart> inOven, List<MeasuredPart> raw) {
+        return inOven.stream()
+                .map(p -> new MeasuredStage.Content(p.part().name(), !raw.contains(p)))
+                .toList();
+    }
+
+    private static Mass weight(List<MeasuredPart> parts) {
+        return total(parts, p -> p.portion().mass().plus(p.foil()));
     }
 
     /** Whether a part has had a full cure before a stage; the packet's minutes are counted for what is still raw. */
-    private boolean curedBefore(Design design, Part part, int index) {
-        for (int i = part.stage(); i < index; i++) {
-            boolean in = !design.stages().get(i).loose() || i == part.stage();
-            if (in && kind(design, i) == StageKind.FULL_BAKE) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** Bakes that only set something, and never cure it. */
-    private List<Advice> neverCured(Design design, List<MeasuredStage> stages) {
-        boolean cures = stages.stream()
-                .anyMatch(s -> s.need().kind() == StageKind.FULL_BAKE
-                        || s.need().drying().isPresent());
-        return cures
-                ? List.of()
-                : List.of(Advice.stop(
-                        "never-cured",
-                        "%s: none of its bakes cures the clay. Part-bakes alone leave it weak."
-                                .formatted(design.name()),
-                        "Make the last bake a full bake.",
-                        design.name()));
+    private boolean curedBefore(Design design, AssemblyTree tree, Part part, int index) {
+        return tree.way(part.from()).stream()
+                .takeWhile(stage -> stage != index)
+                .anyMatch(stage -> kind(design, tree, stage) == StageKind.FULL_BAKE);
     }
 
     /** What a stage is for; in the staged baking method all cures before the last are short sets. */
-    private StageKind kind(Design design, int index) {
+    private StageKind kind(Design design, AssemblyTree tree, int index) {
         StageKind given = design.stages().get(index).kind();
-        boolean later = design.stages().subList(index + 1, design.stages().size()).stream()
-                .anyMatch(s -> s.kind() == StageKind.FULL_BAKE);
+        boolean later = tree.wayAfter(index).stream()
+                .anyMatch(after -> design.stages().get(after).kind() == StageKind.FULL_BAKE);
         return rules.bakingMethod() == BakingMethod.STAGED && given == StageKind.FULL_BAKE && later
                 ? StageKind.PART_BAKE
                 : given;
@@ -283,14 +303,13 @@ public final class DesignMeasuring {
      * What heat has to cross: the thickest clay of any part; when a part is raw around one that is raw too, both together, as
      * thick as the outer solid.
      */
-    private static Length thickest(List<MeasuredPart> inOven, int stage, List<Part> all) {
-        return thickest(inOven, measured -> {
+    private static Length thickest(List<MeasuredPart> raw, List<Part> all) {
+        return thickest(raw, measured -> {
             Part part = measured.part();
             Integer around = part.around();
             boolean bothRaw = around != null
-                    && all.get(around).stage() == part.stage()
-                    && all.get(around).core() == null
-                    && part.stage() == stage;
+                    && raw.stream().anyMatch(p -> p.part().equals(all.get(around)))
+                    && all.get(around).core() == null;
             return bothRaw
                     ? part.shape().thickestSection()
                     : measured.thickest().diameter();

@@ -145,7 +145,7 @@ public final class DesignTemplates {
     private Part part(
             String name, ShapeKind kind, List<Double> values, int count, @Nullable Double shell, Placement placement) {
         CoreSpec core = shell == null ? null : new CoreSpec(new Length(shell), Packing.FIRM);
-        return new Part(name, kind.make(values), count, mixId, 0, 0, core, null, placement);
+        return new Part(name, kind.make(values), count, mixId, BuildPoint.START, 0, core, null, placement);
     }
 
     private static Placement up(double up) {
@@ -186,7 +186,8 @@ public final class DesignTemplates {
                 kind,
                 pose,
                 parts,
-                List.of(new Stage("whole", StageKind.FULL_BAKE, false, new Minutes(cored ? 40 : 20))),
+                List.of(Assembly.WHOLE),
+                List.of(new Stage("whole", StageKind.FULL_BAKE, new Minutes(cored ? 40 : 20))),
                 steps,
                 List.of(),
                 checks,
@@ -196,7 +197,7 @@ public final class DesignTemplates {
                 kind == DesignKind.EARRINGS ? Drawn.PAIR : null);
     }
 
-    private static Step step(String name, Station station, double setup, double each, int stage) {
-        return new Step(name, station, new Minutes(setup), new Minutes(each), stage);
+    private static Step step(String name, Station station, double setup, double each, int bake) {
+        return new Step(name, station, new Minutes(setup), new Minutes(each), new BuildPoint(0, bake));
     }
 }

@@ -8,7 +8,7 @@ import java.util.List;
 /**
  * A stage bake as heat goes through it, in an oven that is hot already.
  *
- * @param slowest the part whose middle is warm last
+ * @param slowest the clay whose middle is warm last
  * @param setC temperature of the oven: the low end of the stage's window
  * @param bakingTime that the stage is to have
  * @param heated the slowest part, over that baking time
@@ -20,7 +20,7 @@ import java.util.List;
  * @param bakingMethods what each way of counting gives, and how many minutes of it count
  */
 public record HeatedStage(
-        MeasuredPart slowest,
+        HeatedClay slowest,
         double setC,
         Minutes bakingTime,
         HeatedPiece heated,

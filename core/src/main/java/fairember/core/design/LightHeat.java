@@ -20,16 +20,15 @@ final class LightHeat {
 
     /** A finding for each light mix that is in the oven too long. */
     static List<Advice> advice(Design design, List<MeasuredPart> parts, List<MeasuredStage> stages) {
+        AssemblyTree tree = design.tree();
         Map<String, Double> longest = new LinkedHashMap<>();
         for (MeasuredPart part : parts) {
             if (part.mix().colour().cured().lab().l() >= LIGHT_L) {
+                List<Integer> way = tree.way(part.part().from());
                 double minutes = 0;
                 for (int i = 0; i < stages.size(); i++) {
-                    boolean in = stages.get(i).stage().loose()
-                            ? part.part().stage() == i
-                            : part.part().stage() <= i;
                     BakeNeed need = stages.get(i).need();
-                    minutes += in ? need.bakingTime().min() : 0;
+                    minutes += way.contains(i) ? need.bakingTime().min() : 0;
                 }
                 longest.merge(part.mix().mix().name(), minutes, Math::max);
             }

@@ -2,6 +2,7 @@ package fairember.core.design;
 
 import fairember.core.advice.Advice;
 import fairember.core.bake.BakeNeed;
+import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
 import fairember.core.shape.Box;
 import java.util.ArrayList;
@@ -15,8 +16,11 @@ import org.jspecify.annotations.Nullable;
  * @param need of the oven
  * @param solidBakingTime minutes it would take if no part had a core
  * @param unit box of one thing on the tray
- * @param unitsEach things on the tray for one design: 1, or the loose parts of the stage
+ * @param unitsEach things on the tray for one design: 1, or the parts of a set of separate ones
  * @param heat what heat has to say of it; null when it cures nothing
+ * @param lump the raw parts that are thicker together than any of them alone, or null
+ * @param contents what is in it
+ * @param mass of all that is in it, for one design
  * @param advice what the rules say of the inserts in it, and, in the last, of light clay in all of them
  */
 public record MeasuredStage(
@@ -26,15 +30,22 @@ public record MeasuredStage(
         Box unit,
         int unitsEach,
         @Nullable StageHeat heat,
+        @Nullable OneLump lump,
+        List<Content> contents,
+        Mass mass,
         List<Advice> advice) {
     public MeasuredStage {
+        contents = List.copyOf(contents);
         advice = List.copyOf(advice);
     }
+
+    /** A part that is in the oven, and whether it has had a full bake before. */
+    public record Content(String part, boolean cured) {}
 
     /** The same with more advice. */
     MeasuredStage and(List<Advice> more) {
         List<Advice> all = new ArrayList<>(advice);
         all.addAll(more);
-        return new MeasuredStage(stage, need, solidBakingTime, unit, unitsEach, heat, all);
+        return new MeasuredStage(stage, need, solidBakingTime, unit, unitsEach, heat, lump, contents, mass, all);
     }
 }

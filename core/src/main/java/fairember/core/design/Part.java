@@ -1,6 +1,7 @@
 package fairember.core.design;
 
 import fairember.core.document.Default;
+import fairember.core.document.Inline;
 import fairember.core.document.Name;
 import fairember.core.document.RefersTo;
 import fairember.core.foilcore.CoreSpec;
@@ -18,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param shape at true size
  * @param count copies in one design, 1 to 200
  * @param mixId the mix it is made of
- * @param stage the first stage bake it goes through, counted from 0
+ * @param from where it is put in: its assembly, and the first of that assembly's bakes it goes through
  * @param spares made for a batch beyond those it needs, 0 to 200
  * @param core the foil core in it, or null when it is solid
  * @param around the part it is built around, counted from 0, or null
@@ -29,7 +30,7 @@ public record Part(
         Solid shape,
         int count,
         @RefersTo("mix") long mixId,
-        int stage,
+        @Inline BuildPoint from,
         @Default("0") int spares,
         @Nullable CoreSpec core,
         @Nullable Integer around,
@@ -57,7 +58,7 @@ public record Part(
 
     /** The same part in another size, with another core or elsewhere. */
     Part with(Solid newSolid, @Nullable CoreSpec newCore, Placement newPlacement) {
-        return new Part(name, newSolid, count, mixId, stage, spares, newCore, around, newPlacement);
+        return new Part(name, newSolid, count, mixId, from, spares, newCore, around, newPlacement);
     }
 
     /** The solid as it is turned. */

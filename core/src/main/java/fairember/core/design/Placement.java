@@ -64,6 +64,18 @@ public record Placement(
                     frontMm + own.frontMm(),
                     upMm - across * Math.sin(lean) + own.upMm() * Math.cos(lean));
         }
+
+        /** The point of the part that comes to lie here: the other way round. */
+        Point3 own(Point3 here) {
+            double lean = Math.toRadians(tiltDeg);
+            double right = here.acrossMm() - acrossMm;
+            double up = here.upMm() - upMm;
+            double across = right * Math.cos(lean) - up * Math.sin(lean);
+            return new Point3(
+                    mirrored ? -across : across,
+                    here.frontMm() - frontMm,
+                    right * Math.sin(lean) + up * Math.cos(lean));
+        }
     }
 
     /** The same lean and arrangement elsewhere. */

@@ -1,32 +1,36 @@
 package fairember.core.design;
 
+import fairember.core.bake.OwnBake;
 import fairember.core.bake.StageKind;
 import fairember.core.document.Default;
 import fairember.core.document.Name;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.quantity.Minutes;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A stage bake in the making of a design.
  *
  * @param name 1 to 60 characters
  * @param kind full cure or short set
- * @param loose whether only the parts of this stage are baked, each on its own, rather than all that is built so far
+ * @param assembly that is baked, counted from 0
  * @param cooling minutes until it can be handled, 0 to 240
  * @param quench whether it is cooled in cold water, rather than slowly in the air
+ * @param own figures of the maker for this bake, or null
  */
 public record Stage(
         @Name String name,
         StageKind kind,
-        boolean loose,
+        @Default("0") int assembly,
         Minutes cooling,
-        @Default("false") boolean quench) {
+        @Default("false") boolean quench,
+        @Nullable OwnBake own) {
     public static final Span COOLING = Span.of("coolingMin", "cooling", 0, 240, "min");
 
-    /** A stage that is cooled slowly. */
-    public Stage(String name, StageKind kind, boolean loose, Minutes cooling) {
-        this(name, kind, loose, cooling, false);
+    /** A bake of the whole piece that is cooled slowly. */
+    public Stage(String name, StageKind kind, Minutes cooling) {
+        this(name, kind, 0, cooling, false, null);
     }
 
     public Stage {

@@ -1,5 +1,6 @@
 package fairember.core.design;
 
+import fairember.core.document.Inline;
 import fairember.core.document.Name;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
@@ -13,9 +14,14 @@ import fairember.core.quantity.Minutes;
  * @param station where it is done; a handwork one
  * @param setup minutes once for the batch, 0 to 480
  * @param each minutes for one design, 0 to 480
- * @param stage the stage bake it must be done before, counted from 0; the number of stages when it comes after the last
+ * @param at the assembly it is done to, and the bake of that assembly it must be done before
  */
-public record Step(@Name String name, Station station, Minutes setup, Minutes each, int stage) {
+public record Step(
+        @Name String name,
+        Station station,
+        Minutes setup,
+        Minutes each,
+        @Inline BuildPoint at) {
     public static final Span SETUP = Span.of("setupMin", "set-up", 0, 480, "min");
     public static final Span EACH = Span.of("eachMin", "minutes per piece", 0, 480, "min");
 

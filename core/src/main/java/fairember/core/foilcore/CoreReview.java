@@ -98,6 +98,24 @@ public final class CoreReview {
                 part));
     }
 
+    /**
+     * What the rules say of raw parts that are one lump, where none of them is too thick alone.
+     *
+     * @param parts that it is of, in words
+     * @param alone the thickest of them by itself
+     */
+    public static List<Advice> ofLump(String about, String parts, Length thickest, Length alone, Length greatest) {
+        if (thickest.compareTo(greatest) <= 0 || alone.compareTo(greatest) > 0) {
+            return List.of();
+        }
+        return List.of(Advice.stop(
+                "lump-thick",
+                "%s: %s are raw and together %s thick, over %s, the thickest section this clay cures through."
+                        .formatted(about, parts, mm(thickest), mm(greatest)),
+                "Bake one of them first, or give it a foil core.",
+                about));
+    }
+
     private static String mm(Length length) {
         return Figures.show(Math.round(length.mm() * 10) / 10.0, "mm");
     }

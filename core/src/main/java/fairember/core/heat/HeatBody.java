@@ -51,6 +51,11 @@ public record HeatBody(Length reach, double narrowing, Length within, Mass core,
         return new HeatBody(whole.reach, whole.narrowing, new Length(within), foil, whole.area);
     }
 
+    /** A body of the same kind, of clay all through, as thick as this. */
+    public HeatBody thick(Length thickest) {
+        return new HeatBody(new Length(thickest.mm() / 2), narrowing, Length.ZERO, Mass.ZERO, area);
+    }
+
     private static double mu(Solid solid, double t) {
         return switch (solid.kind()) {
             case BALL -> 3;

@@ -30,6 +30,11 @@ public record Span(String field, String label, double low, double high, String u
         return new Span(otherField, label, low, high, unit, whole);
     }
 
+    /** The same in other words. */
+    public Span called(String otherLabel) {
+        return new Span(field, otherLabel, low, high, unit, whole);
+    }
+
     /**
      * Gives the value back when it may be taken.
      *

@@ -16,6 +16,10 @@ public record Length(double mm) implements Comparable<Length> {
         return new Length(mm + other.mm);
     }
 
+    public Length greatest(Length other) {
+        return compareTo(other) < 0 ? other : this;
+    }
+
     public Length times(double factor) {
         return new Length(mm * factor);
     }

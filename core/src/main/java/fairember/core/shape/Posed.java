@@ -45,6 +45,19 @@ public record Posed(Solid solid, Facing facing) {
         };
     }
 
+    /** The place of the upright solid that comes to lie here: the other way round. */
+    public Point3 upright(Point3 here) {
+        double a = here.acrossMm();
+        double f = here.frontMm();
+        double u = here.upMm();
+        return switch (facing) {
+            case UP -> here;
+            case DOWN -> new Point3(-a, f, h() - u);
+            case FRONT -> new Point3(a, d() / 2 - u, f + h() / 2);
+            case ACROSS -> new Point3(w() / 2 - u, f, a + h() / 2);
+        };
+    }
+
     public Point3 centroid() {
         return turned(solid.centroid());
     }

@@ -47,6 +47,7 @@ import java.util.Set;
  * @param scaleStep smallest step of the scale
  * @param makers at work at once, 1 or 2
  * @param byHeat whether a bake is longer where the heat needs it to reach the middle
+ * @param paint minutes that set paint on cured clay
  */
 public record Settings(
         @Name String name,
@@ -73,7 +74,8 @@ public record Settings(
         @Default("0") Mass machine,
         @Default("0.1") Mass scaleStep,
         @Default("1") int makers,
-        @Default("false") boolean byHeat) {
+        @Default("false") boolean byHeat,
+        @Default("10") Minutes paint) {
     static final Span HOUR = Rates.HOUR;
     static final Span KWH = Rates.KWH;
     static final Span WASTE = Rates.WASTE;
@@ -81,6 +83,7 @@ public record Settings(
     static final Span STEP = Rates.STEP;
     static final Span LONG_AND_LOW = BakeRules.LONG_AND_LOW;
     static final Span PART_BAKE = BakeRules.PART_BAKE;
+    static final Span PAINT = BakeRules.PAINT;
     static final Span FOIL = FoilRoll.THICKNESS;
     static final Span FOIL_WIDTH = FoilRoll.WIDTH;
     static final Span FOIL_LENGTH = FoilRoll.LENGTH;
@@ -126,7 +129,7 @@ public record Settings(
 
     /** How the studio bakes. */
     public BakeRules rules() {
-        return new BakeRules(bakingMethod, longAndLow, partBake, byHeat);
+        return new BakeRules(bakingMethod, longAndLow, partBake, paint, byHeat);
     }
 
     /** When somebody is there. */

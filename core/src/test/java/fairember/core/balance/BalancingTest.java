@@ -8,6 +8,8 @@ import fairember.core.advice.Advice;
 import fairember.core.bake.StageKind;
 import fairember.core.design.Armature;
 import fairember.core.design.Arrangement;
+import fairember.core.design.Assembly;
+import fairember.core.design.BuildPoint;
 import fairember.core.design.Design;
 import fairember.core.design.DesignKind;
 import fairember.core.design.Drawn;
@@ -33,7 +35,7 @@ public class BalancingTest {
     private static Part part(ShapeKind kind, List<Double> mm, int count, Double shell, double x, double z) {
         Placement at = new Placement(x, z, 0, 0, Arrangement.MIRRORED, Facing.UP);
         Part made = Samples.part("P" + kind + z, kind.make(mm), count, Samples.CHALK, 0, shell);
-        return new Part(made.name(), made.shape(), count, made.mixId(), 0, 0, made.core(), null, at);
+        return new Part(made.name(), made.shape(), count, made.mixId(), BuildPoint.START, 0, made.core(), null, at);
     }
 
     private static Balance of(DesignKind kind, Pose pose, Armature armature, Part... parts) {
@@ -41,7 +43,7 @@ public class BalancingTest {
     }
 
     private static Balance of(DesignKind kind, Pose pose, Armature armature, @Nullable Drawn drawn, List<Part> parts) {
-        Stage whole = new Stage("whole", StageKind.FULL_BAKE, false, new Minutes(20));
+        Stage whole = new Stage("whole", StageKind.FULL_BAKE, new Minutes(20));
         Design design = new Design(
                 1,
                 "It",
@@ -49,6 +51,7 @@ public class BalancingTest {
                 kind,
                 pose,
                 parts,
+                List.of(Assembly.WHOLE),
                 List.of(whole),
                 List.of(),
                 List.of(),
@@ -122,7 +125,7 @@ public class BalancingTest {
             ShapeKind kind, List<Double> mm, Facing facing, double inside, double above) {
         Placement at = new Placement(3, 7, -2, 0, Arrangement.MIRRORED, facing);
         Part made = Samples.part("P", kind.make(mm), 1, Samples.CHALK, 0, null);
-        Standing standing = standing(new Part("P", made.shape(), 1, made.mixId(), 0, 0, null, null, at))
+        Standing standing = standing(new Part("P", made.shape(), 1, made.mixId(), BuildPoint.START, 0, null, null, at))
                 .standing();
         assertThat(standing.insideMm()).isCloseTo(inside, within(0.001 * inside));
         assertThat(standing.aboveMm()).isCloseTo(above, within(0.001 * above));
@@ -134,7 +137,8 @@ public class BalancingTest {
     public void severalBallFeetStandOnAllBetweenTheirSpots() {
         Placement ring = new Placement(20, 0, 0, 0, Arrangement.RING, Facing.UP);
         Part feet = Samples.part("Foot", ShapeKind.BALL.make(List.of(12.0)), 3, Samples.CHALK, 0, null);
-        Standing standing = standing(new Part("Foot", feet.shape(), 3, feet.mixId(), 0, 0, null, null, ring))
+        Standing standing = standing(
+                        new Part("Foot", feet.shape(), 3, feet.mixId(), BuildPoint.START, 0, null, null, ring))
                 .standing();
         assertThat(standing.insideMm()).isCloseTo(10 + Math.sqrt(0.5 * 11.5), within(0.001));
         Part plate = part(ShapeKind.BLOCK, List.of(10.0, 10.0, 2.0), 1, null, 0, 0);
@@ -293,7 +297,8 @@ public class BalancingTest {
     public void aNestedPartIsWeighedWithoutWhatIsInsideIt() {
         Part inner = part(ShapeKind.BLOCK, List.of(10.0, 10.0, 10.0), 1, null, 0, 2);
         Part given = part(ShapeKind.BLOCK, List.of(20.0, 20.0, 20.0), 1, null, 0, 0);
-        Part outer = new Part("Outer", given.shape(), 1, given.mixId(), 0, 0, null, 0, given.placement());
+        Part outer =
+                new Part("Outer", given.shape(), 1, given.mixId(), BuildPoint.START, 0, null, 0, given.placement());
         Balance balance = standing(inner, outer);
         assertThat(balance.mass().g()).isCloseTo(16, within(1e-9));
         Weight between = balance.weights().get(1);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Samples;
 import fairember.core.design.Arrangement;
+import fairember.core.design.BuildPoint;
 import fairember.core.design.Design;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Part;
@@ -84,7 +85,15 @@ public class RandomBalancesTest {
         Design solid = RandomDesigns.each(
                 design,
                 part -> new Part(
-                        part.name(), part.shape(), part.count(), part.mixId(), 0, 0, null, null, part.placement()));
+                        part.name(),
+                        part.shape(),
+                        part.count(),
+                        part.mixId(),
+                        BuildPoint.START,
+                        0,
+                        null,
+                        null,
+                        part.placement()));
         Balance balance = of(solid);
         List<Point3> middles = new ArrayList<>();
         for (Part part : solid.parts()) {
@@ -121,12 +130,12 @@ public class RandomBalancesTest {
             Placement p = part.placement();
             Placement ringed = new Placement(p.acrossMm(), p.upMm(), p.frontMm(), 0, Arrangement.RING, p.facing());
             double own = part.posed().centroid().acrossMm();
-            Part ring = new Part("Ring", part.shape(), 5, 1, 0, 0, null, null, ringed);
+            Part ring = new Part("Ring", part.shape(), 5, 1, BuildPoint.START, 0, null, null, ringed);
             assertThat(of(RandomDesigns.made(List.of(ring))).centre().acrossMm())
                     .isCloseTo(own, within(1e-6));
             Placement mirrored =
                     new Placement(p.acrossMm(), p.upMm(), p.frontMm(), p.tiltDeg(), Arrangement.MIRRORED, p.facing());
-            Part pair = new Part("Pair", part.shape(), 2, 1, 0, 0, null, null, mirrored);
+            Part pair = new Part("Pair", part.shape(), 2, 1, BuildPoint.START, 0, null, null, mirrored);
             assertThat(of(RandomDesigns.made(List.of(pair))).centre().acrossMm())
                     .isCloseTo(0, within(1e-6));
         }

@@ -3,7 +3,9 @@ package fairember.core.batch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.core.Samples;
+import fairember.core.design.AssemblyTree;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.design.RandomTrees;
 import fairember.core.design.Step;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
@@ -45,8 +47,11 @@ public class RandomBenchesTest {
 
     /** Steps and bakes done as far as they can be, never more of a later one than of the one before. */
     private static Job job(JobKey key, SplittableRandom random) {
-        boolean seal = random.nextInt(4) > 0;
         int designs = 1 + random.nextInt(30);
+        if (random.nextInt(3) == 0) {
+            return new Job(key, Samples.measured(RandomTrees.design(random)), designs);
+        }
+        boolean seal = random.nextInt(4) > 0;
         if (random.nextBoolean()) {
             return new Job(key, seal ? SEAL : AIR, designs);
         }
@@ -195,6 +200,7 @@ public class RandomBenchesTest {
     private static void order(Job job, BatchSchedule schedule, Workshop bench) {
         LocalDateTime begins = bench.begins().getOrDefault(job.key(), LocalDateTime.MIN);
         List<BatchSchedule.HandsTask> own = tasks(job, schedule);
+        AssemblyTree tree = job.design().design().tree();
         own.forEach(t -> assertThat(t.begin()).isAfterOrEqualTo(begins));
         for (int stage = 0; stage < job.design().stages().size(); stage++) {
             int at = stage;
@@ -206,12 +212,13 @@ public class RandomBenchesTest {
             for (BatchSchedule.TimedLoad load : loads) {
                 assertThat(load.in()).isAfterOrEqualTo(begins);
                 own.stream()
-                        .filter(t -> t.step().stage() == at)
+                        .filter(t -> tree.feeding(at).contains(t.step().at()))
                         .forEach(t -> assertThat(t.end()).isBeforeOrEqualTo(load.in()));
                 own.stream()
-                        .filter(t -> t.step().stage() > at)
+                        .filter(t -> tree.follows(t.step().at(), at))
                         .forEach(t -> assertThat(t.begin())
                                 .isAfterOrEqualTo(load.out()
+                                        .minusSeconds(1) // Times are rounded to seconds.
                                         .plusSeconds(Math.round(60
                                                 * job.design()
                                                         .stages()
@@ -224,10 +231,11 @@ public class RandomBenchesTest {
         for (BatchSchedule.Drying drying : schedule.dryings()) {
             if (drying.job() == job) {
                 own.stream()
-                        .filter(t -> t.step().stage() == drying.stage())
+                        .filter(t ->
+                                tree.feeding(drying.stage()).contains(t.step().at()))
                         .forEach(t -> assertThat(t.end()).isBeforeOrEqualTo(drying.from()));
                 own.stream()
-                        .filter(t -> t.step().stage() > drying.stage())
+                        .filter(t -> tree.follows(t.step().at(), drying.stage()))
                         .forEach(t -> assertThat(t.begin()).isAfterOrEqualTo(drying.to()));
             }
         }

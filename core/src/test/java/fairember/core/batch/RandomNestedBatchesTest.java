@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Samples;
+import fairember.core.bake.StageKind;
 import fairember.core.colour.Effect;
 import fairember.core.design.Armature;
 import fairember.core.design.Design;
@@ -13,11 +14,13 @@ import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Palette;
 import fairember.core.design.Part;
 import fairember.core.design.Pose;
+import fairember.core.design.Stage;
 import fairember.core.mix.Inclusion;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixWaste;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import fairember.core.quantity.Share;
 import fairember.core.shape.Ball;
@@ -82,7 +85,7 @@ public class RandomNestedBatchesTest {
                 DesignKind.CHARM,
                 Pose.STANDS,
                 parts,
-                Samples.seal().stages(),
+                List.of(new Stage("whole", StageKind.FULL_BAKE, new Minutes(30))),
                 List.of(),
                 List.of(),
                 List.of(),

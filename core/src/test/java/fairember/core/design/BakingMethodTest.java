@@ -23,7 +23,7 @@ public class BakingMethodTest {
         Design seal = Samples.seal();
         List<Stage> stages = new ArrayList<>(seal.stages());
         for (StageKind kind : more) {
-            stages.add(new Stage("more " + stages.size(), kind, false, new Minutes(10), true));
+            stages.add(new Stage("more " + stages.size(), kind, 0, new Minutes(10), true, null));
         }
         Design schooled = new Design(
                 seal.id(),
@@ -32,6 +32,7 @@ public class BakingMethodTest {
                 seal.kind(),
                 seal.pose(),
                 seal.parts(),
+                seal.assemblies(),
                 stages,
                 seal.steps(),
                 seal.fittings(),

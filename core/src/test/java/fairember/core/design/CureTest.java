@@ -19,7 +19,8 @@ import org.testng.annotations.Test;
 
 /** What cures and for how long: the packet says, the heat has to agree, and only raw clay is counted. */
 public class CureTest {
-    private static final BakeRules BY_HEAT = new BakeRules(BakingMethod.PACKET, new Minutes(60), new Minutes(10), true);
+    private static final BakeRules BY_HEAT =
+            new BakeRules(BakingMethod.PACKET, new Minutes(60), new Minutes(10), new Minutes(10), true);
 
     private static MeasuredDesign of(BakeRules rules, List<Stage> stages, Part... parts) {
         Design design = new Design(
@@ -40,7 +41,7 @@ public class CureTest {
 
     private static List<Stage> bakes(StageKind... kinds) {
         return Arrays.stream(kinds)
-                .map(kind -> new Stage("bake " + kind, kind, false, new Minutes(20)))
+                .map(kind -> new Stage("bake " + kind, kind, new Minutes(20)))
                 .toList();
     }
 

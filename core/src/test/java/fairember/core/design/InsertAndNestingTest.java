@@ -46,7 +46,7 @@ public class InsertAndNestingTest {
                 DesignKind.TOPPER,
                 Pose.STANDS,
                 List.of(parts),
-                List.of(new Stage("whole", StageKind.FULL_BAKE, false, new Minutes(20))),
+                List.of(new Stage("whole", StageKind.FULL_BAKE, new Minutes(20))),
                 List.of(),
                 List.of(),
                 List.of("Own line"),
@@ -101,7 +101,7 @@ public class InsertAndNestingTest {
     private static Part block(String name, double a, double up, Integer around) {
         Solid solid = new Block(new Length(a), new Length(a), new Length(a));
         Placement at = new Placement(0, up, 0, 0, Arrangement.MIRRORED, Facing.UP);
-        return new Part(name, solid, 1, Samples.CHALK.id(), 0, 0, null, around, at);
+        return new Part(name, solid, 1, Samples.CHALK.id(), BuildPoint.START, 0, null, around, at);
     }
 
     /** A cube of 10 in one of 16, three all round: 3096 mm³ between, as thick as a corner of three, 6·√3/(1 + √3). */

@@ -28,7 +28,7 @@ public final class RandomDesigns {
     }
 
     public static Design made(List<Part> parts) {
-        Stage whole = new Stage("whole", StageKind.FULL_BAKE, false, new Minutes(20));
+        Stage whole = new Stage("whole", StageKind.FULL_BAKE, new Minutes(20));
         return new Design(
                 1,
                 "Design",
@@ -57,7 +57,8 @@ public final class RandomDesigns {
                 random.nextBoolean() ? 0 : random.nextDouble(-90, 90),
                 Arrangement.values()[random.nextInt(Arrangement.values().length)],
                 Facing.values()[random.nextInt(Facing.values().length)]);
-        return new Part(name, solid, random.nextInt(1, 5), random.nextInt(1, 3), 0, 0, core, null, placement);
+        return new Part(
+                name, solid, random.nextInt(1, 5), random.nextInt(1, 3), BuildPoint.START, 0, core, null, placement);
     }
 
     /** The same design with every part changed. */
