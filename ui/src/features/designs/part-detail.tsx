@@ -126,8 +126,10 @@ const placeFields = [
   { field: 'tiltDeg', words: 'tilt' },
 ] as const;
 
-function PlaceFields({ part, index, errors, onChange, onSettle }: Props) {
+function PlaceFields({ part, index, measured, errors, onChange, onSettle }: Props) {
   const limits = useLimits();
+  const spacing = part.placement.spacingMm ?? 0;
+  const box = measured?.box;
   const set = (change: Partial<Part['placement']>) =>
     onChange((p) => ({ ...p, placement: { ...p.placement, ...change } }));
   return (
@@ -156,8 +158,24 @@ function PlaceFields({ part, index, errors, onChange, onSettle }: Props) {
           label="Arrangement of the copies"
           value={part.placement.arrangement}
           options={choicesOf(limits, 'arrangement')}
-          onChange={(arrangement) => set({ arrangement: arrangement as Part['placement']['arrangement'] })}
+          onChange={(arrangement) =>
+            set({
+              arrangement: arrangement as Part['placement']['arrangement'],
+              spacingMm: spacing > 0 ? spacing : Math.ceil(Math.max(box?.widthMm ?? 10, box?.heightMm ?? 10)),
+            })
+          }
           className="text-note"
+        />
+      )}
+      {part.count > 1 && ['ROW', 'COLUMN'].includes(part.placement.arrangement) && (
+        <InlineNumber
+          of={part.name}
+          words="spacing"
+          value={spacing}
+          span={spanOf(limits, 'placement', 'spacingMm')}
+          error={errorAt(errors, `parts[${index}].placement.spacingMm`)}
+          onChange={(spacingMm) => set({ spacingMm })}
+          onSettle={onSettle}
         />
       )}
     </div>

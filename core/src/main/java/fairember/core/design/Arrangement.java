@@ -5,7 +5,11 @@ public enum Arrangement {
     /** Left and right of the middle by turns, mirrored. */
     MIRRORED("mirrored pair"),
     /** Evenly around the upright axis. */
-    RING("ring around");
+    RING("ring around"),
+    /** Side by side, from left to right. */
+    ROW("row across"),
+    /** One above the other. */
+    COLUMN("column upwards");
 
     private final String label;
 

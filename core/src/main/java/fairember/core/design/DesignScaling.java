@@ -80,7 +80,7 @@ public final class DesignScaling {
     private ScaledDesign whole() {
         Gathering gathering = new Gathering();
         List<Supplier<Part>> suppliers = design.parts().stream()
-                .<Supplier<Part>>map(part -> () -> scaled(part, moved(part.placement())))
+                .<Supplier<Part>>map(part -> () -> scaled(part, part.placement().times(factor)))
                 .toList();
         List<Part> parts = gathering.all("parts", suppliers);
         List<Supplier<Wire>> wires = design.armature().wires().stream()
@@ -117,10 +117,6 @@ public final class DesignScaling {
             }
         }
         return new ScaledDesign(design.with(parts, design.armature()), factor, stays);
-    }
-
-    private Placement moved(Placement p) {
-        return p.at(p.acrossMm() * factor, p.upMm() * factor, p.frontMm() * factor);
     }
 
     private Part scaled(Part part, Placement placement) {

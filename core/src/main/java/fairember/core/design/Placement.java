@@ -17,6 +17,7 @@ import java.util.List;
  * @param tiltDeg lean in the plane of the front view, degrees clockwise, −180 to 180
  * @param arrangement of the copies when there are several
  * @param facing which way its top points
+ * @param spacingMm from each copy in a row to the next, mm, 0 to 200
  */
 public record Placement(
         double acrossMm,
@@ -24,12 +25,20 @@ public record Placement(
         double frontMm,
         double tiltDeg,
         Arrangement arrangement,
-        @Default("UP") Facing facing) {
+        @Default("UP") Facing facing,
+        @Default("0") double spacingMm) {
     public static final Span ACROSS = Span.of("acrossMm", "across from the middle", -400, 400, "mm");
     public static final Span UP = Span.of("upMm", "height of its base", -50, 400, "mm");
     public static final Span FRONT = Span.of("frontMm", "to the front", -400, 400, "mm");
     public static final Span TILT = Span.of("tiltDeg", "tilt", -180, 180, "°");
+    public static final Span SPACING = Span.of("spacingMm", "spacing", 0, 200, "mm");
     public static final Placement MIDDLE = new Placement(0, 0, 0, 0, Arrangement.MIRRORED, Facing.UP);
+
+    /** A place of copies that are in no row. */
+    public Placement(
+            double acrossMm, double upMm, double frontMm, double tiltDeg, Arrangement arrangement, Facing facing) {
+        this(acrossMm, upMm, frontMm, tiltDeg, arrangement, facing, 0);
+    }
 
     /**
      * A place within reach.
@@ -42,6 +51,7 @@ public record Placement(
         gathering.within(UP, upMm);
         gathering.within(FRONT, frontMm);
         gathering.within(TILT, tiltDeg);
+        gathering.within(SPACING, spacingMm);
         gathering.orRefuse();
     }
 
@@ -80,14 +90,27 @@ public record Placement(
 
     /** The same lean and arrangement elsewhere. */
     Placement at(double across, double up, double front) {
-        return new Placement(across, up, front, tiltDeg, arrangement, facing);
+        return new Placement(across, up, front, tiltDeg, arrangement, facing, spacingMm);
     }
 
-    /** The spots of {@code count} copies; every one the same height. */
+    /** The whole arrangement larger or smaller. */
+    Placement times(double factor) {
+        return new Placement(
+                acrossMm * factor, upMm * factor, frontMm * factor, tiltDeg, arrangement, facing, spacingMm * factor);
+    }
+
+    /** The spots of {@code count} copies; every one the same height, but for a column. A row has its middle at the place. */
     public List<Spot> spots(int count) {
         List<Spot> spots = new ArrayList<>();
         for (int k = 0; k < count; k++) {
-            spots.add(arrangement == Arrangement.RING ? ringed(k, count) : mirrored(k));
+            spots.add(
+                    switch (arrangement) {
+                        case MIRRORED -> mirrored(k);
+                        case RING -> ringed(k, count);
+                        case ROW ->
+                            new Spot(acrossMm + (k - (count - 1) / 2.0) * spacingMm, upMm, frontMm, tiltDeg, false);
+                        case COLUMN -> new Spot(acrossMm, upMm + k * spacingMm, frontMm, tiltDeg, false);
+                    });
         }
         return spots;
     }

@@ -40,6 +40,17 @@ public class PlacementTest {
         }
     }
 
+    /** Five in a row 8 apart reach 16 to each side of their middle; a column begins at its place. */
+    @Test
+    public void aRowAndAColumnAreEvenlySpaced() {
+        assertThat(new Placement(3, 2, 0, 0, Arrangement.ROW, Facing.UP, 8).spots(5))
+                .extracting(Placement.Spot::acrossMm)
+                .containsExactly(-13.0, -5.0, 3.0, 11.0, 19.0);
+        assertThat(new Placement(3, 2, 0, 0, Arrangement.COLUMN, Facing.UP, 8).spots(3))
+                .extracting(Placement.Spot::upMm)
+                .containsExactly(2.0, 10.0, 18.0);
+    }
+
     @Test
     public void aPlaceOutOfReachIsRefusedForEachOfItsMeasures() {
         assertThat(Refusals.of(() -> new Placement(500, -60, Double.NaN, 181, Arrangement.RING, Facing.UP)))
