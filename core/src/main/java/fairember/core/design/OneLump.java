@@ -294,7 +294,7 @@ public record OneLump(Length thickest, Length within, List<String> parts) {
             double[] at = {x, y, z};
             double[] best = at.clone();
             double clear = 0;
-            for (int step = 0; step < STEPS; step++) {
+            for (int step = 0; step < STEPS && edge.length > 0; step++) {
                 int nearest = nearest(at, edge);
                 double far = Math.sqrt(squared(at, edge, nearest));
                 if (far > clear) {
