@@ -6,6 +6,7 @@ const firstSizes: Record<string, number> = {
   heightMm: 10,
   topMm: 12,
   widestAtMm: 10,
+  pressedMm: 3,
   tubeMm: 5,
   cordMm: 3,
   windingMm: 16,

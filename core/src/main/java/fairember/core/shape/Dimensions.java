@@ -13,6 +13,7 @@ final class Dimensions {
     static final Span BOTTOM = Span.of("bottomMm", "bottom diameter", 0, 400, "mm");
     static final Span TOP = Span.of("topMm", "top diameter", 0, 400, "mm");
     static final Span WIDEST_AT = Span.of("widestAtMm", "height of its widest point", 0.25, 200, "mm");
+    static final Span PRESSED = Span.of("pressedMm", "pressed flat by", 0.1, 200, "mm");
     static final Span OUTER = Span.of("outerMm", "outer diameter", 1, 400, "mm");
     static final Span TUBE = Span.of("tubeMm", "tube", 0.5, 200, "mm");
     static final Span CORD_THICK = Span.of("cordMm", "cord", 0.3, 50, "mm");

@@ -24,6 +24,16 @@ public enum ShapeKind {
             Takes.CORE,
             List.of(dim("d", DIAMETER), dim("L", LENGTH), dim("q", WIDEST_AT)),
             d -> new Egg(d.mm(0), d.mm(1), d.mm(2))),
+    FLAT_BALL(
+            "ball, pressed flat",
+            Takes.NONE,
+            List.of(dim("d", DIAMETER), dim("p", PRESSED)),
+            d -> Flattened.ball(d.mm(0), d.mm(1))),
+    FLAT_EGG(
+            "egg, pressed flat",
+            Takes.NONE,
+            List.of(dim("d", DIAMETER), dim("L", LENGTH), dim("q", WIDEST_AT), dim("p", PRESSED)),
+            d -> flatEgg(new Egg(d.mm(0), d.mm(1), d.mm(2)), d.mm(3))),
     TEARDROP(
             "teardrop", Takes.CORE, List.of(dim("d", DIAMETER), dim("L", LENGTH)), d -> new Teardrop(d.mm(0), d.mm(1))),
     ROD("rod", Takes.FLOORED_CORE, List.of(dim("d", DIAMETER), dim("L", LENGTH)), d -> new Rod(d.mm(0), d.mm(1))),
@@ -116,6 +126,10 @@ public enum ShapeKind {
      * @param span its name, words, range and unit
      */
     public record Dimension(String symbol, Span span) {}
+
+    private static Solid flatEgg(Egg whole, Length pressed) {
+        return new Flattened(FLAT_EGG, whole, pressed);
+    }
 
     private static Dimension dim(String symbol, Span span) {
         return new Dimension(symbol, span);

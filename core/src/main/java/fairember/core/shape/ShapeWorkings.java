@@ -52,6 +52,7 @@ public final class ShapeWorkings {
                 case RING -> new Sums("π²·(D − d)·d²/4", "π²·(D − d)·d", "d");
                 case ELLIPSOID -> ellipsoid((Ellipsoid) solid, steps);
                 case EGG -> egg((Egg) solid, steps);
+                case FLAT_BALL, FLAT_EGG -> flattened((Flattened) solid, steps);
                 case TEARDROP -> teardrop((Teardrop) solid, steps);
                 case CUT_OUT -> cutOut((CutOut) solid, steps);
                 case CORD, COIL, SPIRAL, TWIST -> strand((Strand) solid, steps);
@@ -82,6 +83,20 @@ public final class ShapeWorkings {
             double middle = egg.thickest().middle().upMm();
             steps.given("u", "height of the middle of the largest ball", middle, "mm", Source.WORKED);
             return new Sums("π·d²·L/6", "A1 + A2", "min(d, 2·u)");
+        }
+
+        private static Sums flattened(Flattened flat, Workings.Steps steps) {
+            Egg whole = flat.whole();
+            boolean ball = flat.kind() == ShapeKind.FLAT_BALL;
+            String q = ball ? "(d/2)" : "q";
+            double away = whole.volume().mm3() - flat.volume().mm3();
+            steps.worked("f", "diameter of the foot", flat.foot().mm(), "mm", "d·√(2·%1$s·p − p²)/%1$s".formatted(q));
+            steps.worked("v", "clay pressed away", away, "mm³", "π·d²·p²·(3·%1$s − p)/(12·%1$s²)".formatted(q));
+            steps.given("W", "surface before it is pressed", whole.surface().mm2(), "mm²", Source.WORKED);
+            steps.given("Z", "side that is pressed away", flat.sideAway(), "mm²", Source.WORKED);
+            double middle = flat.thickest().diameter().mm() / 2;
+            steps.given("u", "radius of the largest ball", middle, "mm", Source.WORKED);
+            return new Sums("π·d²·%s/6 − v".formatted(ball ? "d" : "L"), "W − Z + π·f²/4", "2·u");
         }
 
         private static Sums teardrop(Teardrop drop, Workings.Steps steps) {

@@ -3,7 +3,8 @@ package fairember.core.shape;
 import java.util.List;
 
 /** A solid of revolution about the upright axis. */
-public sealed interface Turned extends Solid permits Ball, Egg, Rod, Capsule, Cone, Frustum, Teardrop, Dome, Cap, Disc {
+public sealed interface Turned extends Solid
+        permits Ball, Egg, Flattened, Rod, Capsule, Cone, Frustum, Teardrop, Dome, Cap, Disc {
     /** The right half of the section, from the axis at the base to the axis at the top; across is the radius. */
     List<Outline.Point> profile();
 

@@ -26,6 +26,8 @@ public final class Shapes {
                     case BALL, DOME -> List.of(a);
                     case ELLIPSOID, FRUSTUM, BLOCK -> List.of(a, b, c);
                     case EGG -> List.of(a, b, b * share);
+                    case FLAT_BALL -> List.of(a, a * share * 0.8);
+                    case FLAT_EGG -> List.of(a, b, b * share, b * share * (1 - share));
                     case TEARDROP -> List.of(a, a * (1 + share));
                     case CAPSULE -> List.of(a, a + b);
                     case ROD, CONE -> List.of(a, b);
@@ -56,6 +58,8 @@ public final class Shapes {
         return switch (solid.kind()) {
             case BALL -> new Ball(mm.get(0));
             case EGG -> new Egg(mm.get(0), mm.get(1), mm.get(2));
+            case FLAT_BALL -> Flattened.ball(mm.get(0), mm.get(1));
+            case FLAT_EGG -> new Flattened(ShapeKind.FLAT_EGG, new Egg(mm.get(0), mm.get(1), mm.get(2)), mm.get(3));
             case ROD -> new Rod(mm.get(0), mm.get(1));
             case CAPSULE -> new Capsule(mm.get(0), mm.get(1));
             case CONE -> new Cone(mm.get(0), mm.get(1));

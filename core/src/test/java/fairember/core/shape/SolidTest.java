@@ -35,6 +35,11 @@ public class SolidTest {
             {ShapeKind.EGG, List.of(20.0, 30.0, 10.0), 2000 * pi, 200 * pi + 1073.92177, 20.0, 10 + 3 * 10 / 8.0},
             // r 10, q 5, p 7: no ball is larger than the egg is high.
             {ShapeKind.EGG, List.of(20.0, 12.0, 5.0), 800 * pi, 433.59414 + 507.20899, 12.0, 5 + 3 * 2 / 8.0},
+            // R 10 pressed by 4: h 16, V = πh²(3R − h)/3, A = 2πRh + πf²/4 with f 16; centre (h − R) + 3·4²/(4·14)
+            // above the foot.
+            {ShapeKind.FLAT_BALL, List.of(20.0, 4.0), 3584 * pi / 3, 384 * pi, 16.0, 6 + 3 * 16 / 56.0},
+            // The same stretched upwards three times: V three times as large; a ball of 20 still fits.
+            {ShapeKind.FLAT_EGG, List.of(20.0, 60.0, 30.0, 12.0), 3584 * pi, 2813.1134, 20.0, 3 * (6 + 3 * 16 / 56.0)},
             {ShapeKind.ROD, List.of(8.0, 20.0), 320 * pi, 192 * pi, 8.0, 10.0},
             {ShapeKind.CAPSULE, List.of(8.0, 20.0), 192 * pi + 256 * pi / 3, 160 * pi, 8.0, 10.0},
             // r 6, D 12: point 24 above the ball's far side less 6; centroid 6 + 6²/48 past the ball's middle.
