@@ -79,6 +79,7 @@ const adviceHere = [
   'insert-ceiling',
   'air-and-oven',
   'own-outside',
+  'lump-thick',
   'never-cured',
   'cold-raw',
   'joint-cured',
@@ -139,6 +140,12 @@ function StageNeed({ title, stage, heated, quench }: NeedProps) {
         <p className="text-note text-soft">
           Without its cores: {minutes(stage.solidBakingMin)}. The cores save{' '}
           {minutes(stage.solidBakingMin - stage.bakingMin)}.
+        </p>
+      )}
+      {stage.lump && (
+        <p className="text-note">
+          {stage.lump.parts} are raw together: {mm(stage.lump.thickestMm)} mm thick, give or take{' '}
+          {mm(stage.lump.withinMm)} mm.
         </p>
       )}
       <p className="text-note text-soft">

@@ -160,6 +160,7 @@ function Baking({ settings }: { settings: Draft<Settings> }) {
       </FieldLine>
       <Amount settings={settings} field="longAndLowMin" />
       <Amount settings={settings} field="partBakeMin" />
+      <Amount settings={settings} field="paintMin" />
       <Check
         label="bake longer when heat needs more time to reach the middle"
         on={settings.form.byHeat ?? false}

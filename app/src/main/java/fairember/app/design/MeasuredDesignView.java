@@ -9,6 +9,7 @@ import fairember.core.balance.Balancing;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredInsert;
 import fairember.core.design.MeasuredStage;
+import fairember.core.design.OneLump;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
@@ -51,6 +52,7 @@ public record MeasuredDesignView(
             MeasuredPartView.BoxView unit,
             double massG,
             List<ContentView> contents,
+            @Nullable RawTogetherView lump,
             WorkingsView workings) {
         static MeasuredStageView of(MeasuredStage measured) {
             BakeNeed need = measured.need();
@@ -68,7 +70,18 @@ public record MeasuredDesignView(
                     MeasuredPartView.BoxView.of(measured.unit()),
                     measured.mass().g(),
                     measured.contents().stream().map(ContentView::of).toList(),
+                    RawTogetherView.of(measured.lump()),
                     WorkingsView.of(BakeNeedWorkings.of(need)));
+        }
+    }
+
+    /** Raw parts that are thicker together than alone, and how far the thickness may be off. */
+    public record RawTogetherView(String parts, double thickestMm, double withinMm) {
+        static @Nullable RawTogetherView of(@Nullable OneLump lump) {
+            return lump == null
+                    ? null
+                    : new RawTogetherView(
+                            lump.words(), lump.thickest().mm(), lump.within().mm());
         }
     }
 

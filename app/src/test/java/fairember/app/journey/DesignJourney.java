@@ -47,7 +47,7 @@ public class DesignJourney extends Journey {
         page.choose("Where Light is joined", "Whole piece, after the last bake");
         page.leaves("not all of that clay is cured by then");
         page.sees("In the oven: Socket, Hull, Deck house, Funnel, Fender.");
-        go("/batches/4");
+        go("/batches/4/oven");
         page.sees("Tugboat pencil topper, full bake");
     }
 

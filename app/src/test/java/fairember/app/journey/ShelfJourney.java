@@ -75,7 +75,7 @@ public class ShelfJourney extends Journey {
         go("/designs/1/bakes");
         page.sees("Long and low: 60 min at the low end of the window");
         page.press("Undo");
-        page.sees("the packet alone asks for 27.5 min");
+        page.sees("the packet alone asks for 29.7 min");
     }
 
     @Test

@@ -99,7 +99,7 @@ public final class BakeNeeding {
             return need;
         }
         if (need.rules().byHeat() && need.own().isEmpty()) {
-            String reason = "Longer for the heat to reach the middle: %s needs %s; the packet alone asks for %s."
+            String reason = "Longer for the heat to reach the middle of %s: %s; the packet alone asks for %s."
                     .formatted(slowest, show(planned.min()), show(bakingTime));
             return need.withBakingTime(
                     planned, Optional.of(near), reason, tooLong(about, need.window(), planned.min()));

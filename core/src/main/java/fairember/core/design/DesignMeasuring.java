@@ -245,7 +245,7 @@ public final class DesignMeasuring {
                         byPacket, about, heat.slowest().name(), heat.near(), heat.planned(), heat.counting());
         List<Advice> advice = new ArrayList<>(InsertMeasuring.tooHot(about, clays, inserts));
         if (lump != null && kind == StageKind.FULL_BAKE) {
-            advice.addAll(CoreReview.ofLump(about, lump.words(), lump.thickest(), alone, window.greatest()));
+            advice.addAll(tooThick(about, lump, raw));
         }
         List<Part> given = inOven.stream().map(MeasuredPart::part).collect(Collectors.toList());
         Box unit = separate ? largest(given) : design.pose().onTray(DesignBox.around(given));
@@ -265,6 +265,20 @@ public final class DesignMeasuring {
     private static BakeNeed own(BakeNeed need, String about, Stage stage) {
         OwnBake own = stage.own();
         return own == null ? need : BakeNeeding.own(need, about, own);
+    }
+
+    /** What is said of a lump when none of its parts is too thick alone. */
+    private static List<Advice> tooThick(String about, OneLump lump, List<MeasuredPart> raw) {
+        List<MeasuredPart> parts =
+                raw.stream().filter(p -> lump.parts().contains(p.part().name())).toList();
+        boolean saidAlready = parts.stream()
+                .anyMatch(
+                        p -> p.thickest().diameter().compareTo(p.mix().window().greatest()) > 0);
+        Length greatest = parts.stream()
+                .map(p -> p.mix().window().greatest())
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+        return saidAlready ? List.of() : CoreReview.ofLump(about, lump.words(), lump.thickest(), greatest);
     }
 
     private static @Nullable OneLump lump(List<MeasuredPart> inOven, List<MeasuredPart> raw, Length alone) {

@@ -99,13 +99,12 @@ public final class CoreReview {
     }
 
     /**
-     * What the rules say of raw parts that are one lump, where none of them is too thick alone.
+     * What the rules say of raw parts that are one lump.
      *
      * @param parts that it is of, in words
-     * @param alone the thickest of them by itself
      */
-    public static List<Advice> ofLump(String about, String parts, Length thickest, Length alone, Length greatest) {
-        if (thickest.compareTo(greatest) <= 0 || alone.compareTo(greatest) > 0) {
+    public static List<Advice> ofLump(String about, String parts, Length thickest, Length greatest) {
+        if (thickest.compareTo(greatest) <= 0) {
             return List.of();
         }
         return List.of(Advice.stop(
