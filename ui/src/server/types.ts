@@ -36,6 +36,7 @@ export type Machine = Schemas['RollerMachine'];
 export type SheetSum = Schemas['SheetSumView'];
 export type BlendSum = Schemas['BlendSumView'];
 export type CaneSum = Schemas['CaneSumView'];
+export type CoverSum = Schemas['CoverSumView'];
 export type ExtrudeSum = Schemas['ExtrudeSumView'];
 export type Find = Schemas['FindForm'];
 export type Found = Schemas['FoundView'];

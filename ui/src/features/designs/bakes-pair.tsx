@@ -125,7 +125,8 @@ function StageNeed({ title, stage, heated, quench }: NeedProps) {
           <>
             <span className="figure text-large font-semibold text-ember-deep">{minutes(stage.bakingMin)}</span>{' '}
             <span className="text-soft">
-              at {plain(stage.lowC)} to {plain(stage.highC)} °C, at most {minutes(stage.mostMin)}
+              at {stage.lowC === stage.highC ? '' : `${plain(stage.lowC)} to `}
+              {plain(stage.highC)} °C, at most {minutes(stage.mostMin)}
             </span>
           </>
         ) : (

@@ -10,7 +10,7 @@ interface Props {
 const LANE = 58;
 const COLUMN = 164;
 const LEFT = 6;
-const BAKE = 122;
+const BAKE = 128;
 
 const strokes: Record<string, { dash?: string; words: string }> = {
   RAW: { words: 'raw on raw' },
@@ -45,6 +45,7 @@ export function BuildOrderDrawing({ design, measured }: Props) {
           const paint = design.stages[b.stage]?.kind === 'PAINT';
           return (
             <g key={b.stage} transform={`translate(${x(b.column) + 22} ${y(b.lane) - 15})`}>
+              <rect width={BAKE} height={32} rx={3} className="fill-paper" />
               <rect
                 width={BAKE}
                 height={32}

@@ -20,6 +20,7 @@ function before(span: Span, at: number): string {
   if (span.unit === '') return span.label;
   if (span.field === 'widestAtMm') return 'widest at';
   if (span.field === 'pitchMm') return 'pitch';
+  if (span.field === 'pressedMm') return 'pressed by';
   if (round.includes(span.field)) return 'Ø';
   return span.field === 'topMm' ? '→' : at > 0 ? '×' : '';
 }

@@ -7,6 +7,7 @@ import { MixesTabs } from '../mixes/mixes-tabs';
 import { BlendTool } from './blend-tool';
 import { CaneTool } from './cane-tool';
 import { CordTool } from './cord-tool';
+import { CoverTool } from './cover-tool';
 import { SheetTool } from './sheet-tool';
 
 const tools = [
@@ -14,6 +15,7 @@ const tools = [
   { path: 'blend', label: 'Graduated blend' },
   { path: 'cane', label: 'Cane' },
   { path: 'cords', label: 'Cords' },
+  { path: 'cover', label: 'Cover a form' },
 ];
 
 /** What goes through rollers, a blade or a barrel. */
@@ -46,5 +48,6 @@ function Tool({ tool }: { tool: string }) {
   if (tool === 'blend') return <BlendTool />;
   if (tool === 'cane') return <CaneTool />;
   if (tool === 'cords') return <CordTool />;
+  if (tool === 'cover') return <CoverTool />;
   return <SheetTool />;
 }

@@ -167,7 +167,8 @@ public class DesignRoundTripTest extends ServerTest {
         ObjectNode at = part.putObject("placement");
         at.put("acrossMm", hundredths(random.nextDouble(-40, 40))).put("upMm", hundredths(random.nextDouble(0, 60)));
         at.put("frontMm", hundredths(random.nextDouble(-20, 20))).put("tiltDeg", random.nextInt(-45, 46));
-        at.put("arrangement", random.nextBoolean() ? "RING" : "MIRRORED");
+        at.put("arrangement", List.of("RING", "MIRRORED", "ROW", "COLUMN").get(random.nextInt(4)));
+        at.put("spacingMm", hundredths(random.nextDouble(0, 30)));
         at.put("facing", List.of("UP", "DOWN", "FRONT", "ACROSS").get(random.nextInt(4)));
         return part;
     }

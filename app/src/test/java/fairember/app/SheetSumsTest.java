@@ -140,4 +140,35 @@ public class SheetSumsTest extends ServerTest {
         assertThat(answer.status()).as(answer.text()).isEqualTo(422);
         assertThat(answer.json().path("errors").toString()).contains("\"field\":\"" + field + "\"");
     }
+
+    private static final String COVER = """
+            {"shape":{"kind":"%s","dimensions":%s},"mixId":11,"sharePercent":%s,"thickMm":2,"trimPercent":0,"gores":8,
+             "unit":"SLICE","sizeMm":8,"highMm":1.5,"overlapPercent":20,"secondsEach":30%s}
+            """;
+
+    /** A jacket of 2 mm on a ball of 20; slices of 8 mm, a fifth under the next; and what 10 of them cover. */
+    @Test
+    public void aBallIsCoveredByALayerOrBySlicesAndBackwards() {
+        JsonNode cover = sum("cover", COVER.formatted("BALL", "{\"diameterMm\":20}", "50", ""));
+        double shell = Math.PI * (24 * 24 * 24 - 20 * 20 * 20) / 6 / 2;
+        assertThat(cover.path("massG").asDouble()).isCloseTo(1.78 * shell / 1000, offset(0.01));
+        assertThat(cover.path("sheetMm2").asDouble()).isCloseTo(Math.PI * 22 * 22 / 2, offset(1.0));
+        assertThat(cover.path("pieces").get(0).path("count").asInt()).isEqualTo(4);
+        double each = 16 * Math.PI * 0.8;
+        assertThat(cover.path("count").asDouble()).isEqualTo(Math.ceil(200 * Math.PI / each));
+        JsonNode back = sum("cover", COVER.formatted("BALL", "{\"diameterMm\":20}", "50", ",\"have\":10"));
+        assertThat(back.path("coveredMm2").asDouble()).isCloseTo(10 * each, offset(1e-6));
+        assertThat(back.path("unitsMin").asDouble()).isEqualTo(5);
+        String[][] wrong = {
+            {"RING", "{\"outerMm\":30,\"tubeMm\":5}", "50", "", "shape"},
+            {"BALL", "{\"diameterMm\":20}", "150", "", "sharePercent"},
+            {"BALL", "{\"diameterMm\":20}", "50", ",\"have\":90000", "have"},
+        };
+        for (String[] bad : wrong) {
+            Http.Answer refused = http().post("/api/sums/cover", COVER.formatted(bad[0], bad[1], bad[2], bad[3]));
+            assertThat(refused.status()).as(refused.text()).isIn(400, 422);
+            assertThat(refused.json().path("errors").get(0).path("field").asString())
+                    .isEqualTo(bad[4]);
+        }
+    }
 }

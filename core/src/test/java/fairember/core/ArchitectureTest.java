@@ -30,6 +30,7 @@ public class ArchitectureTest {
             "colourcalibration",
             "recipe",
             "claysheet",
+            "covering",
             "heat",
             "ovencalibration",
             "ovensim",

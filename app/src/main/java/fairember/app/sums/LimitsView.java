@@ -20,6 +20,7 @@ import fairember.core.colour.Effect;
 import fairember.core.colour.MixPart;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Strength;
+import fairember.core.covering.CoverUnit;
 import fairember.core.design.Arrangement;
 import fairember.core.design.DesignKind;
 import fairember.core.design.DesignScaling;
@@ -133,6 +134,7 @@ record LimitsView(
                         entry("blend", blend()),
                         entry("cane", cane()),
                         entry("extrude", extrude()),
+                        entry("cover", of(CoverSums.CoverSumForm.class)),
                         entry("batch", spans(Job.QUANTITY)),
                         entry("shelf", shelf()),
                         entry("settings", settings())),
@@ -149,6 +151,7 @@ record LimitsView(
                         entry("ovenPreset", choices(OvenPreset.values(), OvenPreset::label)),
                         entry("ovenFault", choices(OvenFault.values(), OvenFault::label)),
                         entry("stageKind", choices(StageKind.values(), StageKind::label)),
+                        entry("coverUnit", choices(CoverUnit.Kind.values(), CoverUnit.Kind::label)),
                         entry("joint", choices(Joint.values(), Joint::label)),
                         entry("station", choices(handwork(), Station::label)),
                         entry("opacity", choices(Opacity.values(), Opacity::label)),

@@ -70,6 +70,7 @@ public class BadInputJourney extends Journey {
             {"/mixes/sheets/blend", List.of(error("sheets to cut from, mm", "1", "at least the 1.5 mm"))},
             {"/mixes/sheets/cane", List.of(error("diameter to reduce to, mm", "90", "up to the packed size"))},
             {"/mixes/sheets/cords", List.of(error("left in front of the die, mm", "-1", "between 0 and 60 mm"))},
+            {"/mixes/sheets/cover", List.of(error("share of the surface, %", "150", "between 1 and 100 %"))},
             {"/batches/3", List.of(error("Harbour seal, how many", "0", "a whole number between 1 and 2000"))},
             {
                 "/settings",

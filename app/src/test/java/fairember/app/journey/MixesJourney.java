@@ -198,6 +198,13 @@ public class MixesJourney extends Journey {
                 .anyMatch(alert -> alert.getDomProperty("textContent").contains("between 0.25 and 60")));
         page.press("Cane");
         page.until(() -> page.value("diameter to reduce to, mm").equals("10"));
+        page.press("Cover a form");
+        page.sees("Cut 8 × gore");
+        page.choose("Shape of the form", "rod");
+        page.sees("These pieces unroll exactly.");
+        page.one(By.cssSelector("[role=switch]")).sendKeys(Keys.SPACE);
+        page.enter("pieces, or mm of cord", "10");
+        page.sees("They cover 3.8 cm²");
     }
 
     @Test

@@ -173,7 +173,7 @@ public class UnsavedWorkJourney extends Journey {
     @Test(priority = 1)
     public void whatIsTypedWhileTheServerIsGoneIsSavedWhenItIsBack() {
         go("/designs/1");
-        page.sees("Lamp room");
+        page.sees("finished weight");
         studio.kill();
         // Nothing was typed or asked for.
         page.sees("Fair Ember is not responding");
@@ -239,6 +239,7 @@ public class UnsavedWorkJourney extends Journey {
             {"/mixes/sheets/blend"},
             {"/mixes/sheets/cane"},
             {"/mixes/sheets/cords"},
+            {"/mixes/sheets/cover"},
             {"/batches"},
             {"/batches/3"},
             {"/batches/3/mix"},

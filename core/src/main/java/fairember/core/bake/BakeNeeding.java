@@ -159,7 +159,7 @@ public final class BakeNeeding {
                         own,
                         temp != null && hot ? window.at(temp) : window,
                         minutes != null && timed ? minutes : need.bakingTime(),
-                        "Your own figures%s. Worked out, it would be %s at %s to %s."
+                        "Your own figures%s. Without them: %s at %s to %s."
                                 .formatted(
                                         own.why().isBlank() ? "" : ": " + own.why(),
                                         show(need.bakingTime().min()),

@@ -33,6 +33,10 @@ import fairember.core.colour.PartsOfClay;
 import fairember.core.colourcalibration.ClayPrior;
 import fairember.core.colourcalibration.TileLearning;
 import fairember.core.colourcalibration.TrialTile;
+import fairember.core.covering.CoverUnit;
+import fairember.core.covering.CoveredForm;
+import fairember.core.covering.Covering;
+import fairember.core.covering.SurfaceCover;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
 import fairember.core.foilcore.Sleeve;
@@ -121,6 +125,17 @@ public class WorkingsTest {
 
     private void fill() {
         SplittableRandom random = new SplittableRandom(4);
+        Covering layer = Covering.of(
+                CoveredForm.of(ShapeKind.BALL.make(List.of(20.0))),
+                Share.ofPercent(60),
+                new Length(2),
+                Share.ofPercent(15),
+                new Density(1.7));
+        row(layer);
+        for (CoverUnit.Kind kind : CoverUnit.Kind.values()) {
+            CoverUnit unit = new CoverUnit(kind, new Length(4), new Length(2), Share.ofPercent(25));
+            row(SurfaceCover.of(layer.covered(), layer.form().surface(), unit, 20, new Density(1.7)));
+        }
         for (ShapeKind kind : ShapeKind.values()) {
             for (int i = 0; i < 4; i++) {
                 Solid solid = Shapes.of(kind, random);
