@@ -33,37 +33,54 @@ export function pointOf(value: string): Required<BuildPoint> {
   return { assembly: assembly ?? 0, bake: bake ?? 0 };
 }
 
-/** The points of an assembly in words: before each of its bakes, and after the last. */
-function pointsOf(design: Design, assembly: number): { value: string; label: string }[] {
+interface PointChoice {
+  value: string;
+  label: string;
+}
+
+/** The points of an assembly in words: before each of its bakes, and after the last; with its own name in each, or as short as they can be. */
+function pointsOf(design: Design, assembly: number, short: boolean): PointChoice[] {
   const assemblies = assembliesOf(design);
-  const named = assemblies.length > 1 ? `${assemblies[assembly]?.name ?? ''}, ` : '';
+  const name = assemblies[assembly]?.name ?? '';
+  const named = assemblies.length > 1 ? `${name}, ` : '';
   const bakes = bakesOf(design, assembly);
+  const alone = (bake: string) => design.stages.filter((s) => s.name === bake).length === 1;
+  const end = short && assembly === 0 ? 'after the last bake' : `${named}after the last bake`;
   return [
-    ...bakes.map((stage, bake) => ({
-      value: pointValue({ assembly, bake }),
-      label: `${named}before “${design.stages[stage]?.name ?? ''}”`,
-    })),
+    ...bakes.map((stage, bake) => {
+      const of = design.stages[stage]?.name ?? '';
+      return {
+        value: pointValue({ assembly, bake }),
+        label: `${short && alone(of) ? '' : named}before “${of}”`,
+      };
+    }),
     {
       value: pointValue({ assembly, bake: bakes.length }),
-      label: bakes.length === 0 ? `${named}never baked alone` : `${named}after the last bake`,
+      label: bakes.length === 0 ? `${named}never baked alone` : end,
     },
   ];
 }
 
-/** All points of a design as choices; without those inside some assemblies. */
-export function points(design: Design, without: number[] = []): { value: string; label: string }[] {
-  return assembliesOf(design).flatMap((_, a) => (without.includes(a) ? [] : pointsOf(design, a)));
+/** All points of a design as short choices. */
+export function points(design: Design): PointChoice[] {
+  return assembliesOf(design).flatMap((_, a) => pointsOf(design, a, true));
+}
+
+/** The points at which an assembly can be joined: none within itself. */
+export function jointPoints(design: Design, joined: number): PointChoice[] {
+  const inner = within(design, joined);
+  return assembliesOf(design).flatMap((_, a) => (inner.includes(a) ? [] : pointsOf(design, a, false)));
 }
 
 /** Where a part can be put in: after the last bake of the whole piece it would stay raw. */
-export function partPoints(design: Design): { value: string; label: string }[] {
+export function partPoints(design: Design): PointChoice[] {
   const never = pointValue({ assembly: 0, bake: bakesOf(design, 0).length });
   const all = points(design);
   return bakesOf(design, 0).length === 0 ? all : all.filter((p) => p.value !== never);
 }
 
 /** An assembly and all that are joined into it, directly or not. */
-export function within(design: Design, assembly: number): number[] {
+function within(design: Design, assembly: number): number[] {
   const inner = assembliesOf(design).flatMap((a, i) =>
     a.into && assemblyOf(a.into) === assembly && i !== assembly ? [i] : [],
   );

@@ -10,11 +10,10 @@ import { errorAt } from '../../server/use-measured';
 import {
   bakedEarlier,
   bakesOf,
+  jointPoints,
   pointOf,
-  points,
   pointValue,
   withBake,
-  within,
   withoutAssembly,
   withoutBake,
   type Assembly,
@@ -110,7 +109,7 @@ function JointFields({
       <Choice
         label={`Where ${assembly.name} is joined`}
         value={pointValue(assembly.into ?? {})}
-        options={points(form, within(form, index))}
+        options={jointPoints(form, index)}
         onChange={(value) => onChange((a) => ({ ...a, into: pointOf(value) }))}
       />
       {error && (

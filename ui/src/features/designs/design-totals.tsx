@@ -1,10 +1,11 @@
 import { Figure, FigureStrip } from '../../controls/figure';
 import type { MeasuredDesign } from '../../server/types';
 import { grams, plain, whole } from '../../words/figures';
+import { longestBake } from './longest-bake';
 
 /** What one finished design weighs, saves, and asks of the oven. */
 export function DesignTotals({ design }: { design: MeasuredDesign }) {
-  const last = design.stages.at(-1);
+  const longest = longestBake(design);
   return (
     <FigureStrip>
       <Figure value={grams(design.weightG)} unit="g">
@@ -19,9 +20,10 @@ export function DesignTotals({ design }: { design: MeasuredDesign }) {
       <Figure value={whole(design.tornMm)} unit="mm">
         foil off the roll
       </Figure>
-      {last && (
-        <Figure value={whole(last.bakingMin)} unit="min" tone="heat">
-          baking time at {plain(last.lowC)} °C
+      {longest && (
+        <Figure value={whole(longest.bakingMin)} unit="min" tone="heat">
+          {design.stages.length > 1 ? 'longest bake, at ' : 'baking time at '}
+          {plain(longest.lowC)} °C
         </Figure>
       )}
     </FigureStrip>

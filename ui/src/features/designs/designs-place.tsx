@@ -14,6 +14,7 @@ import { choicesOf, useLimits } from '../../server/use-limits';
 import { useMixes, useDesigns } from '../../server/use-studio';
 import { count, grams, mm, plain, whole } from '../../words/figures';
 import { DesignThumb } from './design-thumb';
+import { longestBake } from './longest-bake';
 import { SideBySide } from './side-by-side';
 import { useDesignActs } from './use-design-acts';
 
@@ -134,7 +135,7 @@ function NewDesign({ mixId }: { mixId: number }) {
 
 function DesignCard({ design: { id, design, measured } }: { design: DesignView }) {
   const kind = choicesOf(useLimits(), 'designKind').find((k) => k.value === design.kind)?.label;
-  const last = measured.stages.at(-1);
+  const longest = longestBake(measured);
   const of = (grade: Advice['grade']) => measured.advice.filter((f) => f.grade === grade).length;
   const stops = of('STOP');
   const flaws = of('CAUTION');
@@ -153,9 +154,9 @@ function DesignCard({ design: { id, design, measured } }: { design: DesignView }
         </span>
         {design.collection && <span className="text-note text-soft">{design.collection}</span>}
         <span className="mt-1 figure text-figure font-semibold">{grams(measured.weightG)} g</span>
-        {last && (
+        {longest && (
           <span className="figure text-note whitespace-nowrap text-ember-deep">
-            {whole(last.bakingMin)} min at {plain(last.lowC)} °C
+            {whole(longest.bakingMin)} min at {plain(longest.lowC)} °C
           </span>
         )}
         {stops > 0 && <span className="mt-1 text-note font-semibold text-madder">✕ {count(stops, 'stop')}</span>}

@@ -27,7 +27,7 @@ export function StepsPair({ design }: { design: DesignDraft }) {
     <Pair
       ledger={
         <>
-          <div className="overflow-y-auto rounded-card border border-line bg-paper">
+          <div className="overflow-auto rounded-card border border-line bg-paper">
             <table className="w-full">
               <thead className="text-left text-note text-soft">
                 <tr>
