@@ -51,6 +51,8 @@ final class ChangeWords {
             }
         } else if (before.isArray() && after.isArray()) {
             lists(field, before, after);
+        } else if (before.isObject() != after.isObject()) {
+            found.add((where + (after.isObject() ? "with " : "without ") + label(field)).strip());
         } else {
             found.add((where + label(field) + " " + show(field, before) + " to " + show(field, after) + unit(field))
                     .strip());
@@ -114,6 +116,9 @@ final class ChangeWords {
             bare = strip(bare, suffix);
         }
         bare = strip(strip(bare, "Minor"), "Hex");
+        if (bare.equals("own")) {
+            return "own figures";
+        }
         return bare.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
     }
 
