@@ -132,7 +132,7 @@ public class OvenJourney extends Journey {
         page.choose("Baking method of this design", "in stages");
         page.leaves("Long and low: 60 min");
         page.sees("on a rack, after");
-        page.all(By.cssSelector("button[role=switch]")).get(2).click();
+        page.all(By.cssSelector("button[role=switch]")).get(0).click();
         page.sees("in cold water, after about");
         page.choose("Baking method of this design", "as in Settings");
         page.sees("the packet alone asks for 20 min");
