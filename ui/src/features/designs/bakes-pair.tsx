@@ -145,8 +145,8 @@ function StageNeed({ title, stage, heated, quench }: NeedProps) {
       )}
       {stage.lump && (
         <p className="text-note">
-          {stage.lump.parts} are raw together: {mm(stage.lump.thickestMm)} mm thick, give or take{' '}
-          {mm(stage.lump.withinMm)} mm.
+          {stage.lump.parts} make one raw lump, {mm(stage.lump.thickestMm)} mm thick (give or take{' '}
+          {mm(stage.lump.withinMm)} mm).
         </p>
       )}
       <p className="text-note text-soft">

@@ -19,15 +19,22 @@ const firstSizes: Record<string, number> = {
 /** A tag to begin a cut-out from, until its own outline is read. */
 const tag = [[-10, 0, 10, 0, 10, 10, 0, 16, -10, 10]];
 
+/** The dimensions of a shape: those of the same name stay, others get a middling size. */
+export function dimensionsOf(
+  kind: Part['shape']['kind'],
+  before: Record<string, number>,
+  limits: Limits,
+): Record<string, number> {
+  const shape = limits.shapes.find((s) => s.kind === kind);
+  return Object.fromEntries(
+    (shape?.dimensions ?? []).map(({ span }) => [span.field, before[span.field] ?? firstSizes[span.field] ?? 20]),
+  );
+}
+
 /** The same part in another shape: dimensions of the same name stay, others get a middling size. */
 export function reshaped(part: Part, kind: Part['shape']['kind'], limits: Limits): Part {
   const shape = limits.shapes.find((s) => s.kind === kind);
-  const dimensions = Object.fromEntries(
-    (shape?.dimensions ?? []).map(({ span }) => [
-      span.field,
-      part.shape.dimensions[span.field] ?? firstSizes[span.field] ?? 20,
-    ]),
-  );
+  const dimensions = dimensionsOf(kind, part.shape.dimensions, limits);
   const { core, ...solid } = part;
   const kept = core && shape?.takesCore ? { core: settled(core, shape) } : {};
   if (kind !== 'CUT_OUT') return { ...solid, ...kept, shape: { kind, dimensions } };

@@ -38,8 +38,8 @@ export function StageHeat({ heated, stage }: Props) {
       <HeatCurve heated={heated} stage={stage} />
       <p className="text-note">
         {warmMin === undefined
-          ? `The middle of ${heated.slowest} does not come within 5° of ${plain(tempC)} °C in ${minutes(bakingMin)}.`
-          : `Slowest is the middle of ${heated.slowest}: within 5° of ${plain(tempC)} °C after ${minutes(warmMin)}, so ${minutes(heated.countingMin)} of ${minutes(bakingMin)} count.`}
+          ? `The middle of ${heated.slowest} heats up slowest. It does not come within 5° of ${plain(tempC)} °C in ${minutes(bakingMin)}.`
+          : `The middle of ${heated.slowest} heats up slowest. It comes within 5° of ${plain(tempC)} °C after ${minutes(warmMin)}, so ${minutes(heated.countingMin)} of ${minutes(bakingMin)} count.`}
       </p>
       {heated.tooShort && (
         <p className="text-note font-semibold text-straw">

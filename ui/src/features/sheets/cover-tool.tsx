@@ -12,6 +12,7 @@ import { choicesOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
 import { grams, minutes, plain } from '../../words/figures';
+import { dimensionsOf } from '../designs/new-design';
 import { MixChoice } from './mix-choice';
 import { PatternDrawing } from './pattern-drawing';
 import { SumField } from './sum-field';
@@ -34,26 +35,6 @@ interface Form {
   secondsEach: number;
   have: number | null;
 }
-
-/** Forms that can be covered: those without hollows. */
-const forms: Kind[] = [
-  'BALL',
-  'FLAT_BALL',
-  'EGG',
-  'FLAT_EGG',
-  'ELLIPSOID',
-  'TEARDROP',
-  'DOME',
-  'CAP',
-  'ROD',
-  'CAPSULE',
-  'CONE',
-  'FRUSTUM',
-  'BLOCK',
-  'DISC',
-];
-
-const firstSizes: Record<string, number> = { heightMm: 30, lengthMm: 40, widestAtMm: 15, pressedMm: 4, topMm: 20 };
 
 /** A layer over a form with its sheet and pattern, and what else covers the same surface. */
 export function CoverTool() {
@@ -85,18 +66,7 @@ export function CoverTool() {
   );
   const { form, set, sum, errors, problem } = asked;
   const shape = limits.shapes.find((s) => s.kind === form.kind);
-  const choose = (kind: Kind) => {
-    const next = limits.shapes.find((s) => s.kind === kind);
-    set({
-      kind,
-      dimensions: Object.fromEntries(
-        (next?.dimensions ?? []).map(({ span }) => [
-          span.field,
-          form.dimensions[span.field] ?? firstSizes[span.field] ?? 30,
-        ]),
-      ),
-    });
-  };
+  const choose = (kind: Kind) => set({ kind, dimensions: dimensionsOf(kind, form.dimensions, limits) });
   return (
     <Pair
       ledger={
@@ -107,9 +77,7 @@ export function CoverTool() {
               <Choice
                 label="Shape of the form"
                 value={form.kind}
-                options={limits.shapes
-                  .filter((s) => forms.includes(s.kind))
-                  .map((s) => ({ value: s.kind, label: s.label }))}
+                options={limits.shapes.filter((s) => s.convex).map((s) => ({ value: s.kind, label: s.label }))}
                 onChange={(kind) => choose(kind as Kind)}
               />
             </FieldLine>

@@ -23,7 +23,7 @@ insert into document values ('oven',1,2,'Oven','{"name":"Oven","trayWidthMm":300
 insert into document values ('load',1,2,'load at 125 °C','{"tempC":125.0,"bakingMin":20.0,"inAt":"2026-11-21T10:00:00Z","outAt":"2026-11-21T10:20:00Z","items":[{"batchId":1,"designId":1,"stage":0,"count":3}],"ovenId":1}');
 insert into document values ('constraints',1,1,'Pinned loads','{"pins":[{"ovenId":1,"inAt":"2026-11-21T12:00","items":[{"batchId":1,"designId":1,"stage":0,"count":3}]}],"apart":[]}');
 insert into document values ('probe',1,2,'Probe','{"token":"old"}');
-insert into document values ('settings',1,4,'Settings','{"name":"Old studio","currency":"EUR","hourMinor":1500,"kwhMinor":30,"wastePercent":8.0,"marginPercent":40.0,"stepMinor":50,"bakingMethod":"PACKET","longAndLowMin":60.0,"partBakeMin":10.0,"opens":"09:00:00","closes":"17:00:00","days":["MONDAY","TUESDAY"],"foilUm":16.0,"foilWidthMm":300.0,"foilLengthM":20.0,"foilPriceMinor":390,"looseGPerCm3":0.25,"firmGPerCm3":0.6,"hardGPerCm3":0.95,"cordMm":5.0,"machineG":2.0,"scaleStepG":0.5,"makers":2,"byHeat":true}');
+insert into document values ('settings',1,4,'Settings','{"name":"Old studio","currency":"EUR","hourMinor":1500,"kwhMinor":30,"wastePercent":8.0,"marginPercent":40.0,"stepMinor":50,"bakingMethod":"PACKET","longAndLowMin":60.0,"partBakeMin":10.0,"paintMin":10.0,"opens":"09:00:00","closes":"17:00:00","days":["MONDAY","TUESDAY"],"foilUm":16.0,"foilWidthMm":300.0,"foilLengthM":20.0,"foilPriceMinor":390,"looseGPerCm3":0.25,"firmGPerCm3":0.6,"hardGPerCm3":0.95,"cordMm":5.0,"machineG":2.0,"scaleStepG":0.5,"makers":2,"byHeat":true}');
 insert into reference values ('job',1,'batch',1);
 insert into reference values ('load',1,'batch',1);
 insert into reference values ('progress',1,'batch',1);

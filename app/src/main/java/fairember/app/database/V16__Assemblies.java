@@ -14,15 +14,25 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Bakes in one line become bakes of assemblies: those of separate parts are sets that are joined before the next bake of the
+ * Setting paint, which took as long as a part-bake, keeps those minutes under its own name. Bakes in one line become bakes of assemblies: those of separate parts are sets that are joined before the next bake of the
  * whole piece. Bakes keep their numbers, so that loads in the log still mean the same.
  */
 final class V16__Assemblies extends BaseJavaMigration {
     private static final JsonMapper JSON = new JsonMapper();
 
+    private static final String PAINT = """
+            update "%1$s" set "%2$s" = json_set("%2$s", '$.paintMin', "%2$s" -> '$.partBakeMin')
+            where kind = 'settings' and "%2$s" is not null
+            """;
+
     @Override
     public void migrate(Context context) throws SQLException {
         Connection connection = context.getConnection();
+        try (Statement statement = connection.createStatement()) {
+            statement.execute(PAINT.formatted("document", "json"));
+            statement.execute(PAINT.formatted("change", "before"));
+            statement.execute(PAINT.formatted("change", "after"));
+        }
         forms(connection, "document", "json", "kind = 'design'");
         forms(connection, "document_version", "json", "kind = 'design'");
         forms(connection, "change", "before", "kind = 'design' and before is not null");

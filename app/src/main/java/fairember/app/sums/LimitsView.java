@@ -79,6 +79,7 @@ record LimitsView(
             String label,
             boolean takesCore,
             boolean flatBase,
+            boolean convex,
             boolean splits,
             List<DimensionView> dimensions) {
         static ShapeKindView of(ShapeKind kind) {
@@ -87,6 +88,7 @@ record LimitsView(
                     kind.label(),
                     kind.takesCore(),
                     kind.flatBase(),
+                    kind.convex(),
                     Lobes.splits(kind),
                     kind.dimensions().stream()
                             .map(d -> new DimensionView(d.symbol(), SpanView.of(d.span())))

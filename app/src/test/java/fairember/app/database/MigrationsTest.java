@@ -107,6 +107,7 @@ public class MigrationsTest {
             // An edition that was given to something removed is not given again, whatever its kind was called.
             assertThat(database.list("select kind from past_edition", row -> row.getString(1)))
                     .doesNotContain("piece", "run", "clay_line", "studio");
+            assertThat(field(database, "settings", "paintMin")).isEqualTo(field(database, "settings", "partBakeMin"));
             assertThat(field(database, "design", "assemblies[1].joint"))
                     .isEqualTo(number >= 16 ? List.of("COLD") : none());
             theDocumentsAreFormsOfToday(studio);

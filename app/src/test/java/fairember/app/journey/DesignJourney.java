@@ -41,11 +41,11 @@ public class DesignJourney extends Journey {
         go("/designs/5/bakes");
         page.press("Add a bake to Light");
         page.sees("In the oven: Lamp.");
-        page.sees("joined raw to Whole piece, but some of that clay is baked by then");
+        page.sees("joined raw to Whole piece, but some of that clay is already baked");
         page.choose("How Light is joined", "cold: glued, pinned, screwed or pressed");
-        page.sees("Light is joined cold to Whole piece, but not all of that clay is cured by then");
+        page.sees("Light is joined cold to Whole piece, but some of that clay is not cured yet");
         page.choose("Where Light is joined", "Whole piece, after the last bake");
-        page.leaves("not all of that clay is cured by then");
+        page.leaves("some of that clay is not cured yet");
         page.sees("In the oven: Socket, Hull, Deck house, Funnel, Fender.");
         go("/batches/4/oven");
         page.sees("Tugboat pencil topper, full bake");

@@ -225,8 +225,8 @@ public class DrawingJourney extends Journey {
     @Test
     public void theHeatOfABakeFollowsTheAirOfTheOven() {
         go("/designs/5/bakes");
-        page.sees("Slowest is the middle of Hull: within 5° of 125 °C after 19 min");
-        page.sees("Longer for the heat to reach the middle of Hull: 32 min; the packet alone asks for 24 min.");
+        page.sees("The middle of Hull heats up slowest. It comes within 5° of 125 °C after 19 min");
+        page.sees("The middle of Hull heats up slowly, so this bake takes 32 min; the packet alone asks for 24 min.");
         assertThat(page.text()).doesNotContain("To heat through, this bake needs");
         page.press("fan oven");
         page.leaves("after 19 min");
@@ -239,7 +239,7 @@ public class DrawingJourney extends Journey {
         go("/settings");
         byHeat();
         go("/designs/5/bakes");
-        page.sees("Longer for the heat to reach the middle of Hull");
+        page.sees("The middle of Hull heats up slowly");
         assertThat(page.one(By.xpath("//*[name()='svg']/*[name()='title'][starts-with(., 'Oven 125')]"))
                         .getDomProperty("textContent"))
                 .contains("the middle of Hull reaches");

@@ -99,7 +99,7 @@ public final class BakeNeeding {
             return need;
         }
         if (need.rules().byHeat() && need.own().isEmpty()) {
-            String reason = "Longer for the heat to reach the middle of %s: %s; the packet alone asks for %s."
+            String reason = "The middle of %s heats up slowly, so this bake takes %s; the packet alone asks for %s."
                     .formatted(slowest, show(planned.min()), show(bakingTime));
             return need.withBakingTime(
                     planned, Optional.of(near), reason, tooLong(about, need.window(), planned.min()));
@@ -159,7 +159,7 @@ public final class BakeNeeding {
                         own,
                         temp != null && hot ? window.at(temp) : window,
                         minutes != null && timed ? minutes : need.bakingTime(),
-                        "Your own figures%s. Without them: %s at %s to %s."
+                        "Your own figures%s. Fair Ember worked out %s at %s to %s."
                                 .formatted(
                                         own.why().isBlank() ? "" : ": " + own.why(),
                                         show(need.bakingTime().min()),
@@ -173,7 +173,7 @@ public final class BakeNeeding {
                 "own-outside",
                 "%s: your own figure of %s is outside what the packet allows, so it is not used."
                         .formatted(about, found),
-                "Enter %s, or remove it.".formatted(allowed),
+                "Enter %s, or remove your own figures.".formatted(allowed),
                 about);
     }
 

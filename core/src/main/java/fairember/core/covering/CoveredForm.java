@@ -24,29 +24,12 @@ public record CoveredForm(Solid solid, Area surface, double meanCurvature) {
      * @throws InvalidInputException on "shape" when it is hollow or bent inwards
      */
     public static CoveredForm of(Solid solid) {
-        boolean convex = switch (solid.kind()) {
-            case BALL,
-                    ELLIPSOID,
-                    EGG,
-                    FLAT_BALL,
-                    FLAT_EGG,
-                    TEARDROP,
-                    ROD,
-                    CAPSULE,
-                    CONE,
-                    FRUSTUM,
-                    BLOCK,
-                    DOME,
-                    CAP,
-                    DISC -> true;
-            case RING, BAND, CUT_OUT, CORD, COIL, SPIRAL, TWIST -> false;
-        };
-        if (!convex) {
+        if (!solid.kind().convex()) {
             throw new InvalidInputException(
                     "shape",
                     solid.kind().label(),
-                    "a form without hollows: a ball, egg, rod, cone, block, dome or disc",
-                    "Choose the form nearest to it.");
+                    "a shape without hollows: a ball, egg, rod, cone, block, dome or disc",
+                    "Choose the shape that comes closest.");
         }
         return new CoveredForm(solid, solid.surface(), 4 * Math.PI * meanReach(solid.support()));
     }

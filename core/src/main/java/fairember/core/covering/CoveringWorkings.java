@@ -24,7 +24,7 @@ public final class CoveringWorkings {
     public static Workings of(SurfaceCover cover) {
         CoverUnit unit = cover.unit();
         Workings.Steps steps = Workings.of(
-                        "What covers the surface: " + unit.kind().label())
+                        "Covering the surface with " + unit.kind().label())
                 .given("S", "covered", cover.surface().mm2(), "mm²", Source.WORKED)
                 .given("d", "size across", unit.size().mm(), "mm", Source.ENTERED);
         String takes = switch (unit.kind()) {

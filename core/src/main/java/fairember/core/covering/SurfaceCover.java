@@ -48,7 +48,7 @@ public record SurfaceCover(CoverUnit unit, Area surface, Area of, double count, 
                     "have",
                     String.valueOf(Math.round(have)),
                     "up to " + Math.round(Math.ceil(most - 1e-9)) + ", which cover all of it",
-                    "Enter fewer, or choose a larger form.");
+                    "Enter a smaller number, or choose a larger shape.");
         }
         return counted(unit, new Area(Math.min(covered, whole.mm2())), whole, have, secondsEach, density);
     }

@@ -108,9 +108,9 @@ public record Design(
         }
         counted(gathering, "parts", parts.size(), 1, MOST_PARTS);
         counted(gathering, "assemblies", assemblies.size(), 1, MOST_ASSEMBLIES);
-        counted(gathering, "stages", stages.size(), 1, MOST_STAGES);
+        counted(gathering, "stages", "bakes", stages.size(), 1, MOST_STAGES);
         counted(gathering, "steps", steps.size(), 0, MOST_STEPS);
-        counted(gathering, "fittings", fittings.size(), 0, MOST_STEPS);
+        counted(gathering, "fittings", "findings", fittings.size(), 0, MOST_STEPS);
         counted(gathering, "inserts", armature.inserts().size(), 0, Armature.MOST);
         counted(gathering, "wires", armature.wires().size(), 0, Armature.MOST);
         counted(gathering, "checks", checks.size(), 0, MOST_STEPS);
@@ -128,9 +128,13 @@ public record Design(
     }
 
     private static void counted(Gathering gathering, String field, int found, int least, int most) {
+        counted(gathering, field, field, found, least, most);
+    }
+
+    private static void counted(Gathering gathering, String field, String words, int found, int least, int most) {
         if (found < least || found > most) {
             gathering.error(
-                    field, Integer.toString(found), least + " to " + most, "Change the number of " + field + ".");
+                    field, Integer.toString(found), least + " to " + most, "Change the number of " + words + ".");
         }
     }
 
@@ -161,10 +165,11 @@ public record Design(
                     field,
                     "an assembly",
                     "nothing, for the whole piece",
-                    "Join the other assemblies to the first one.");
+                    "Leave this empty: the first assembly is the whole piece.");
         }
         if (index > 0 && into == null) {
-            gathering.error(field, "nothing", "an assembly of the design", "Choose what it is joined to.");
+            gathering.error(
+                    field, "nothing", "an assembly of the design", "Choose the assembly that this one is joined to.");
         }
         if (into == null || !point(gathering, field, into, assemblies, tree)) {
             return;
@@ -174,14 +179,14 @@ public record Design(
                     field,
                     assemblies.get(into.assembly()).name() + ", a set of separate parts",
                     "an assembly whose parts are joined",
-                    "Join it to another assembly, or make that one a joined one.");
+                    "Join it to another assembly, or turn off 'set of separate parts' for that one.");
         }
         if (AssemblyTree.loops(assemblies, index)) {
             gathering.error(
                     field,
                     assemblies.get(into.assembly()).name() + ", which is joined to it in turn",
                     "an assembly that leads to the whole piece",
-                    "Join one of them to the whole piece.");
+                    "Join one of the two to the whole piece.");
         }
     }
 

@@ -1,12 +1,9 @@
 package fairember.core.design;
 
 import fairember.core.advice.Advice;
-import fairember.core.bake.BakeNeed;
 import fairember.core.bake.BakeNeeding;
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.BakingMethod;
-import fairember.core.bake.OwnBake;
-import fairember.core.bake.SharedWindow;
 import fairember.core.bake.StageKind;
 import fairember.core.foilcore.CoreReview;
 import fairember.core.foilcore.CoreSpec;
@@ -21,14 +18,11 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
-import fairember.core.shape.Box;
 import fairember.core.shape.InnerBall;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Works out a design from its parts. */
@@ -73,13 +67,11 @@ public final class DesignMeasuring {
                 .toList();
         List<FittedFinding> fittings = gathering.all("fittings", findings);
         gathering.orRefuse();
-        AssemblyTree tree = design.tree();
+        StageMeasuring measuring = new StageMeasuring(design, parts, rules);
         List<MeasuredStage> stages = new ArrayList<>();
         for (int i = 0; i < design.stages().size(); i++) {
             int stage = i;
-            gathering
-                    .at("stages[" + i + "]", () -> stage(design, tree, stage, parts))
-                    .ifPresent(stages::add);
+            gathering.at("stages[" + i + "]", () -> measuring.stage(stage)).ifPresent(stages::add);
         }
         gathering.orRefuse();
         int last = stages.size() - 1;
@@ -102,7 +94,7 @@ public final class DesignMeasuring {
                 DesignBox.around(design.parts()));
     }
 
-    private static Mass total(List<MeasuredPart> parts, Function<MeasuredPart, Mass> of) {
+    static Mass total(List<MeasuredPart> parts, Function<MeasuredPart, Mass> of) {
         return new Mass(parts.stream()
                 .mapToDouble(p -> of.apply(p).g() * p.part().count())
                 .sum());
@@ -204,141 +196,5 @@ public final class DesignMeasuring {
                 .orElse(null);
         gathering.orRefuse();
         return core;
-    }
-
-    private MeasuredStage stage(Design design, AssemblyTree tree, int index, List<MeasuredPart> parts) {
-        Stage stage = design.stages().get(index);
-        boolean separate = design.assemblies().get(stage.assembly()).separate();
-        List<MeasuredPart> inOven =
-                parts.stream().filter(p -> tree.holds(index, p.part().from())).toList();
-        if (inOven.isEmpty()) {
-            throw new InvalidInputException(
-                    "name",
-                    "no parts in " + stage.name(),
-                    "one part or more",
-                    "Put a part into it, or remove the bake.");
-        }
-        SharedWindow clays = inOven.stream()
-                .map(p -> p.mix().window())
-                .reduce(SharedWindow::and)
-                .orElseThrow();
-        List<Insert> inserts = stage.assembly() == 0 ? design.armature().inserts() : List.of();
-        SharedWindow window = InsertMeasuring.under(clays, inserts);
-        String about = design.stageName(index);
-        List<MeasuredPart> raw = inOven.stream()
-                .filter(p -> !curedBefore(design, tree, p.part(), index))
-                .toList();
-        Length alone = thickest(raw, design.parts());
-        OneLump lump = separate || raw.isEmpty() ? null : lump(inOven, raw, alone);
-        Length thickest = lump == null ? alone : lump.thickest();
-        Length solid = thickest(raw, p -> p.part().shape().thickestSection()).greatest(thickest);
-        StageKind kind = kind(design, tree, index);
-        BakeNeed byPacket = own(BakeNeeding.need(about, window, thickest, kind, rules), about, stage);
-        Minutes solidBakingTime =
-                BakeNeeding.need(about, window, solid, kind, rules).bakingTime();
-        StageHeat heat = kind == StageKind.FULL_BAKE && byPacket.drying().isEmpty() && !raw.isEmpty()
-                ? DesignHeating.of(DesignHeating.clay(raw, lump), byPacket)
-                : null;
-        BakeNeed need = heat == null
-                ? byPacket
-                : BakeNeeding.heated(
-                        byPacket, about, heat.slowest().name(), heat.near(), heat.planned(), heat.counting());
-        List<Advice> advice = new ArrayList<>(InsertMeasuring.tooHot(about, clays, inserts));
-        if (lump != null && kind == StageKind.FULL_BAKE) {
-            advice.addAll(tooThick(about, lump, raw));
-        }
-        List<Part> given = inOven.stream().map(MeasuredPart::part).collect(Collectors.toList());
-        Box unit = separate ? largest(given) : design.pose().onTray(DesignBox.around(given));
-        return new MeasuredStage(
-                stage,
-                need,
-                solidBakingTime,
-                unit,
-                design.unitsEach(index),
-                heat,
-                lump,
-                contents(inOven, raw),
-                weight(inOven),
-                advice);
-    }
-
-    private static BakeNeed own(BakeNeed need, String about, Stage stage) {
-        OwnBake own = stage.own();
-        return own == null ? need : BakeNeeding.own(need, about, own);
-    }
-
-    /** What is said of a lump when none of its parts is too thick alone. */
-    private static List<Advice> tooThick(String about, OneLump lump, List<MeasuredPart> raw) {
-        List<MeasuredPart> parts =
-                raw.stream().filter(p -> lump.parts().contains(p.part().name())).toList();
-        boolean saidAlready = parts.stream()
-                .anyMatch(
-                        p -> p.thickest().diameter().compareTo(p.mix().window().greatest()) > 0);
-        Length greatest = parts.stream()
-                .map(p -> p.mix().window().greatest())
-                .min(Comparator.naturalOrder())
-                .orElseThrow();
-        return saidAlready ? List.of() : CoreReview.ofLump(about, lump.words(), lump.thickest(), greatest);
-    }
-
-    private static @Nullable OneLump lump(List<MeasuredPart> inOven, List<MeasuredPart> raw, Length alone) {
-        List<MeasuredPart> cured = inOven.stream().filter(p -> !raw.contains(p)).toList();
-        return OneLump.of(raw, cured, alone).orElse(null);
-    }
-
-    private static List<MeasuredStage.Content> contents(List<MeasuredPart> inOven, List<MeasuredPart> raw) {
-        return inOven.stream()
-                .map(p -> new MeasuredStage.Content(p.part().name(), !raw.contains(p)))
-                .toList();
-    }
-
-    private static Mass weight(List<MeasuredPart> parts) {
-        return total(parts, p -> p.portion().mass().plus(p.foil()));
-    }
-
-    /** Whether a part has had a full cure before a stage; the packet's minutes are counted for what is still raw. */
-    private boolean curedBefore(Design design, AssemblyTree tree, Part part, int index) {
-        return tree.way(part.from()).stream()
-                .takeWhile(stage -> stage != index)
-                .anyMatch(stage -> kind(design, tree, stage) == StageKind.FULL_BAKE);
-    }
-
-    /** What a stage is for; in the staged baking method all cures before the last are short sets. */
-    private StageKind kind(Design design, AssemblyTree tree, int index) {
-        StageKind given = design.stages().get(index).kind();
-        boolean later = tree.wayAfter(index).stream()
-                .anyMatch(after -> design.stages().get(after).kind() == StageKind.FULL_BAKE);
-        return rules.bakingMethod() == BakingMethod.STAGED && given == StageKind.FULL_BAKE && later
-                ? StageKind.PART_BAKE
-                : given;
-    }
-
-    /**
-     * What heat has to cross: the thickest clay of any part; when a part is raw around one that is raw too, both together, as
-     * thick as the outer solid.
-     */
-    private static Length thickest(List<MeasuredPart> raw, List<Part> all) {
-        return thickest(raw, measured -> {
-            Part part = measured.part();
-            Integer around = part.around();
-            boolean bothRaw = around != null
-                    && raw.stream().anyMatch(p -> p.part().equals(all.get(around)))
-                    && all.get(around).core() == null;
-            return bothRaw
-                    ? part.shape().thickestSection()
-                    : measured.thickest().diameter();
-        });
-    }
-
-    private static Length thickest(List<MeasuredPart> inOven, Function<MeasuredPart, Length> of) {
-        return inOven.stream().map(of).max(Comparator.naturalOrder()).orElse(Length.ZERO);
-    }
-
-    private static Box largest(List<Part> parts) {
-        Function<Function<Box, Length>, Length> most = side -> parts.stream()
-                .map(p -> side.apply(p.posed().box()))
-                .max(Comparator.naturalOrder())
-                .orElseThrow();
-        return new Box(most.apply(Box::width), most.apply(Box::depth), most.apply(Box::height));
     }
 }

@@ -43,7 +43,7 @@ final class JointReview {
                 "never-cured",
                 "%s: none of its bakes cures %s. Clay that is not cured stays weak."
                         .formatted(design.name(), weak.size() == parts.size() ? "the clay" : String.join(", ", weak)),
-                "Make the last bake that it is in a full bake.",
+                "Give this clay a full bake.",
                 design.name()));
     }
 
@@ -68,16 +68,16 @@ final class JointReview {
                         ? Optional.empty()
                         : Optional.of(Advice.stop(
                                 "cold-raw",
-                                says(assembly, into, "joined cold to", "not all of that clay is cured by then"),
-                                "Give both a full bake before, or join them raw.",
+                                says(assembly, into, "joined cold to", "some of that clay is not cured yet"),
+                                "Give both a full bake before you glue them, or join them raw.",
                                 design.name()));
             case RAW ->
                 allRaw
                         ? Optional.empty()
                         : Optional.of(Advice.caution(
                                 "joint-cured",
-                                says(assembly, into, "joined raw to", "some of that clay is baked by then"),
-                                "Choose raw clay on cured clay, with bake-set adhesive in the joint.",
+                                says(assembly, into, "joined raw to", "some of that clay is already baked"),
+                                "Choose 'raw clay on cured clay', and put bake-set adhesive in the joint.",
                                 design.name()));
             case CURED ->
                 anyRaw != allRaw || there.isEmpty()
@@ -88,8 +88,8 @@ final class JointReview {
                                         assembly,
                                         into,
                                         "joined to",
-                                        allRaw ? "all of that clay is raw then" : "all of that clay is baked by then"),
-                                allRaw ? "Choose raw clay on raw clay." : "Choose a cold joint.",
+                                        allRaw ? "all of that clay is still raw" : "all of that clay is already baked"),
+                                allRaw ? "Choose 'raw clay on raw clay'." : "Choose a cold joint.",
                                 design.name()));
             case PACKED -> Optional.empty();
         };

@@ -188,7 +188,7 @@ public final class LoadPlanning {
         if (effort == Effort.PROOF && small && outcome(table, annealed).left() == 0 && Solver.here()) {
             Outcome outcome = outcome(table, annealed);
             ExactLoads exact = new ExactLoads(table, slots, pinned, annealed, outcome, stop, given);
-            found = betterOf(table, found, exact.solve(table.bakes <= 10 ? 6 : 2.5));
+            found = betterOf(table, found, exact.solve(table.bakes <= 12 ? 6 : 2.5));
         }
         return found;
     }

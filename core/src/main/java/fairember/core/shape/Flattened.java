@@ -34,7 +34,7 @@ public record Flattened(ShapeKind kind, Egg whole, Length pressed) implements Tu
                     Figures.show(pressed.mm(), "mm"),
                     "less than the height of its widest point, "
                             + Figures.show(whole.widestAt().mm(), "mm"),
-                    "Press it less, or use a dome.");
+                    "Press the shape less, or choose a dome.");
         }
     }
 

@@ -140,6 +140,14 @@ public enum ShapeKind {
         return label;
     }
 
+    /** Whether it is bent outwards everywhere: without a hole, a hollow or a bend inwards. */
+    public boolean convex() {
+        return switch (this) {
+            case RING, BAND, CUT_OUT, CORD, COIL, SPIRAL, TWIST -> false;
+            default -> true;
+        };
+    }
+
     /** Whether a foil core can go into it; sheets, cords and tubes take none. */
     public boolean takesCore() {
         return takes != Takes.NONE;

@@ -9,8 +9,8 @@ import fairember.core.quantity.Area;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Share;
-import fairember.core.shape.Outline;
 import fairember.core.shape.ShapeKind;
+import fairember.core.shape.Shapes;
 import java.util.List;
 import org.assertj.core.data.Percentage;
 import org.testng.annotations.DataProvider;
@@ -79,7 +79,8 @@ public class CoveringTest {
     @Test(dataProvider = "patterns")
     public void patternPiecesAreAsLargeAsTheSide(CoveredForm form, double thick, double side, boolean exact) {
         PatternPiece piece = PatternCutting.pieces(layer(form, 100, thick), 8).get(0);
-        assertThat(piece.count() * area(piece.outline())).isCloseTo(side, Percentage.withPercentage(0.5));
+        assertThat(piece.count() * Math.abs(Shapes.area(piece.outline())))
+                .isCloseTo(side, Percentage.withPercentage(0.5));
         if (exact) {
             assertThat(piece.stretch()).isZero();
         } else {
@@ -88,17 +89,6 @@ public class CoveringTest {
                     PatternCutting.pieces(layer(form, 100, thick), 16).get(0).stretch();
             assertThat(finer).isLessThan(piece.stretch() / 3);
         }
-    }
-
-    private static double area(Outline outline) {
-        List<Outline.Point> p = outline.points();
-        double twice = 0;
-        for (int i = 0; i < p.size(); i++) {
-            Outline.Point next = p.get((i + 1) % p.size());
-            twice += p.get(i).acrossMm() * next.upMm()
-                    - next.acrossMm() * p.get(i).upMm();
-        }
-        return Math.abs(twice) / 2;
     }
 
     @DataProvider

@@ -71,4 +71,16 @@ public final class Shapes {
             default -> throw new IllegalArgumentException(solid.kind() + " is not turned");
         };
     }
+
+    /** The shoelace sum; holes run the other way round and count as less. */
+    public static double area(Outline outline) {
+        List<Outline.Point> p = outline.points();
+        double twice = 0;
+        for (int i = 0; i < p.size(); i++) {
+            Outline.Point next = p.get((i + 1) % p.size());
+            twice += p.get(i).acrossMm() * next.upMm()
+                    - next.acrossMm() * p.get(i).upMm();
+        }
+        return twice / 2;
+    }
 }

@@ -111,24 +111,12 @@ public class SolidTest {
         double moment = 0;
         for (int i = 0; i < slices; i++) {
             double up = tall * (i + 0.5) / slices;
-            double area = solid.level(up).stream().mapToDouble(SolidTest::area).sum();
+            double area = solid.level(up).stream().mapToDouble(Shapes::area).sum();
             volume += area * tall / slices;
             moment += area * up * tall / slices;
         }
         assertThat(volume).isCloseTo(solid.volume().mm3(), Percentage.withPercentage(1));
         assertThat(moment / volume).isCloseTo(solid.centroidHeight().mm(), Percentage.withPercentage(1));
-    }
-
-    /** The shoelace sum; holes run the other way round and count as less. */
-    private static double area(Outline outline) {
-        List<Outline.Point> p = outline.points();
-        double twice = 0;
-        for (int i = 0; i < p.size(); i++) {
-            Outline.Point next = p.get((i + 1) % p.size());
-            twice += p.get(i).acrossMm() * next.upMm()
-                    - next.acrossMm() * p.get(i).upMm();
-        }
-        return twice / 2;
     }
 
     @Test(dataProvider = "every")

@@ -1,0 +1,147 @@
+package fairember.core.design;
+
+import fairember.core.shape.Point3;
+import fairember.core.shape.Voxels;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.DoubleStream;
+
+/** Cubes over a box, filled where there is raw clay. */
+final class ClayGrid {
+    private static final int STEPS = 24;
+
+    private final double[] box;
+    private final double side;
+    private final int[] counts = new int[3];
+
+    ClayGrid(double[] box, double side) {
+        this.box = box;
+        this.side = side;
+        for (int i = 0; i < 3; i++) {
+            counts[i] = Math.max(1, (int) Math.ceil((box[i + 3] - box[i]) / side));
+        }
+    }
+
+    /** A ball on the grid. */
+    record Ball(double x, double y, double z, double diameter) {
+        /** A box about its middle. */
+        double[] around(double half) {
+            return new double[] {x - half, y - half, z - half, x + half, y + half, z + half};
+        }
+
+        /** Points on a ball of a share of its size, and its middle. */
+        List<Point3> points(double share) {
+            List<Point3> points = new ArrayList<>();
+            double r = diameter / 2 * share;
+            points.add(new Point3(x, y, z));
+            for (int i = -1; i <= 1; i++) {
+                for (int j = -1; j <= 1; j++) {
+                    for (int k = -1; k <= 1; k++) {
+                        double far = Math.sqrt((double) i * i + j * j + k * k);
+                        if (far > 0) {
+                            points.add(new Point3(x + r * i / far, y + r * j / far, z + r * k / far));
+                        }
+                    }
+                }
+            }
+            return points;
+        }
+    }
+
+    Ball largest(List<PlacedClay> clay, List<PlacedClay> holes) {
+        Voxels voxels = new Voxels(counts[0], counts[1], counts[2]);
+        clay.forEach(body -> fill(voxels, body, true, body::outer));
+        clay.stream().filter(PlacedClay::cored).forEach(body -> fill(voxels, body, false, body::foil));
+        holes.forEach(body -> fill(voxels, body, false, body::outer));
+        double[] squares = voxels.squaredDistances();
+        int best = 0;
+        for (int i = 1; i < squares.length; i++) {
+            best = squares[i] > squares[best] ? i : best;
+        }
+        int x = best % counts[0];
+        int y = best / counts[0] % counts[1];
+        int z = best / (counts[0] * counts[1]);
+        return settled(at(0, x), at(1, y), at(2, z), edge(voxels));
+    }
+
+    /** Middles of the empty cubes that have a filled one beside them: x, y, z, x, y, z ... */
+    private double[] edge(Voxels voxels) {
+        DoubleStream.Builder edge = DoubleStream.builder();
+        for (int z = -1; z <= counts[2]; z++) {
+            for (int y = -1; y <= counts[1]; y++) {
+                for (int x = -1; x <= counts[0]; x++) {
+                    if (!voxels.get(x, y, z) && voxels.besideFilled(x, y, z)) {
+                        edge.add(at(0, x)).add(at(1, y)).add(at(2, z));
+                    }
+                }
+            }
+        }
+        return edge.build().toArray();
+    }
+
+    /** The ball moved between the cubes to where it is largest: away from what it touches, in ever smaller steps. */
+    private Ball settled(double x, double y, double z, double[] edge) {
+        double[] at = {x, y, z};
+        double[] best = at.clone();
+        double clear = 0;
+        for (int step = 0; step < STEPS && edge.length > 0; step++) {
+            int nearest = nearest(at, edge);
+            double far = Math.sqrt(squared(at, edge, nearest));
+            if (far > clear) {
+                clear = far;
+                best = at.clone();
+            }
+            double by = side / (1 + step);
+            for (int i = 0; i < 3; i++) {
+                at[i] += by * (at[i] - edge[nearest + i]) / Math.max(far, 1e-9);
+            }
+        }
+        return new Ball(best[0], best[1], best[2], Math.max(0, 2 * clear - side / 2));
+    }
+
+    private static int nearest(double[] at, double[] edge) {
+        int nearest = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < edge.length; i += 3) {
+            double square = squared(at, edge, i);
+            if (square < least) {
+                least = square;
+                nearest = i;
+            }
+        }
+        return nearest;
+    }
+
+    private static double squared(double[] at, double[] edge, int i) {
+        double x = edge[i] - at[0];
+        double y = edge[i + 1] - at[1];
+        double z = edge[i + 2] - at[2];
+        return x * x + y * y + z * z;
+    }
+
+    private double at(int axis, int cube) {
+        return box[axis] + (cube + 0.5) * side;
+    }
+
+    private int cube(int axis, double mm) {
+        return Math.max(0, Math.min(counts[axis] - 1, (int) Math.floor((mm - box[axis]) / side)));
+    }
+
+    private void fill(Voxels voxels, PlacedClay body, boolean full, Within inside) {
+        double[] reach = body.reach();
+        for (int z = cube(2, reach[2]); z <= cube(2, reach[5]); z++) {
+            for (int y = cube(1, reach[1]); y <= cube(1, reach[4]); y++) {
+                for (int x = cube(0, reach[0]); x <= cube(0, reach[3]); x++) {
+                    if (voxels.get(x, y, z) != full && inside.test(at(0, x), at(1, y), at(2, z))) {
+                        voxels.set(x, y, z, full);
+                    }
+                }
+            }
+        }
+    }
+
+    /** Whether a point lies within something. */
+    private interface Within {
+        boolean test(double x, double y, double z);
+    }
+}

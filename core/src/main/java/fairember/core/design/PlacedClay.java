@@ -1,0 +1,128 @@
+package fairember.core.design;
+
+import fairember.core.foilcore.SizedCore;
+import fairember.core.shape.Box;
+import fairember.core.shape.Inset;
+import fairember.core.shape.Inside;
+import fairember.core.shape.Point3;
+import fairember.core.shape.Posed;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** One copy of a part in its place. */
+final class PlacedClay {
+    /** Smaller copies than the largest of these do not make a design thicker. */
+    private static final int MOST = 60;
+
+    private final String name;
+    private final double thick;
+    private final Clay clay;
+    /** The point of the upright part that lies at 0, and how it moves with each of the three ways of the design. */
+    private final double[][] own = new double[4][];
+
+    private final double[] reach;
+
+    private PlacedClay(MeasuredPart measured, Clay clay, Placement.Spot spot) {
+        Part part = measured.part();
+        Posed posed = part.posed();
+        this.name = part.name();
+        this.thick = part.shape().thickestSection().mm();
+        this.clay = clay;
+        this.reach = box(posed.box(), spot);
+        Point3[] ways = {new Point3(0, 0, 0), new Point3(1, 0, 0), new Point3(0, 1, 0), new Point3(0, 0, 1)};
+        for (int i = 0; i < 4; i++) {
+            Point3 at = posed.upright(spot.own(ways[i]));
+            own[i] = new double[] {at.acrossMm(), at.frontMm(), at.upMm()};
+            for (int j = 0; i > 0 && j < 3; j++) {
+                own[i][j] -= own[0][j];
+            }
+        }
+    }
+
+    static List<PlacedClay> all(List<MeasuredPart> parts) {
+        List<PlacedClay> all = new ArrayList<>();
+        for (MeasuredPart measured : parts) {
+            Clay clay = Clay.of(measured);
+            for (Placement.Spot spot :
+                    measured.part().placement().spots(measured.part().count())) {
+                all.add(new PlacedClay(measured, clay, spot));
+            }
+        }
+        return all.stream()
+                .sorted(Comparator.comparingDouble((PlacedClay body) -> body.thick)
+                        .reversed())
+                .limit(MOST)
+                .toList();
+    }
+
+    private static double[] box(Box own, Placement.Spot spot) {
+        double[] box = {1e9, 1e9, 1e9, -1e9, -1e9, -1e9};
+        for (int corner = 0; corner < 8; corner++) {
+            Point3 at = spot.of(new Point3(
+                    own.width().mm() * ((corner & 1) - 0.5),
+                    own.depth().mm() * ((corner >> 1 & 1) - 0.5),
+                    own.height().mm() * (corner >> 2 & 1)));
+            double[] xyz = {at.acrossMm(), at.frontMm(), at.upMm()};
+            for (int i = 0; i < 3; i++) {
+                box[i] = Math.min(box[i], xyz[i]);
+                box[i + 3] = Math.max(box[i + 3], xyz[i]);
+            }
+        }
+        return box;
+    }
+
+    /** The name of its part. */
+    String name() {
+        return name;
+    }
+
+    /** The box around it in the design: least across, front and up, then greatest, mm. */
+    double[] reach() {
+        return reach.clone();
+    }
+
+    boolean cored() {
+        return !clay.foil.isEmpty();
+    }
+
+    private double own(int axis, double x, double y, double z) {
+        return own[0][axis] + x * own[1][axis] + y * own[2][axis] + z * own[3][axis];
+    }
+
+    boolean outer(double x, double y, double z) {
+        return clay.outer.contains(own(0, x, y, z), own(1, x, y, z), own(2, x, y, z));
+    }
+
+    boolean outer(Point3 at) {
+        return outer(at.acrossMm(), at.frontMm(), at.upMm());
+    }
+
+    boolean foil(double x, double y, double z) {
+        return clay.foil(own(0, x, y, z), own(1, x, y, z), own(2, x, y, z));
+    }
+
+    /** The clay of a part, upright, and the foil in it. */
+    private record Clay(Inside outer, List<Inset.Core> cores, List<Inside> foil) {
+        private static final int LEVELS = 40;
+
+        static Clay of(MeasuredPart measured) {
+            SizedCore core = measured.core();
+            List<Inset.Core> cores = core == null ? List.of() : core.inset().cores();
+            return new Clay(
+                    new Inside(measured.part().shape(), LEVELS),
+                    cores,
+                    cores.stream().map(c -> new Inside(c.solid(), LEVELS)).toList());
+        }
+
+        boolean foil(double across, double front, double up) {
+            for (int i = 0; i < foil.size(); i++) {
+                Inset.Core core = cores.get(i);
+                if (foil.get(i).contains(across - core.acrossMm(), front, up - core.raisedMm())) {
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
+}
