@@ -1,4 +1,4 @@
-import type { Problem } from '../server/client';
+import { Problem } from '../server/client';
 
 /** What happened, what was kept, what to do. */
 export function ProblemNote({ problem }: { problem: Problem | null }) {
@@ -8,5 +8,18 @@ export function ProblemNote({ problem }: { problem: Problem | null }) {
       <span className="font-semibold">{problem.title}. </span>
       {problem.message}
     </p>
+  );
+}
+
+/** What of a form was refused, line by line. */
+export function RefusedNote({ error }: { error: Error | null }) {
+  if (!(error instanceof Problem)) return null;
+  const lines = error.errors.length === 0 ? [error.message] : error.errors.map((e) => e.message);
+  return (
+    <div role="alert" className="rounded-card border border-madder bg-madder-tint px-3 py-2 text-madder">
+      {lines.map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+    </div>
   );
 }

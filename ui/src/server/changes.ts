@@ -43,6 +43,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   probe: () => ['probe', 'oven'],
   record: () => ['load', 'oven', 'probe', 'design', 'range'],
   settings: () => ['settings'],
+  'start-questions': () => ['plan', 'progress', 'load', 'probe', ...MATERIAL],
   shelf: () => [...COLOURS, 'finding', 'coil'],
   'stand-ins': () => COLOURS,
   studio: () => [],

@@ -18,8 +18,12 @@ export function ChecksStation({ plan, batchId }: { plan: BatchPlan; batchId: num
           {checks.lines.map((line, i) => (
             <Check
               key={line.words}
-              label={line.words}
-              on={line.ticked}
+              label={
+                line.ticked > 0 && line.ticked < checks.pieces
+                  ? `${line.words} (${line.ticked} of ${checks.pieces})`
+                  : line.words
+              }
+              on={line.ticked >= checks.pieces}
               onChange={(ticked) => tick.mutate({ id: batchId, designId: checks.designId, check: i, ticked })}
             />
           ))}

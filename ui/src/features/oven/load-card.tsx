@@ -1,16 +1,19 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
 import { AdviceList } from '../../controls/advice-list';
+import { RefusedNote } from '../../controls/problem-note';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
-import { api, Problem, take } from '../../server/client';
-import type { Day, LoggedLoad, PlannedLoad } from '../../server/types';
+import { api, take } from '../../server/client';
+import type { Day, LoadOutcome, LoggedLoad, PlannedLoad } from '../../server/types';
 import { clock, relativeDay } from '../../words/days';
 import { minutes, plain } from '../../words/figures';
-import { loggedItems, itemWords } from '../../words/load-items';
 import { LoadItems } from './load-items';
+import { LoggedItems } from './logged-items';
 import { RecordCard } from './record-card';
+import { StartPanel } from './start-panel';
+import { TakeOutPanel } from './take-out-panel';
 import { TrayPlan } from './tray-plan';
 import { useLoads } from './use-loads';
 import { useConstraints, type Move } from './use-plan';
@@ -30,8 +33,7 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
   const oven = day.ovens[load.oven];
   const busy = day.inOvens.some((l) => l.ovenId === oven?.id);
   const constraints = useConstraints(day);
-  const { start } = useLoads();
-  const refused = start.error instanceof Problem ? start.error : null;
+  const [starting, setStarting] = useState(false);
   return (
     <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <CardHead
@@ -55,21 +57,11 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
             {load.pinned ? '⚲ Unpin this load' : 'Pin this load'}
           </Button>
         )}
-        <Button kind="heat" disabled={busy || !startable} onClick={() => start.mutate({ load, ovenId: oven?.id })}>
+        <Button kind="heat" disabled={busy || !startable} aria-expanded={starting} onClick={() => setStarting(true)}>
           {busy ? 'Oven in use' : startable ? 'Start this load' : 'Preview only'}
         </Button>
       </CardHead>
-      {refused && (
-        <div role="alert" className="rounded-card border border-madder bg-madder-tint px-3 py-2 text-madder">
-          {refused.errors.length === 0
-            ? refused.message
-            : refused.errors.map((w) => (
-                <p key={w.field + w.found}>
-                  <b>Not started.</b> {w.message}
-                </p>
-              ))}
-        </div>
-      )}
+      {starting && <StartPanel load={load} ovenId={oven?.id ?? 1} onDone={() => setStarting(false)} />}
       <Counting load={load} />
       <TrayPlan load={load} oven={oven} named={!onMove} />
       {onMove && <LoadItems load={load} index={load.number - 1} day={day} onMove={onMove} />}
@@ -174,7 +166,12 @@ function CardHead({ title, bake, times, children }: CardHeadProps) {
 
 /** A load that went in: what it held and when. */
 export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string }) {
-  const { takeOut } = useLoads();
+  const { takeOut, takingOut } = useLoads();
+  const how = takingOut.data;
+  const choose = (outcome?: LoadOutcome) => {
+    takingOut.reset();
+    takeOut.mutate({ id: load.id, ...(outcome === undefined ? {} : { outcome }) });
+  };
   return (
     <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <CardHead
@@ -184,25 +181,42 @@ export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string })
           <>
             in {relativeDay(load.inAt, now)} {clock(load.inAt)},{' '}
             {load.outAt ? `out ${clock(load.outAt)}` : `due out ${clock(load.dueOut)}`}
+            {outcomes[load.outcome]}
           </>
         }
       >
         {!load.outAt && (
-          <Button kind="heat" onClick={() => takeOut.mutate(load.id)}>
+          <Button
+            kind="heat"
+            onClick={() => takingOut.mutate(load.id, { onSuccess: ({ timing }) => timing === 'IN_TIME' && choose() })}
+          >
             Take out now
           </Button>
         )}
       </CardHead>
-      <ul>
-        {loggedItems(load.items).map((item) => (
-          <li key={`${item.name} ${item.batchName}`} className="flex gap-3 border-t border-line py-1.5">
-            {itemWords(item)}
-            <span className="ml-auto text-soft">{item.batchName}</span>
-          </li>
-        ))}
-      </ul>
+      {how && how.timing !== 'IN_TIME' && !load.outAt && (
+        <TakeOutPanel how={how} onChoose={choose} onLeave={() => takingOut.reset()} />
+      )}
+      <RefusedNote error={takeOut.error} />
+      <LoggedItems load={load} />
+      {load.notes.length > 0 && (
+        <section aria-label="Asked and answered">
+          <h3 className="text-body">Asked and answered</h3>
+          <ul className="list-disc pl-5 text-soft">
+            {load.notes.map((note) => (
+              <li key={note}>{note}</li>
+            ))}
+          </ul>
+        </section>
+      )}
       <RecordCard key={load.id} load={load} />
       {!load.outAt && <Caution>Hot tray: wear gloves. Let pieces cool before you handle or glue them.</Caution>}
     </article>
   );
 }
+
+const outcomes: Record<LoadOutcome, string> = {
+  BAKED: '',
+  BAKE_AGAIN: '; to be baked again, so it does not count',
+  LOST: '; counted as lost',
+};

@@ -40,6 +40,7 @@ public class ArchitectureTest {
             "batch",
             "baking",
             "probe",
+            "loadstart",
             "bench",
             "price",
             "sums",

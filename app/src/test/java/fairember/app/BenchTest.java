@@ -59,11 +59,10 @@ public class BenchTest extends ServerTest {
                 .path(0)
                 .path("id")
                 .asLong();
-        http().post("/api/baking/loads/" + inOven + "/out", null);
-        assertThat(http().post("/api/baking/loads", seals).text()).contains("unticked checks");
-        for (int line = 0; line < 4; line++) {
-            http().post("/api/batches/3/checks", Map.of("designId", 2, "check", line, "ticked", true));
-        }
+        http().takeOut(inOven);
+        Http.Answer asked = http().post("/api/baking/loads", seals);
+        assertThat(asked.status()).isEqualTo(422);
+        assertThat(asked.text()).contains("Checked on this piece", "or a reason to skip it", "log these steps as done");
         assertThat(http().post("/api/baking/loads", load(180, 60, 2, 1, 1)).text())
                 .contains("125 to 135 °C");
         assertThat(http().post("/api/baking/loads", load(125, 5, 2, 1, 1)).text())
@@ -73,7 +72,9 @@ public class BenchTest extends ServerTest {
         assertThat(http().post("/api/baking/loads", load(125, 60, 2, 0, 1)).text())
                 .contains("0 at most");
         int before = standing("OVEN");
-        Http.Answer started = http().post("/api/baking/loads", seals);
+        JsonNode thread = thread();
+        Http.Answer started = http().post("/api/baking/loads", http().answered(seals));
+        assertThat(thread()).isNotEqualTo(thread);
         assertThat(started.status()).as(started.text()).isEqualTo(201);
         assertThat(http().get("/api/baking")
                         .json()
@@ -84,17 +85,90 @@ public class BenchTest extends ServerTest {
                         .path("name")
                         .asString())
                 .isEqualTo("Harbour seal, whole");
-        http().post("/api/baking/loads/" + started.json().path("id").asLong() + "/out", null);
+        http().takeOut(started.json().path("id").asLong());
         for (int i = 0; i < 2; i++) {
             http().undo();
         }
         assertThat(http().get("/api/baking").json().path("inOvens").size()).isZero();
         assertThat(standing("OVEN")).isEqualTo(before);
+        assertThat(thread()).isEqualTo(thread);
+    }
+
+    /** Early: nothing happens until it is said what to do with it. Baked again, it does not count; its counts can be corrected. */
+    @Test(dependsOnMethods = "aLoadWaitsForAnEmptyOvenAnOpenChecksAndItsWindow")
+    public void aLoadThatComesOutEarlyIsAskedAboutAndItsCountsCanBeCorrected() {
+        Map<String, Object> four = load(125, 60, 2, 1, 4);
+        long id = http().post("/api/baking/loads", http().answered(four))
+                .json()
+                .path("id")
+                .asLong();
+        assertThat(http().get("/api/baking/loads/" + id + "/out")
+                        .json()
+                        .path("timing")
+                        .asString())
+                .isEqualTo("EARLY");
+        Http.Answer early = http().post("/api/baking/loads/" + id + "/out", null);
+        assertThat(early.status()).isEqualTo(422);
+        assertThat(early.text()).contains("BAKE_AGAIN", "not cured");
+        assertThat(baked(id, 3)).isEqualTo(422);
+        int waiting = standing("OVEN");
+        assertThat(http().post("/api/baking/loads/" + id + "/out", Map.of("outcome", "LOST"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(http().get("/api/batches/3")
+                        .json()
+                        .path("plan")
+                        .path("thread")
+                        .path("lost")
+                        .asInt())
+                .isEqualTo(4);
+        http().undo();
+        assertThat(http().post("/api/baking/loads/" + id + "/out", Map.of("outcome", "BAKE_AGAIN"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(standing("OVEN")).isEqualTo(waiting);
+        JsonNode again = logged(id);
+        assertThat(again.path("outcome").asString()).isEqualTo("BAKE_AGAIN");
+        assertThat(again.path("notes").toString()).contains("Answer: ", "To be baked again.");
+        http().undo();
+        http().takeOut(id);
+        assertThat(corrected(id, 99).text()).contains("at most");
+        assertThat(corrected(id, 2).status()).isEqualTo(200);
+        assertThat(logged(id).path("items").path(0).path("item").path("count").asInt())
+                .isEqualTo(2);
+        assertThat(corrected(id, 0).text()).contains("an empty tray");
+        for (int i = 0; i < 3; i++) {
+            http().undo();
+        }
+    }
+
+    private int baked(long id, int count) {
+        Map<String, Object> other = Map.of("batchId", 3, "designId", 1, "stage", 0, "count", count);
+        return http().put("/api/baking/loads/" + id + "/items?edition=1", Map.of("items", List.of(other)))
+                .status();
+    }
+
+    private Http.Answer corrected(long id, int count) {
+        Map<String, Object> item = Map.of("batchId", 3, "designId", 2, "stage", 1, "count", count);
+        int edition = logged(id).path("edition").asInt();
+        return http().put("/api/baking/loads/" + id + "/items?edition=" + edition, Map.of("items", List.of(item)));
+    }
+
+    private JsonNode logged(long id) {
+        for (JsonNode load : http().get("/api/baking").json().path("logged")) {
+            if (load.path("id").asLong() == id) {
+                return load;
+            }
+        }
+        throw new AssertionError(id);
+    }
+
+    private JsonNode thread() {
+        return http().get("/api/batches/3").json().path("plan").path("thread");
     }
 
     private int standing(String station) {
-        for (JsonNode stop :
-                http().get("/api/batches/3").json().path("plan").path("thread").path("stations")) {
+        for (JsonNode stop : thread().path("stations")) {
             if (stop.path("station").asString().equals(station)) {
                 return stop.path("standing").asInt();
             }

@@ -6,10 +6,14 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Asks a server as any client would. */
 final class Http {
@@ -72,6 +76,23 @@ final class Http {
         Answer outdated = put(path + "?edition=-1", body);
         int newest = outdated.json().path("current").path("edition").asInt();
         return outdated.status() == 409 ? put(path + "?edition=" + newest, body) : outdated;
+    }
+
+    /** The same load, with yes to everything that is asked of it now. */
+    JsonNode answered(Object load) {
+        JsonNode asked = post("/api/baking/loads/questions", load).json();
+        ObjectNode body = JSON.valueToTree(load);
+        ArrayNode answers = body.putArray("answers");
+        for (JsonNode question : asked) {
+            ObjectNode answer = answers.addObject();
+            List.of("doubt", "item", "line").forEach(field -> answer.set(field, question.path(field)));
+        }
+        return body;
+    }
+
+    /** Takes a load out, early or late, and counts it as baked. */
+    Answer takeOut(long load) {
+        return post("/api/baking/loads/" + load + "/out", Map.of("outcome", "BAKED"));
     }
 
     /** Undoes the last step, whichever it is. */

@@ -47,7 +47,7 @@ public class InsertInOvenTest extends ServerTest {
                 .anyMatch(f -> f.path("message").asString().contains("Light on a pencil"));
         Map<String, Object> item =
                 Map.of("batchId", begun.json().path("id").asInt(), "designId", id, "stage", 0, "count", 1);
-        http().post("/api/baking/loads/4/out", null);
+        http().takeOut(4);
         Map<String, Object> start = Map.of("tempC", 125, "bakingMin", 60, "items", List.of(item), "ovenId", 1);
         Http.Answer refused = http().post("/api/baking/loads", start);
         assertThat(refused.status()).isEqualTo(422);

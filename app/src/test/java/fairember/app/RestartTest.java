@@ -105,7 +105,7 @@ public class RestartTest {
             assertThat(probe.path("on").asBoolean()).isFalse();
             assertThat(probe.path("speed").asDouble()).isEqualTo(120);
             long readings = readings(http);
-            assertThat(http.post("/api/baking/loads/4/out", null).status()).isEqualTo(200);
+            assertThat(http.takeOut(4).status()).isEqualTo(200);
             JsonNode out = http.get("/api/baking").json().path("logged").path(0);
             assertThat(out.path("id").asInt()).isEqualTo(4);
             assertThat(Instant.parse(out.path("outAt").asString())).isAfterOrEqualTo(before);

@@ -49,6 +49,7 @@ public class ArchitectureTest {
             "batch",
             "price",
             "trial",
+            "loadstart",
             "studio");
 
     /** The libraries that a package may use. */

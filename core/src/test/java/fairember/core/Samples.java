@@ -46,6 +46,7 @@ import fairember.core.stock.BlockSize;
 import fairember.core.stock.ClayRange;
 import fairember.core.stock.Finding;
 import fairember.core.stock.StockClay;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -127,6 +128,9 @@ public final class Samples {
     }
 
     /** A 40 mm ball on a shell of 5, and two eyes of 6 mm that are baked loose first. */
+    /** Every line of any checks, for every piece of any batch. */
+    public static final List<Integer> ALL_TICKED = Collections.nCopies(9, 2000);
+
     public static Design seal() {
         return seal(null);
     }

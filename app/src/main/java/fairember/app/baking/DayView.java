@@ -3,6 +3,7 @@ package fairember.app.baking;
 import fairember.app.batch.PlannedLoadView;
 import fairember.app.batch.TaskView;
 import fairember.app.web.AdviceView;
+import fairember.core.loadstart.LoadOutcome;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Score;
 import fairember.core.ovenload.TraySpot;
@@ -54,16 +55,23 @@ public record DayView(
     public record OvenNameView(
             long id, String name, double trayWidthMm, double trayDepthMm, int trays, List<TraySpot> spots) {}
 
-    /** A load that went in; out is absent while it is in. */
+    /**
+     * A load that went in; out is absent while it is in.
+     *
+     * @param notes what was asked of it and answered
+     */
     public record LoggedLoadView(
             long id,
+            int edition,
             double tempC,
             double bakingMin,
             Instant inAt,
             Instant dueOut,
             @Nullable Instant outAt,
             long ovenId,
-            List<LoggedItemView> items) {}
+            List<LoggedItemView> items,
+            LoadOutcome outcome,
+            List<String> notes) {}
 
     /** A number of things of a stage bake, in words. */
     public record LoggedItemView(String name, String batchName, LoadItem item, int unitsEach) {}

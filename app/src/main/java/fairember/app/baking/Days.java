@@ -137,13 +137,16 @@ class Days {
                     .toList();
             return new DayView.LoggedLoadView(
                     saved.id(),
+                    saved.edition(),
                     load.temp().c(),
                     load.baking().min(),
                     load.inAt(),
                     load.dueOut(),
                     load.outAt(),
                     load.ovenId(),
-                    items);
+                    items,
+                    load.outcome(),
+                    load.notes());
         }
 
         private int unitsEach(LoadItem item) {

@@ -1,6 +1,5 @@
 package fairember.app.batch;
 
-import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.app.settings.SettingsStore;
@@ -14,8 +13,10 @@ import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
 import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -89,50 +90,31 @@ class BatchController {
     /** Plans a batch that is being typed; nothing is saved. With a number, what is done of that batch is kept in mind. */
     @PostMapping("/plan")
     BatchPlanView plan(@RequestParam(required = false) Long id, @RequestBody Batch form) {
-        return id == null
-                ? plan(0, form, planning.typed(0, form), BatchProgress.NONE)
-                : plan(id, form, planning.typed(id, form), done(id));
+        return id == null ? plan(0, form, planning.typed(0, form)) : plan(id, form, planning.typed(id, form));
     }
 
-    private BatchPlanView plan(long id, Batch form, List<Job> jobs, BatchProgress done) {
+    private BatchPlanView plan(long id, Batch form, List<Job> jobs) {
         BatchSchedule own = planning.schedule(id, form, jobs);
-        return view(form, jobs, own, own, jobs, done, false);
+        return view(form, jobs, own, own, jobs, false);
     }
 
     /** A batch as it stands in the plan of all batches: the same loads and times as the oven has. */
     private BatchPlanView joint(Planning.Work work) {
         Batch form = work.saved().value();
         if (form.state() == BatchState.FINISHED) {
-            return plan(work.saved().id(), form, work.jobs(), done(work.saved().id()));
+            return plan(work.saved().id(), form, work.jobs());
         }
         Planning.Open open = planning.open();
         BatchSchedule whole = planning.schedule(open);
-        return view(
-                form,
-                work.jobs(),
-                whole.of(work.jobs()),
-                whole,
-                open.jobs(),
-                done(work.saved().id()),
-                true);
+        return view(form, work.jobs(), whole.of(work.jobs()), whole, open.jobs(), true);
     }
 
     private BatchPlanView view(
-            Batch form,
-            List<Job> jobs,
-            BatchSchedule own,
-            BatchSchedule whole,
-            List<Job> all,
-            BatchProgress done,
-            boolean joint) {
+            Batch form, List<Job> jobs, BatchSchedule own, BatchSchedule whole, List<Job> all, boolean joint) {
         BatchCosting costing = new BatchCosting(settings.settings(), planning.oven());
         Map<Long, String> names = planning.batchNames();
         List<PlannedLoadView> loads = planned.views(own.loads(), whole, all, names);
-        return BatchPlanView.of(form, jobs, own, loads, costing, done, joint);
-    }
-
-    private BatchProgress done(long id) {
-        return progress.find(id).map(SavedKind.Saved::value).orElse(BatchProgress.NONE);
+        return BatchPlanView.of(form, jobs, own, loads, costing, joint);
     }
 
     /** How the portions of a batch are cut from blocks and lumps, and its wires from coils. */
@@ -166,33 +148,35 @@ class BatchController {
         journal.remove(store, id, edition);
     }
 
-    /** Ticks or unticks a line of a design's checks. */
+    /** Ticks or unticks a line of a design's checks, for all its pieces unless it is said for how many. */
     @PostMapping("/{id}/checks")
     void tick(@PathVariable long id, @RequestBody CheckTickForm tick) {
         journal.together(() -> {
             Planning.Work work = planning.work(id);
-            int lines = work.jobs().stream()
-                    .filter(job -> job.design().design().id() == tick.designId())
+            Job job = work.jobs().stream()
+                    .filter(one -> one.design().design().id() == tick.designId())
                     .findFirst()
-                    .orElseThrow(() -> new MissingException("design in this batch", tick.designId()))
-                    .design()
-                    .design()
-                    .checkLines()
-                    .size();
+                    .orElseThrow(() -> new MissingException("design in this batch", tick.designId()));
+            int lines = job.design().design().checkLines().size();
             if (tick.check() < 0 || tick.check() >= lines) {
                 throw new InvalidInputException(
                         "check", "check " + tick.check(), "0 to " + (lines - 1), "Tick a check of this design.");
             }
+            Integer pieces = tick.pieces();
+            int ticked = !tick.ticked() ? 0 : pieces == null ? Math.max(1, job.alive()) : pieces;
             String words = work.saved().value().name() + ": check " + (tick.ticked() ? "ticked" : "unticked");
-            journal.change(
-                    progress,
-                    id,
-                    words,
-                    form -> form.with(new BatchProgress.Tick(tick.designId(), tick.check()), tick.ticked()));
+            BatchProgress.Tick to = new BatchProgress.Tick(tick.designId(), tick.check(), ticked);
+            journal.change(progress, id, words, form -> form.with(to));
             return words;
         });
     }
 
-    /** A check of a design, counted from 0, and whether it is ticked. */
-    record CheckTickForm(long designId, int check, boolean ticked) {}
+    /** A check of a design, counted from 0, whether it is ticked, and for how many pieces. */
+    record CheckTickForm(
+            long designId,
+            int check,
+            boolean ticked,
+            @Nullable Integer pieces) {
+        static final Span PIECES = BatchProgress.Tick.PIECES;
+    }
 }

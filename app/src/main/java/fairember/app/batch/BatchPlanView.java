@@ -3,7 +3,6 @@ package fairember.app.batch;
 import fairember.app.web.AdviceView;
 import fairember.core.batch.Batch;
 import fairember.core.batch.BatchNeeding;
-import fairember.core.batch.BatchProgress;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.Job;
 import fairember.core.price.DesignCost;
@@ -11,6 +10,7 @@ import fairember.core.quantity.Money;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -34,11 +34,11 @@ public record BatchPlanView(
         boolean joint,
         List<AdviceView> advice) {
 
-    /** The checks of a design in this batch. */
-    public record ChecksView(long designId, String designName, List<CheckView> lines) {}
+    /** The checks of a design in this batch, of which so many pieces are made. */
+    public record ChecksView(long designId, String designName, int pieces, List<CheckView> lines) {}
 
-    /** A line of the checks. */
-    public record CheckView(String words, boolean ticked) {}
+    /** A line of the checks, and for how many pieces it is ticked. */
+    public record CheckView(String words, int ticked) {}
 
     /** Cost and price of one piece when this many are made. */
     public record PriceRowView(
@@ -60,7 +60,6 @@ public record BatchPlanView(
             BatchSchedule schedule,
             List<PlannedLoadView> loads,
             BatchCosting costing,
-            BatchProgress done,
             boolean joint) {
         NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing.waste()), costing.waste());
         List<PriceRowView> price =
@@ -74,7 +73,7 @@ public record BatchPlanView(
                 schedule.finish(),
                 ChronoUnit.DAYS.between(schedule.finish().toLocalDate(), form.dueOn()),
                 ThreadView.of(jobs),
-                jobs.stream().map(job -> checks(job, done)).toList(),
+                jobs.stream().map(BatchPlanView::checks).toList(),
                 price,
                 sum(price.stream().map(w -> new Money(w.costMinor()).times(w.quantity()))),
                 sum(price.stream().map(w -> new Money(w.priceMinor()).times(w.quantity()))),
@@ -88,16 +87,16 @@ public record BatchPlanView(
         return amounts.reduce(Money.ZERO, Money::plus).minor();
     }
 
-    private static ChecksView checks(Job job, BatchProgress done) {
-        long designId = job.design().design().id();
+    private static ChecksView checks(Job job) {
         List<String> words = job.design().design().checkLines();
         return new ChecksView(
-                designId,
+                job.design().design().id(),
                 job.design().design().name(),
-                Stream.iterate(0, i -> i + 1)
-                        .limit(words.size())
-                        .map(i ->
-                                new CheckView(words.get(i), done.ticks().contains(new BatchProgress.Tick(designId, i))))
+                job.alive(),
+                IntStream.range(0, words.size())
+                        .mapToObj(i -> new CheckView(
+                                words.get(i),
+                                Math.min(job.alive(), job.progress().checked(i))))
                         .toList());
     }
 }

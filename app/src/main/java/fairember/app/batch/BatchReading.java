@@ -11,12 +11,14 @@ import fairember.core.batch.Job;
 import fairember.core.batch.JobKey;
 import fairember.core.batch.Progress;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.loadstart.LoadOutcome;
 import fairember.core.studio.LoadItem;
 import fairember.core.studio.LoggedLoad;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** What is done of all batches, each thing read once: makes jobs of their lines. */
 final class BatchReading {
@@ -31,6 +33,9 @@ final class BatchReading {
         this.editions = batches.editions();
         progress.all().forEach(saved -> done.put(saved.id(), saved.value()));
         for (SavedKind.Saved<LoggedLoad> load : loads.all()) {
+            if (load.value().outcome() == LoadOutcome.BAKE_AGAIN) {
+                continue;
+            }
             Map<BakeRef, Integer> counts = load.value().outAt() == null ? in : baked;
             for (LoadItem item : load.value().items()) {
                 counts.merge(item.bake(), item.count(), Integer::sum);
@@ -64,14 +69,13 @@ final class BatchReading {
             units.add(baked.getOrDefault(bake, 0));
             unitsIn.add(in.getOrDefault(bake, 0));
         }
-        int checks = design.design().checkLines().size();
-        long ticked = made.ticks().stream()
-                .filter(t -> t.designId() == designId && t.check() < checks)
-                .count();
+        List<Integer> ticked = IntStream.range(0, design.design().checkLines().size())
+                .mapToObj(check -> made.ticked(designId, check))
+                .toList();
         return new Job(
                 new JobKey(batchId, designId),
                 design,
                 line.quantity(),
-                new Progress(steps, units, unitsIn, lost, ticked == checks));
+                new Progress(steps, units, unitsIn, lost, ticked));
     }
 }

@@ -2,7 +2,6 @@ package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.design.DesignStore;
-import fairember.app.document.SavedKind;
 import fairember.app.journal.MissingException;
 import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
@@ -18,6 +17,7 @@ import fairember.core.loadrecord.LoadRecord;
 import fairember.core.loadrecord.LoadRecording;
 import fairember.core.loadrecord.Reading;
 import fairember.core.loadrecord.Wanted;
+import fairember.core.loadstart.TakingOut;
 import fairember.core.quantity.Minutes;
 import fairember.core.studio.LoadItem;
 import fairember.core.studio.LoggedLoad;
@@ -26,13 +26,18 @@ import java.time.Instant;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Puts together what a load got: the air by its probe, and by that the middle of its slowest design. */
 @Service
-class LoadRecords {
+public class LoadRecords {
     private static final int LONGEST_MIN = 590;
+
+    /** Of the minutes in the oven, so much must have been read to go by the probe. */
+    private static final double ENOUGH_READ = 0.8;
+
     /** Seconds of the wall that a simulated probe may be behind. */
     private static final double LAG_S = 5;
 
@@ -58,18 +63,54 @@ class LoadRecords {
     }
 
     RecordView record(long id) {
-        SavedKind.Saved<LoggedLoad> saved = loads.find(id).orElseThrow(() -> new MissingException("load", id));
-        LoggedLoad load = saved.value();
-        Instant now = clock.instant();
-        Instant end = load.outAt() == null ? now : load.outAt();
-        List<Reading> readings = readings(load, end);
+        Evaluated load = evaluated(id);
+        return RecordView.of(
+                load.load(),
+                load.wanted(),
+                load.record(),
+                load.nowS(),
+                load.slowest(),
+                coolAt(load.load(), load.inside(), clock.instant()),
+                AdviceView.all(load.record().alarms()));
+    }
+
+    /** What a load had until now, or until it came out. */
+    public TakingOut.Had had(long id) {
+        Evaluated load = evaluated(id);
+        Optional<Slowest> read = Optional.ofNullable(load.slowest())
+                .filter(slowest -> load.record().seenMin() >= ENOUGH_READ * load.nowS() / 60);
+        return new TakingOut.Had(
+                load.load().baking(),
+                new Minutes(load.wanted().mostMin()),
+                new Minutes(load.nowS() / 60),
+                read.map(slowest -> new Minutes(load.record().atHeatMin())),
+                read.map(slowest -> slowest.heated().counting()));
+    }
+
+    /**
+     * A load by its readings.
+     *
+     * @param nowS seconds since it went in, or from in to out
+     */
+    private record Evaluated(
+            LoggedLoad load,
+            List<Inside> inside,
+            Wanted wanted,
+            LoadRecord record,
+            @Nullable Slowest slowest,
+            double nowS) {}
+
+    private Evaluated evaluated(long id) {
+        LoggedLoad load = loads.find(id)
+                .orElseThrow(() -> new MissingException("load", id))
+                .value();
+        Instant end = load.outAt() == null ? clock.instant() : load.outAt();
         double nowS = seconds(load.inAt(), end);
         List<Inside> inside = inside(load);
         Wanted wanted = wanted(load, inside);
-        LoadRecord record = LoadRecording.of(readings, wanted, nowS, load.outAt() == null, LAG_S * clock.speed());
-        Slowest slowest = slowest(load, inside, record.points(), nowS);
-        return RecordView.of(
-                load, wanted, record, nowS, slowest, coolAt(load, inside, now), AdviceView.all(record.alarms()));
+        LoadRecord record =
+                LoadRecording.of(readings(load, end), wanted, nowS, load.outAt() == null, LAG_S * clock.speed());
+        return new Evaluated(load, inside, wanted, record, slowest(load, inside, record.points(), nowS), nowS);
     }
 
     /**

@@ -73,7 +73,7 @@ public class ProbeStore extends DocumentStore<OvenProbe> {
     }
 
     /** The newest reading. */
-    Optional<Row> last(long ovenId) {
+    public Optional<Row> last(long ovenId) {
         return database.one(
                 "select at_ms, temp_c from probe_reading where oven_id = ? order by at_ms desc limit 1",
                 row -> new Row(row.getLong(1), row.getDouble(2)),

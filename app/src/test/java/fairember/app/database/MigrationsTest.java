@@ -110,6 +110,8 @@ public class MigrationsTest {
             assertThat(field(database, "settings", "paintMin")).isEqualTo(field(database, "settings", "partBakeMin"));
             assertThat(field(database, "design", "assemblies[1].joint"))
                     .isEqualTo(number >= 16 ? List.of("COLD") : none());
+            assertThat(field(database, "progress", "ticks[0].pieces")).containsExactly("6");
+            assertThat(field(database, "load", "outcome")).containsExactly("BAKED");
             theDocumentsAreFormsOfToday(studio);
         }
     }

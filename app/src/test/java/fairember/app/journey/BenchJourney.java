@@ -69,26 +69,37 @@ public class BenchJourney extends Journey {
         go("/oven");
         page.sees("In the oven now");
         page.press("Take out now");
+        page.sees("This load is not done");
+        page.isForEveryone();
+        page.press("Leave it in");
+        page.leaves("This load is not done");
+        page.press("Take out now");
+        page.press("Take out, count as baked");
         page.until(() -> page.all(By.cssSelector("section[aria-label='In the oven now']"))
                 .isEmpty());
         go("/oven/planned/1");
         page.press("Start this load");
+        page.press("Start now");
         page.sees("Not started.");
-        page.sees("unticked checks");
-        go("/batches/3/checks");
-        for (int i = 0; i < 9; i++) {
-            page.one(By.cssSelector("button[role=checkbox][aria-checked=false]"))
-                    .click();
-            int left = 8 - i;
-            page.until(() -> page.all(By.cssSelector("button[role=checkbox][aria-checked=false]"))
-                            .size()
-                    == left);
+        page.sees("They are ready: log these steps as done");
+        page.isForEveryone();
+        page.press("Skip with a reason: Lighthouse ornament: Mark under the base");
+        page.type("Reason to skip: Lighthouse ornament: Mark under the base", "no mark on these");
+        By open = By.cssSelector("section[aria-label='Before this load goes in'] button[aria-checked=false]");
+        while (!page.all(open).isEmpty()) {
+            int left = page.all(open).size();
+            page.all(open).get(0).click();
+            page.until(() -> page.all(open).size() == left - 1);
         }
-        go("/oven/planned/1");
-        page.press("Start this load");
+        page.press("Start now");
         page.sees("In the oven now");
         page.sees("to go");
         String spine = page.one(By.cssSelector("aside[aria-label=Oven]")).getText();
         assertThat(spine).contains("125°").contains("to go");
+        page.sees("Skipped, because: no mark on these");
+        page.press("Correct the counts");
+        page.type("How many of Lighthouse ornament, whole, Harbour Light Fair", "11");
+        page.press("Save counts");
+        page.sees("11 Lighthouse ornament, whole");
     }
 }

@@ -120,6 +120,11 @@ public final class BatchBakes {
         return sum;
     }
 
+    /** The steps that are done for a stage, in order. */
+    public static List<Integer> feeding(Job job, int stage) {
+        return steps(job, job.design().design().tree().feeding(stage));
+    }
+
     /** The steps at some points, in the order of the points. */
     static List<Integer> steps(Job job, List<BuildPoint> points) {
         List<Step> steps = job.design().design().steps();

@@ -17,6 +17,7 @@ public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
                 .sorted(Comparator.comparing(Tally::designId).thenComparing(Tally::step))
                 .toList();
         ticks = ticks.stream()
+                .filter(tick -> tick.pieces() > 0)
                 .sorted(Comparator.comparing(Tick::designId).thenComparing(Tick::check))
                 .toList();
     }
@@ -27,8 +28,15 @@ public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
         public static final Span LOST = Span.count("lost", "lost", 0, 2000);
     }
 
-    /** A line of a design's checks that is ticked, counted from 0. */
-    public record Tick(@RefersTo("design") long designId, int check) {}
+    /**
+     * A line of a design's checks that is ticked.
+     *
+     * @param check counted from 0
+     * @param pieces for which it is ticked
+     */
+    public record Tick(@RefersTo("design") long designId, int check, int pieces) {
+        public static final Span PIECES = Span.count("pieces", "pieces", 0, 2000);
+    }
 
     /** The tally of a step; zero when nothing was counted yet. */
     public Tally tally(long designId, int step) {
@@ -46,13 +54,20 @@ public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
         return new BatchProgress(changed, ticks);
     }
 
-    /** With one check ticked or not. */
-    public BatchProgress with(Tick tick, boolean ticked) {
+    /** Pieces for which a line of a design's checks is ticked. */
+    public int ticked(long designId, int check) {
+        return ticks.stream()
+                .filter(t -> t.designId() == designId && t.check() == check)
+                .mapToInt(Tick::pieces)
+                .findFirst()
+                .orElse(0);
+    }
+
+    /** With one check ticked for as many pieces. */
+    public BatchProgress with(Tick tick) {
         List<Tick> changed = new ArrayList<>(ticks);
-        changed.remove(tick);
-        if (ticked) {
-            changed.add(tick);
-        }
+        changed.removeIf(t -> t.designId() == tick.designId() && t.check() == tick.check());
+        changed.add(tick);
         return new BatchProgress(tallies, changed);
     }
 }

@@ -38,7 +38,7 @@ public record BatchThread(Map<Station, Integer> standing, int finished, int lost
     /** Designs of a job done with a station; all of them when the station has nothing to do for it. */
     private static int done(Job job, Station station) {
         if (station == Station.CHECKS) {
-            return job.checksOpen() ? job.alive() : 0;
+            return job.checked();
         }
         if (station == Station.OVEN) {
             return job.design().design().tree().last().stream()

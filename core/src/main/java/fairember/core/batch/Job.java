@@ -2,6 +2,7 @@ package fairember.core.batch;
 
 import fairember.core.design.MeasuredDesign;
 import fairember.core.input.Span;
+import java.util.stream.IntStream;
 
 /**
  * A number of one design to make in a batch.
@@ -27,9 +28,12 @@ public record Job(JobKey key, MeasuredDesign design, int quantity, Progress prog
         return Math.max(0, quantity - progress.lost());
     }
 
-    /** Whether its last bake may start: every line of its checks is ticked, its inserts' lines too. */
-    public boolean checksOpen() {
-        return design.design().checkLines().isEmpty() || progress.checksPassed();
+    /** Pieces for which every line of its checks is ticked, its inserts' lines too. */
+    public int checked() {
+        return IntStream.range(0, design.design().checkLines().size())
+                .map(progress::checked)
+                .min()
+                .orElse(alive());
     }
 
     /** Designs that have been through a stage; all of them when it needs no oven. */

@@ -9,16 +9,17 @@ import java.util.List;
  * @param unitsBaked things that came out of the oven for each stage; likewise
  * @param unitsIn things that are in the oven now for each stage; likewise
  * @param lost designs broken or given up
- * @param checksPassed whether every line of its checks is ticked
+ * @param ticked pieces for which each line of its checks is ticked; likewise
  */
 public record Progress(
-        List<Integer> stepsDone, List<Integer> unitsBaked, List<Integer> unitsIn, int lost, boolean checksPassed) {
-    public static final Progress NONE = new Progress(List.of(), List.of(), List.of(), 0, false);
+        List<Integer> stepsDone, List<Integer> unitsBaked, List<Integer> unitsIn, int lost, List<Integer> ticked) {
+    public static final Progress NONE = new Progress(List.of(), List.of(), List.of(), 0, List.of());
 
     public Progress {
         stepsDone = List.copyOf(stepsDone);
         unitsBaked = List.copyOf(unitsBaked);
         unitsIn = List.copyOf(unitsIn);
+        ticked = List.copyOf(ticked);
     }
 
     public int stepDone(int step) {
@@ -33,6 +34,11 @@ public record Progress(
     /** Things of a stage that came out or are in. */
     public int bakedOrIn(int stage) {
         return at(unitsBaked, stage) + at(unitsIn, stage);
+    }
+
+    /** Pieces for which a line of the checks is ticked. */
+    public int checked(int line) {
+        return at(ticked, line);
     }
 
     private static int at(List<Integer> counts, int i) {

@@ -13,6 +13,7 @@ import java.util.List;
  * @param meanC of the air, from the first time it was inside the window
  * @param lastC of the air
  * @param lastAtS of the last reading, in seconds since it went in
+ * @param seenMin minutes that were read, without a flat line
  * @param alarms what is wrong, the worst first
  */
 public record LoadRecord(
@@ -23,6 +24,7 @@ public record LoadRecord(
         double meanC,
         double lastC,
         double lastAtS,
+        double seenMin,
         List<Advice> alarms) {
     public LoadRecord {
         points = List.copyOf(points);

@@ -77,6 +77,7 @@ public final class LoadRecording {
                 scan.meanC(),
                 lastC,
                 lastAt,
+                scan.seenMin - scan.flatMin,
                 alarms);
     }
 

@@ -70,7 +70,7 @@ public class BatchNeedingTest {
     @Test
     public void theThreadCountsEveryDesignOnce() {
         // Route: portion, cores, shape, fit. 12 wanted, 1 lost; 9 cores, 6 portions, 4 built, none baked.
-        Progress progress = new Progress(List.of(6, 9, 4, 0), List.of(22, 0), List.of(), 1, true);
+        Progress progress = new Progress(List.of(6, 9, 4, 0), List.of(22, 0), List.of(), 1, Samples.ALL_TICKED);
         BatchThread thread = BatchThread.of(List.of(new Job(new JobKey(1, 97), SEAL, 12, progress)));
         assertThat(thread.standing().get(Station.CORES)).isEqualTo(2);
         assertThat(thread.standing().get(Station.WEIGH_OUT)).isEqualTo(3);

@@ -110,12 +110,12 @@ public class BatchSchedulingTest {
 
     @Test
     public void whatIsDoneIsNotDoneAgain() {
-        Progress progress = new Progress(List.of(6, 6, 2), List.of(12), List.of(), 0, false);
+        Progress progress = new Progress(List.of(6, 6, 2), List.of(12), List.of(), 0, List.of());
         BatchSchedule schedule = schedule(List.of(new Job(new JobKey(1, 97), SEAL, 6, progress)), MONDAY_NINE);
         assertThat(schedule.loads()).hasSize(1);
         // Four more to build with no new set-up, then the fitting.
         assertThat(schedule.hands().min()).isEqualTo(40 + 4);
-        Progress all = new Progress(List.of(6, 6, 6, 6), List.of(12, 6), List.of(), 0, true);
+        Progress all = new Progress(List.of(6, 6, 6, 6), List.of(12, 6), List.of(), 0, Samples.ALL_TICKED);
         assertThat(schedule(List.of(new Job(new JobKey(1, 97), SEAL, 6, all)), MONDAY_NINE)
                         .finish())
                 .isEqualTo(MONDAY_NINE);
@@ -124,7 +124,7 @@ public class BatchSchedulingTest {
     @Test
     public void stepsWaitForWhatIsStillInTheOven() {
         LocalDateTime cooled = MONDAY_NINE.plusHours(2);
-        Progress progress = new Progress(List.of(6), List.of(), List.of(12), 0, false);
+        Progress progress = new Progress(List.of(6), List.of(), List.of(12), 0, List.of());
         BatchSchedule schedule = BatchScheduling.schedule(
                 List.of(new Job(new JobKey(1, 97), SEAL, 6, progress)),
                 Workshop.of(Samples.OVEN, WEEKDAYS),
@@ -163,7 +163,7 @@ public class BatchSchedulingTest {
                 .isEqualTo(MONDAY_NINE.plusDays(2).plusMinutes(17));
         assertThat(schedule.finish()).isEqualTo(MONDAY_NINE.plusDays(2).plusMinutes(23));
         assertThat(job.design().advice()).isEmpty();
-        Progress varnishing = new Progress(List.of(3, 1), List.of(), List.of(), 0, true);
+        Progress varnishing = new Progress(List.of(3, 1), List.of(), List.of(), 0, Samples.ALL_TICKED);
         BatchSchedule later =
                 schedule(List.of(new Job(new JobKey(1, 97), Samples.airDried(), 3, varnishing)), MONDAY_NINE);
         assertThat(later.dryings()).isEmpty();

@@ -32,7 +32,7 @@ public class BatchThreadTest {
                     List.of(random.nextInt(2 * quantity + 1), random.nextInt(quantity + 1)),
                     List.of(0, random.nextInt(3)),
                     random.nextInt(quantity + 1),
-                    random.nextBoolean());
+                    random.nextBoolean() ? Samples.ALL_TICKED : List.of(random.nextInt(quantity + 1)));
             BatchThread thread = BatchThread.of(List.of(new Job(new JobKey(1, 97), SEAL, quantity, progress)));
             assertThat(standing(thread) + thread.finished() + thread.lost()).isEqualTo(quantity);
             assertThat(thread.standing().values()).allMatch(n -> n >= 0);
@@ -43,8 +43,8 @@ public class BatchThreadTest {
     public void workDoneNeverMovesADesignBack() {
         int before = -1;
         for (int done = 0; done <= 10; done++) {
-            Progress progress =
-                    new Progress(List.of(done, done, done, done), List.of(2 * done, done), List.of(), 0, true);
+            Progress progress = new Progress(
+                    List.of(done, done, done, done), List.of(2 * done, done), List.of(), 0, Samples.ALL_TICKED);
             BatchThread thread = BatchThread.of(List.of(new Job(new JobKey(1, 97), SEAL, 10, progress)));
             assertThat(thread.finished()).isGreaterThan(before);
             before = thread.finished();
@@ -55,12 +55,12 @@ public class BatchThreadTest {
     @Test
     public void anOpenChecksHoldsWhatIsShapedAndTheOvenWhatIsInIt() {
         List<Integer> shaped = List.of(6, 6, 6, 0);
-        Progress waiting = new Progress(shaped, List.of(12, 0), List.of(), 0, false);
+        Progress waiting = new Progress(shaped, List.of(12, 0), List.of(), 0, List.of());
         assertThat(BatchThread.of(List.of(new Job(new JobKey(1, 97), SEAL, 6, waiting)))
                         .standing()
                         .get(Station.CHECKS))
                 .isEqualTo(6);
-        Progress baking = new Progress(shaped, List.of(12, 2), List.of(0, 4), 0, true);
+        Progress baking = new Progress(shaped, List.of(12, 2), List.of(0, 4), 0, Samples.ALL_TICKED);
         BatchThread thread = BatchThread.of(List.of(new Job(new JobKey(1, 97), SEAL, 6, baking)));
         assertThat(thread.standing().get(Station.OVEN)).isEqualTo(4);
         assertThat(thread.standing().get(Station.FIT)).isEqualTo(2);

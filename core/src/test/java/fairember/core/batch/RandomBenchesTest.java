@@ -59,7 +59,7 @@ public class RandomBenchesTest {
         int first = random.nextInt(designs - lost + 1);
         int second = random.nextInt(first + 1);
         if (!seal) {
-            return new Job(key, AIR, designs, new Progress(List.of(first, 0), List.of(), List.of(), lost, false));
+            return new Job(key, AIR, designs, new Progress(List.of(first, 0), List.of(), List.of(), lost, List.of()));
         }
         int eyesOut = random.nextInt(first + 1);
         int eyesIn = random.nextInt(first - eyesOut + 1);
@@ -73,7 +73,7 @@ public class RandomBenchesTest {
                         List.of(2 * eyesOut, random.nextInt(built + 1)),
                         List.of(2 * eyesIn),
                         lost,
-                        random.nextBoolean()));
+                        random.nextBoolean() ? Samples.ALL_TICKED : List.of()));
     }
 
     private static Workshop bench(SplittableRandom random, List<Job> jobs) {

@@ -1,18 +1,21 @@
-package fairember.app.baking;
+package fairember.app.loadstart;
 
 import fairember.app.batch.Planning;
+import fairember.core.batch.Batch;
 import fairember.core.batch.Job;
 import fairember.core.batch.Progress;
 import fairember.core.design.MeasuredStage;
 import fairember.core.input.Figures;
 import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
+import fairember.core.loadstart.LoadCandidate;
 import fairember.core.studio.LoadItem;
 import fairember.core.studio.LoggedLoad;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
-/** Holds a load that is about to go in against its designs: built, baked before, checks ticked, window, baking time. */
+/** Refuses what can never go in: more than there is, before its earlier bake, outside its window, too short. */
 @Service
 class LoadReview {
     private final Planning planning;
@@ -24,20 +27,24 @@ class LoadReview {
     /**
      * Lets a load in.
      *
+     * @return its items with all that is known of them
      * @throws InvalidInputException with everything that keeps it out
      */
-    void check(LoggedLoad load) {
+    List<LoadCandidate> candidates(LoggedLoad load) {
         Gathering g = new Gathering();
+        List<LoadCandidate> candidates = new ArrayList<>();
         List<LoadItem> items = load.items();
         for (int i = 0; i < items.size(); i++) {
             LoadItem item = items.get(i);
-            g.at("items[" + i + "]", () -> check(load, item));
+            g.at("items[" + i + "]", () -> check(load, item)).ifPresent(candidates::add);
         }
         g.orRefuse();
+        return candidates;
     }
 
-    private boolean check(LoggedLoad load, LoadItem item) {
-        Job job = planning.work(item.batchId()).jobs().stream()
+    private LoadCandidate check(LoggedLoad load, LoadItem item) {
+        Planning.Work work = planning.work(item.batchId());
+        Job job = work.jobs().stream()
                 .filter(j -> j.design().design().id() == item.designId())
                 .findFirst()
                 .orElseThrow(() -> new InvalidInputException(
@@ -71,12 +78,9 @@ class LoadReview {
                         "Do the earlier bake first.");
             }
         }
-        if (job.design().design().tree().checkedBefore(item.stage()) && !job.checksOpen()) {
-            throw new InvalidInputException(
-                    "checks", name + " with unticked checks", "every check ticked", "Tick the checks first.");
-        }
         window(load, stage, name);
-        return true;
+        Batch batch = work.saved().value();
+        return new LoadCandidate(job, batch.state(), batch.name(), item.stage(), item.count());
     }
 
     private static void window(LoggedLoad load, MeasuredStage stage, String name) {

@@ -1,0 +1,202 @@
+package fairember.app.loadstart;
+
+import fairember.app.batch.Planning;
+import fairember.app.batch.ProgressStore;
+import fairember.app.document.SavedKind;
+import fairember.app.journal.Journal;
+import fairember.app.journal.MissingException;
+import fairember.app.oven.LoadStore;
+import fairember.app.probe.LoadRecords;
+import fairember.core.batch.BatchBakes;
+import fairember.core.batch.BatchProgress;
+import fairember.core.batch.Job;
+import fairember.core.input.Gathering;
+import fairember.core.input.InvalidInputException;
+import fairember.core.loadstart.LoadOutcome;
+import fairember.core.loadstart.TakingOut;
+import fairember.core.studio.LoadItem;
+import fairember.core.studio.LoggedLoad;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Takes loads out of ovens; one that is early or late is asked about. Counts of loads can be corrected later. */
+@Service
+class LoadRemoval {
+    private final LoadStore loads;
+    private final LoadRecords records;
+    private final ProgressStore progress;
+    private final Planning planning;
+    private final Journal journal;
+
+    LoadRemoval(LoadStore loads, LoadRecords records, ProgressStore progress, Planning planning, Journal journal) {
+        this.loads = loads;
+        this.records = records;
+        this.progress = progress;
+        this.planning = planning;
+        this.journal = journal;
+    }
+
+    /** How it stands with a load that is taken out now. */
+    TakingOut now(long id) {
+        return TakingOut.of(records.had(id));
+    }
+
+    /**
+     * Takes a load out, now.
+     *
+     * @param outcome what is done with it; nothing only when its minutes are done
+     * @throws InvalidInputException when it is early or late and nothing is said of it
+     */
+    void takeOut(long id, @Nullable LoadOutcome outcome) {
+        journal.together(() -> {
+            LoggedLoad load = existing(id).value();
+            if (load.outAt() != null) {
+                throw new InvalidInputException(
+                        "id", "a load that is out", "the load in the oven", "Nothing needs to be done.");
+            }
+            TakingOut how = now(id);
+            boolean inTime = how.timing() == TakingOut.Timing.IN_TIME;
+            if (outcome == null && !inTime) {
+                throw new InvalidInputException(
+                        "outcome", how.message(), "what to do with it: BAKED, BAKE_AGAIN or LOST", how.advice());
+            }
+            LoadOutcome as = outcome == null ? LoadOutcome.BAKED : outcome;
+            Instant now = planning.instant();
+            Instant out = now.isBefore(load.inAt()) ? load.inAt() : now;
+            String words = "took out the " + loads.nameOf(load);
+            if (as == LoadOutcome.LOST) {
+                load.items().forEach(item -> lose(item, words));
+            }
+            String note = inTime ? "" : "%s %s".formatted(how.message(), words(as));
+            journal.change(loads, id, words, in -> in.out(out, as, note));
+            journal.call(words);
+            return words;
+        });
+    }
+
+    private static String words(LoadOutcome outcome) {
+        return switch (outcome) {
+            case BAKED -> "Counted as baked.";
+            case BAKE_AGAIN -> "To be baked again.";
+            case LOST -> "Counted as lost.";
+        };
+    }
+
+    /** Counts the pieces of an item as lost at the last step before the oven. */
+    private void lose(LoadItem item, String words) {
+        Optional<Job> job = job(item.batchId(), item.designId());
+        if (job.isEmpty() || item.stage() >= job.get().design().stages().size()) {
+            return;
+        }
+        List<Integer> steps = BatchBakes.feeding(job.get(), item.stage());
+        if (job.get().design().design().steps().isEmpty()) {
+            throw new InvalidInputException(
+                    "outcome",
+                    "lost pieces of a design without steps",
+                    "a step to log them at",
+                    "Add a step to the design, or make the batch smaller.");
+        }
+        int step = steps.isEmpty() ? 0 : steps.get(steps.size() - 1);
+        int each = job.get().design().stages().get(item.stage()).unitsEach();
+        int lost = (item.count() + each - 1) / each;
+        journal.change(
+                progress,
+                item.batchId(),
+                words,
+                done -> done.with(
+                        item.designId(),
+                        step,
+                        tally -> new BatchProgress.Tally(
+                                item.designId(), step, Math.max(0, tally.done() - lost), tally.lost() + lost)));
+    }
+
+    /**
+     * Corrects how many of each were in a load.
+     *
+     * @throws InvalidInputException when there are more than the batch has, or fewer than a later bake already took
+     */
+    void correct(long id, int edition, List<CorrectedCount> counts) {
+        journal.together(() -> {
+            LoggedLoad load = existing(id).value();
+            Gathering gathering = new Gathering();
+            for (int i = 0; i < counts.size(); i++) {
+                if (load.items().stream().noneMatch(counts.get(i)::isOf)) {
+                    gathering.error(
+                            "items[" + i + "]",
+                            "a bake that was not in this load",
+                            "the bakes of this load",
+                            "Change its counts only.");
+                }
+            }
+            gathering.orRefuse();
+            List<LoadItem> items = load.items().stream()
+                    .map(item -> LoadItem.of(item.bake(), count(item, counts)))
+                    .filter(item -> item.count() > 0)
+                    .toList();
+            if (!items.equals(load.items())) {
+                journal.replace(loads, id, edition, load.of(items, "Counts were corrected."));
+                for (int i = 0; i < counts.size(); i++) {
+                    CorrectedCount corrected = counts.get(i);
+                    int was = load.items().stream()
+                            .filter(corrected::isOf)
+                            .mapToInt(LoadItem::count)
+                            .sum();
+                    gathering.at("items[" + i + "]", () -> possible(was, corrected));
+                }
+                gathering.orRefuse();
+                journal.call("corrected the counts of the " + loads.nameOf(load));
+            }
+            return "";
+        });
+    }
+
+    private static int count(LoadItem item, List<CorrectedCount> counts) {
+        return counts.stream()
+                .filter(count -> count.isOf(item))
+                .mapToInt(CorrectedCount::count)
+                .findFirst()
+                .orElse(item.count());
+    }
+
+    /** Whether the counts are possible now that an item has another. */
+    private boolean possible(int was, CorrectedCount now) {
+        Optional<Job> found = job(now.batchId(), now.designId());
+        if (found.isEmpty() || now.stage() >= found.get().design().stages().size()) {
+            return true;
+        }
+        Job job = found.get();
+        int each = job.design().stages().get(now.stage()).unitsEach();
+        int over = job.progress().bakedOrIn(now.stage()) - job.alive() * each;
+        if (now.count() > was && over > 0) {
+            throw new InvalidInputException(
+                    "count", String.valueOf(now.count()), (now.count() - over) + " at most", "The batch has no more.");
+        }
+        for (int later = 0; now.count() < was && later < job.design().stages().size(); later++) {
+            int needed = job.progress().bakedOrIn(later)
+                    - job.through(now.stage())
+                            * job.design().stages().get(later).unitsEach();
+            if (job.design().design().tree().waitsFor(later).contains(now.stage()) && needed > 0) {
+                throw new InvalidInputException(
+                        "count",
+                        String.valueOf(now.count()),
+                        "enough for those that had their next bake",
+                        "Correct the load of %s first."
+                                .formatted(job.design().design().stageName(later)));
+            }
+        }
+        return true;
+    }
+
+    private Optional<Job> job(long batchId, long designId) {
+        return planning.work(batchId).jobs().stream()
+                .filter(one -> one.design().design().id() == designId)
+                .findFirst();
+    }
+
+    private SavedKind.Saved<LoggedLoad> existing(long id) {
+        return loads.find(id).orElseThrow(() -> new MissingException("load", id));
+    }
+}
