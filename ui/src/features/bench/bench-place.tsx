@@ -2,16 +2,18 @@ import { Link } from 'react-router';
 import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
 import { Pair, Place } from '../../controls/place';
-import { useBench, useBenchActs } from '../../server/use-bench';
+import { useBench, useBenchActs, useDay } from '../../server/use-bench';
 import { useBatches, useSettings } from '../../server/use-studio';
 import { clock, dayName, isoDay, relativeDay } from '../../words/days';
 import { count, minutes } from '../../words/figures';
+import { PlanNews } from '../oven/plan-news';
 import { CurrentJobCard } from './current-job-card';
 import { NextLoad } from './next-load';
 import { BatchStrip } from './batch-strip';
 
 /** Today: the current job, what comes next, and how far the batches on the bench are. */
 export function BenchPlace() {
+  const { day } = useDay();
   const { bench } = useBench();
   const { settings } = useSettings();
   const batches = useBatches().filter((r) => r.batch.state === 'ON_BENCH');
@@ -42,6 +44,7 @@ export function BenchPlace() {
         }
         drawing={
           <>
+            <PlanNews day={day} />
             {batches.map((r) => (
               <BatchStrip key={r.id} batch={r} now={bench.now} />
             ))}

@@ -7,7 +7,7 @@ import { RefusedNote } from '../../controls/problem-note';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { Day, LoadOutcome, LoggedLoad, PlannedLoad } from '../../server/types';
-import { clock, relativeDay } from '../../words/days';
+import { clock, minutesBetween, relativeDay } from '../../words/days';
 import { minutes, plain } from '../../words/figures';
 import { LoadItems } from './load-items';
 import { LoggedItems } from './logged-items';
@@ -17,6 +17,8 @@ import { TakeOutPanel } from './take-out-panel';
 import { TrayPlan } from './tray-plan';
 import { useLoads } from './use-loads';
 import { useConstraints, type Move } from './use-plan';
+
+const DAY_MIN = 24 * 60;
 
 interface PlannedProps {
   load: PlannedLoad;
@@ -43,6 +45,7 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
           <>
             {relativeDay(load.inAt, now)} {clock(load.inAt)} to {clock(load.outAt)}, preheat from {clock(load.heatFrom)}
             , cool by {clock(load.cooledAt)}
+            <StartBy load={load} day={day} />
             {day.ovens.length > 1 && `, in ${oven?.name ?? ''}`}
             <DialSetting ovenId={oven?.id ?? 1} tempC={load.tempC} />
           </>
@@ -89,6 +92,17 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
         for clay away from food.
       </Caution>
     </article>
+  );
+}
+
+/** The latest moment that keeps everything in time, where that is within a day. */
+function StartBy({ load, day }: { load: PlannedLoad; day: Day }) {
+  const by = day.startBy.find((one) => one.number === load.number)?.at;
+  if (!by || minutesBetween(load.inAt, by) > DAY_MIN) return null;
+  return (
+    <b className="text-straw">
+      ; start by {relativeDay(by, day.now)} {clock(by)} to be in time
+    </b>
   );
 }
 

@@ -13,6 +13,7 @@ import { OvenCard } from '../settings/oven-fields';
 import { LanesDrawing } from './lanes-drawing';
 import { LoggedLoadCard, PlannedLoadCard } from './load-card';
 import { MovedPanel } from './moved-panel';
+import { PlanNews } from './plan-news';
 import { PlanScores } from './plan-scores';
 import { useFollowed } from './use-followed';
 import type { Move } from './use-plan';
@@ -116,6 +117,7 @@ function LoadsPair({ day, chosen }: { day: Day; chosen: Chosen }) {
       ledger={
         <>
           <PlanScores day={day} />
+          <PlanNews day={day} />
           {move && <MovedPanel day={day} move={move} onDone={moved} />}
           <LoadsList
             day={day}

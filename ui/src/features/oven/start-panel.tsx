@@ -1,6 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
 import { Check } from '../../controls/check';
 import { NumberField } from '../../controls/number-field';
@@ -33,7 +32,6 @@ export function StartPanel({ load, ovenId, onDone }: Props) {
   const [said, setSaid] = useState<Record<string, Said>>({});
   const [pressed, setPressed] = useState(false);
   const head = useRef<HTMLHeadingElement>(null);
-  const go = useNavigate();
   const { start } = useLoads();
   useEffect(() => head.current?.focus(), []);
 
@@ -99,16 +97,7 @@ export function StartPanel({ load, ovenId, onDone }: Props) {
           disabled={!questions || start.isPending}
           onClick={() => {
             setPressed(true);
-            if (open.length === 0)
-              start.mutate(
-                { ...body, answers },
-                {
-                  onSuccess: ({ id }) => {
-                    onDone();
-                    void go(`/oven/logged/${id}`);
-                  },
-                },
-              );
+            if (open.length === 0) start.mutate({ ...body, answers });
           }}
         >
           Start now

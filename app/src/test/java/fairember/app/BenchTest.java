@@ -3,6 +3,7 @@ package fairember.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
@@ -140,6 +141,52 @@ public class BenchTest extends ServerTest {
         for (int i = 0; i < 3; i++) {
             http().undo();
         }
+    }
+
+    /** Flags come out unbaked: they fit in beside what is planned, and the rest stays. Undone, the plan is as it was. */
+    @Test(dependsOnMethods = "aLoadThatComesOutEarlyIsAskedAboutAndItsCountsCanBeCorrected")
+    public void anEventMovesNoMoreThanItMustAndUndoBringsThePlanBack() {
+        List<List<String>> before = planned();
+        List<Map<String, Integer>> items = new ArrayList<>();
+        JsonNode first = http().get("/api/baking").json().path("planned").path(0);
+        for (JsonNode item : first.path("items")) {
+            items.add(Map.of(
+                    "batchId", item.path("batchId").asInt(),
+                    "designId", item.path("designId").asInt(),
+                    "stage", item.path("stage").asInt(),
+                    "count", item.path("count").asInt()));
+        }
+        Map<String, Object> load = Map.of(
+                "tempC",
+                first.path("tempC").asDouble(),
+                "bakingMin",
+                first.path("bakingMin").asDouble(),
+                "items",
+                items);
+        http().delete("/api/baking/moved");
+        assertThat(http().post("/api/baking/loads", http().answered(load)).status())
+                .isEqualTo(201);
+        assertThat(planned()).isEqualTo(before.subList(1, before.size()));
+        JsonNode moved = http().get("/api/baking").json().path("moved");
+        for (JsonNode change : moved) {
+            assertThat(change.path("to")).isNotEqualTo(change.path("from"));
+            assertThat(change.path("because").asString()).isNotBlank();
+        }
+        assertThat(http().delete("/api/baking/moved").json().path("moved").size())
+                .isZero();
+        http().undo();
+        assertThat(planned()).isEqualTo(before);
+    }
+
+    /** What is in each planned load. */
+    private List<List<String>> planned() {
+        List<List<String>> loads = new ArrayList<>();
+        for (JsonNode load : http().get("/api/baking").json().path("planned")) {
+            List<String> items = new ArrayList<>();
+            load.path("items").forEach(item -> items.add(item.path("name").asString() + item.path("count")));
+            loads.add(items);
+        }
+        return loads;
     }
 
     private int baked(long id, int count) {

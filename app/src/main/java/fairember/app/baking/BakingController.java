@@ -1,5 +1,7 @@
 package fairember.app.baking;
 
+import fairember.app.batch.Planning;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -9,13 +11,22 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/baking")
 class BakingController {
     private final Days days;
+    private final Planning planning;
 
-    BakingController(Days days) {
+    BakingController(Days days, Planning planning) {
+        this.planning = planning;
         this.days = days;
     }
 
     @GetMapping
     DayView day() {
+        return days.day();
+    }
+
+    /** What moved in the plan until now has been seen; nothing that is saved is changed. */
+    @DeleteMapping("/moved")
+    DayView movedSeen() {
+        planning.changesSeen();
         return days.day();
     }
 }

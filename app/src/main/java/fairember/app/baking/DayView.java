@@ -3,6 +3,7 @@ package fairember.app.baking;
 import fairember.app.batch.PlannedLoadView;
 import fairember.app.batch.TaskView;
 import fairember.app.web.AdviceView;
+import fairember.core.batch.ScheduleChange;
 import fairember.core.loadstart.LoadOutcome;
 import fairember.core.ovenload.Objective;
 import fairember.core.ovenload.Score;
@@ -26,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  * @param clockSpeed of the studio's seconds for each of the wall's
  * @param scores how good the plan is, in the order of what matters
  * @param renewing whether a better plan is being looked for
+ * @param moved what goes in at another time since the last thing that happened
+ * @param startBy of the planned loads on which it depends whether everything is in time
+ * @param outlooks of the batches that are not finished
  */
 public record DayView(
         Instant now,
@@ -42,11 +46,25 @@ public record DayView(
         List<Integer> criticalTasks,
         List<ScoreView> scores,
         boolean renewing,
+        List<ScheduleChange> moved,
+        List<StartByView> startBy,
+        List<OutlookView> outlooks,
         List<AdviceView> advice,
         ConstraintsView constraints,
         LocalDate finishOn,
         int onBench,
         double clockSpeed) {
+
+    /** The latest moment a planned load, counted from 1, may go in without making anything late. */
+    public record StartByView(int number, LocalDateTime at) {}
+
+    /**
+     * Whether a batch will be in time.
+     *
+     * @param spareMin working minutes from when it is finished to the closing of the day it is due; 0 when it is late
+     */
+    public record OutlookView(
+            long batchId, String name, LocalDateTime finishAt, LocalDateTime dueAt, boolean late, long spareMin) {}
 
     /** Something that dries in the air. */
     public record DryingView(String name, LocalDateTime from, LocalDateTime to, boolean critical) {}

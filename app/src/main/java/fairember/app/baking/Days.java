@@ -12,6 +12,7 @@ import fairember.app.oven.LoadStore;
 import fairember.app.oven.OvenStore;
 import fairember.app.settings.SettingsStore;
 import fairember.app.web.AdviceView;
+import fairember.core.batch.BatchOutlook;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.CriticalChain;
@@ -70,6 +71,7 @@ class Days {
         BatchSchedule plan = planning.schedule(open);
         CriticalChain chain = CriticalChain.of(plan, hours);
         Map<Long, String> names = planning.batchNames();
+        Map<Long, BatchOutlook> outlooks = planning.outlooks(open, plan);
         Logged logged = new Logged(names);
         return new DayView(
                 planning.instant(),
@@ -95,6 +97,16 @@ class Days {
                 chain.tasks().stream().sorted().toList(),
                 DayView.ScoreView.all(plan.scores()),
                 planning.renewing(),
+                planning.changes(plan),
+                IntStream.range(0, plan.loads().size())
+                        .boxed()
+                        .flatMap(i ->
+                                BatchOutlook.latest(plan.loads().get(i), List.copyOf(outlooks.values()), hours).stream()
+                                        .map(at -> new DayView.StartByView(i + 1, at)))
+                        .toList(),
+                outlooks.entrySet().stream()
+                        .map(entry -> outlook(entry.getKey(), names, entry.getValue()))
+                        .toList(),
                 AdviceView.all(plan.advice()),
                 new DayView.ConstraintsView(constraints.saved().edition(), open.constraints()),
                 plan.finish().toLocalDate(),
@@ -102,6 +114,16 @@ class Days {
                         .filter(batch -> batch.value().state() == BatchState.ON_BENCH)
                         .count(),
                 clock.speed());
+    }
+
+    private static DayView.OutlookView outlook(long id, Map<Long, String> names, BatchOutlook outlook) {
+        return new DayView.OutlookView(
+                id,
+                names.getOrDefault(id, ""),
+                outlook.finish(),
+                outlook.due(),
+                outlook.isLate(),
+                outlook.spare().toMinutes());
     }
 
     private static DayView.DryingView drying(BatchSchedule.Drying drying, boolean critical) {

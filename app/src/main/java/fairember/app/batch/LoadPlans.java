@@ -40,6 +40,7 @@ public class LoadPlans {
     private final boolean beside;
     private final Map<LoadProblem, LoadPlan> found = new LinkedHashMap<>();
     private final Map<String, LoadPlan> last = new HashMap<>();
+    private final Map<PlanShape, LoadPlan> byShape = new LinkedHashMap<>();
     private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
         Thread thread = new Thread(work, "plan renewal");
         thread.setDaemon(true);
@@ -48,6 +49,7 @@ public class LoadPlans {
 
     private @Nullable PlanShape renewed;
     private @Nullable LoadProblem waiting;
+    private boolean waitingSteady;
     private volatile boolean renewing;
     private volatile boolean closed;
     private int kept;
@@ -67,10 +69,11 @@ public class LoadPlans {
         }
         boolean improved = scope.equals(ALL) && problem.bakes().size() <= MOST_SEARCHED;
         Effort effort = improved && !beside ? Effort.SEARCH : Effort.RULES;
-        LoadPlan plan = LoadPlanning.plan(problem, effort, earlier(scope), () -> false, better -> {});
+        Optional<LoadPlan> earlier = earlier(scope, problem);
+        LoadPlan plan = LoadPlanning.plan(problem, effort, earlier, () -> false, better -> {});
         keep(scope, problem, plan);
         if (improved && beside) {
-            renew(problem);
+            renew(problem, earlier.isPresent());
         }
         return plan;
     }
@@ -80,13 +83,21 @@ public class LoadPlans {
         return renewing;
     }
 
-    private synchronized void renew(LoadProblem problem) {
+    /** The plan there was when the same was to be done, as before something that was undone; or else the last one. */
+    private synchronized Optional<LoadPlan> earlier(String scope, LoadProblem problem) {
+        LoadPlan same = scope.equals(ALL) ? byShape.get(PlanShape.of(problem)) : null;
+        return same == null ? earlier(scope) : Optional.of(same);
+    }
+
+    /** @param steady whether there was a plan that people go by */
+    private synchronized void renew(LoadProblem problem, boolean steady) {
         PlanShape shape = PlanShape.of(problem);
         if (shape.equals(renewed)) {
             return;
         }
         renewed = shape;
         waiting = problem;
+        waitingSteady = steady;
         if (!renewing) {
             renewing = true;
             worker.execute(this::renewAll);
@@ -97,10 +108,11 @@ public class LoadPlans {
         try {
             for (LoadProblem problem = next(); problem != null; problem = next()) {
                 LoadProblem one = problem;
+                Optional<LoadPlan> earlier = waitingSteady ? earlier(ALL, one) : Optional.empty();
                 LoadPlan plan = turns.inTurn(
                         this::isOvertaken,
                         () -> {},
-                        () -> LoadPlanning.plan(one, Effort.SEARCH, earlier(ALL), this::isOvertaken, better -> {}));
+                        () -> LoadPlanning.plan(one, Effort.SEARCH, earlier, this::isOvertaken, better -> {}));
                 keep(ALL, one, plan);
             }
         } catch (RuntimeException | LinkageError trouble) {
@@ -145,6 +157,14 @@ public class LoadPlans {
         found.remove(problem);
         found.put(problem, plan);
         last.put(scope, plan);
+        if (scope.equals(ALL)) {
+            PlanShape shape = PlanShape.of(problem);
+            byShape.remove(shape);
+            byShape.put(shape, plan);
+            if (byShape.size() > REMEMBERED) {
+                byShape.remove(byShape.keySet().iterator().next());
+            }
+        }
         kept++;
         if (found.size() > REMEMBERED) {
             found.remove(found.keySet().iterator().next());

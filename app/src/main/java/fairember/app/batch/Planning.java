@@ -11,11 +11,13 @@ import fairember.app.settings.SettingsStore;
 import fairember.core.batch.BakeRef;
 import fairember.core.batch.Batch;
 import fairember.core.batch.BatchBakes;
+import fairember.core.batch.BatchOutlook;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.BatchScheduling;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
 import fairember.core.batch.JobKey;
+import fairember.core.batch.ScheduleChange;
 import fairember.core.batch.WorkHours;
 import fairember.core.batch.Workshop;
 import fairember.core.ovenload.BakeKey;
@@ -29,7 +31,9 @@ import fairember.core.studio.StudioOven;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
@@ -51,6 +55,7 @@ public class Planning {
     private final DesignStore designs;
     private final SettingsStore settings;
     private final StudioClock clock;
+    private final PlanHistory history = new PlanHistory();
     private volatile @Nullable Scheduled scheduled;
 
     Planning(
@@ -158,7 +163,34 @@ public class Planning {
         BatchSchedule schedule = BatchScheduling.schedule(
                 open.jobs(), open.bench(), open.start(), problem -> plans.plan(LoadPlans.ALL, problem));
         scheduled = new Scheduled(open, state, schedule);
+        history.add(open, schedule);
         return schedule;
+    }
+
+    /** What of a schedule moved since the one before the last thing that happened. */
+    public List<ScheduleChange> changes(BatchSchedule schedule) {
+        return history.changes(schedule, hours());
+    }
+
+    /** What moved until now has been seen. */
+    public void changesSeen() {
+        history.forget();
+    }
+
+    /** Whether each batch that is not finished will be in time, the earliest due first. */
+    public Map<Long, BatchOutlook> outlooks(Open open, BatchSchedule schedule) {
+        Map<Long, List<Job>> byBatch = new LinkedHashMap<>();
+        open.jobs()
+                .forEach(job -> byBatch.computeIfAbsent(job.key().batchId(), id -> new ArrayList<>())
+                        .add(job));
+        Map<Long, BatchOutlook> outlooks = new LinkedHashMap<>();
+        for (Map.Entry<Long, List<Job>> batch : byBatch.entrySet()) {
+            LocalDateTime due = open.bench().due().get(batch.getValue().get(0).key());
+            if (due != null) {
+                outlooks.put(batch.getKey(), BatchOutlook.of(schedule, batch.getValue(), due, hours()));
+            }
+        }
+        return outlooks;
     }
 
     /** What was scheduled last, and in which state the plans were then. */

@@ -91,6 +91,24 @@ public record WorkHours(LocalTime from, LocalTime to, Set<DayOfWeek> days) {
         return slots;
     }
 
+    /** Working time between two moments; none when the second is not after the first. */
+    Duration between(LocalDateTime first, LocalDateTime second) {
+        Duration sum = Duration.ZERO;
+        LocalDateTime at = next(first);
+        while (at.isBefore(second)) {
+            LocalDateTime close = at.toLocalDate().atTime(to);
+            sum = sum.plus(Duration.between(at, close.isBefore(second) ? close : second));
+            at = next(close);
+        }
+        return sum;
+    }
+
+    /** The moment after so much working time. */
+    LocalDateTime after(LocalDateTime time, Duration amount) {
+        List<Slot> slots = work(time, amount);
+        return slots.isEmpty() ? time : slots.get(slots.size() - 1).to();
+    }
+
     /** The first start not before {@code time} from which so much fits before closing; a longer stretch starts a day. */
     LocalDateTime fit(LocalDateTime time, Duration amount) {
         LocalDateTime at = next(time);

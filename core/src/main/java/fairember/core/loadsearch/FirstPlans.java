@@ -195,24 +195,14 @@ final class FirstPlans {
     }
 
     private int joins(Slot slot, int bake, int left) {
-        return slot.pinned ? 0 : leaving(bake, left, slots.most(slot, bake, left), slot.countOf(bake));
-    }
-
-    /** The most of those that fit such that what is left over is none, or can be parted into loads of its own. */
-    private int leaving(int bake, int left, int fits, int there) {
-        for (int taken = fits; taken > 0 && taken + there >= table.least[bake]; taken--) {
-            if (slots.parts(bake, left - taken)) {
-                return taken;
-            }
-        }
-        return 0;
+        return slot.pinned ? 0 : slots.leaving(bake, left, slots.most(slot, bake, left), slot.countOf(bake));
     }
 
     private Slot own(int bake, int left) {
         Slot best = null;
         for (int o = 0; o < table.ovens; o++) {
             int most = table.fitsOven[o][bake] ? slots.most(o, bake, left) : 0;
-            int taken = leaving(bake, left, most, 0);
+            int taken = slots.leaving(bake, left, most, 0);
             Slot slot = taken > 0 ? slots.of(o, bake, taken) : null;
             if (slot != null && better(slot, best, bake)) {
                 best = slot;

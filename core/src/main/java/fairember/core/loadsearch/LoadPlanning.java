@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Plans the loads of a problem: by rule at once, then by search, then with the solver where the problem is small enough
@@ -77,7 +78,8 @@ public final class LoadPlanning {
     /**
      * The same, given while it is found.
      *
-     * @param earlier a plan of much the same bakes, begun from where it is better than what the rules give
+     * @param earlier a plan of much the same bakes: it stays as far as it can, unless another is better by as much as is worth a
+     *     change; for a proof it is only where the search begins
      * @param stop asked again and again; once it says so, the best plan so far is given
      * @param better is given each plan that is the best so far, the first by rule
      */
@@ -114,10 +116,18 @@ public final class LoadPlanning {
         if (draft == null) {
             throw new IllegalStateException("Bakes in order found no plan by rule");
         }
-        draft = orEarlier(table, slots, pinned, draft);
+        Draft seeded = seeded(table, slots, pinned);
+        boolean stays = false;
+        if (seeded != null && !isWorthAChange(table, draft, seeded)) {
+            draft = seeded;
+            stays = true;
+        }
         Map<Objective, Double> bounds = bounds(table);
         tell(table, slots, draft, bounds, said);
         Solved solved = search(table, slots, pinned, draft, bounds, said);
+        if (stays && effort != Effort.PROOF && !isWorthAChange(table, solved.draft(), draft)) {
+            solved = new Solved(draft, solved.bounds());
+        }
         Outcome outcome = outcome(table, solved.draft());
         if (outcome.left() > 0) {
             return withoutLate(table, solved.draft());
@@ -131,11 +141,15 @@ public final class LoadPlanning {
         return new Writing(table, slots, solved.draft()).plan(solved.bounds(), said);
     }
 
-    private Draft orEarlier(Table table, Slots slots, List<Slot> pinned, Draft draft) {
+    /** The earlier plan as a draft of this problem; null when there is none that is still possible. */
+    private @Nullable Draft seeded(Table table, Slots slots, List<Slot> pinned) {
         Draft seeded =
                 earlier.map(plan -> new Seeding(table, slots).of(plan, pinned)).orElse(null);
-        Outcome outcome = seeded == null ? null : new Timetable(table).time(seeded);
-        return seeded != null && outcome != null && outcome.compareTo(outcome(table, draft)) < 0 ? seeded : draft;
+        return seeded != null && new Timetable(table).time(seeded) != null ? seeded : null;
+    }
+
+    private static boolean isWorthAChange(Table table, Draft next, Draft from) {
+        return outcome(table, next).isWorthAChange(outcome(table, from), table.scale);
     }
 
     private static Outcome outcome(Table table, Draft draft) {

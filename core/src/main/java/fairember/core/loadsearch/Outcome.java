@@ -18,6 +18,9 @@ import java.util.List;
 record Outcome(int left, long slip, long late, int loads, double kwh, int finish, List<Objective> order)
         implements Comparable<Outcome> {
     private static final double SAME_KWH = 1e-9;
+    private static final double WORTH_LATE_MIN = 5;
+    private static final double WORTH_KWH = 0.03;
+    private static final double WORTH_FINISH_MIN = 30;
 
     static Outcome of(List<Objective> order, int left, long slip, long late, int loads, double kwh, int finish) {
         return new Outcome(left, slip, late, loads, kwh, finish, order);
@@ -30,6 +33,33 @@ record Outcome(int left, long slip, long late, int loads, double kwh, int finish
             case KWH -> kwh;
             case FINISH -> finish;
         };
+    }
+
+    /**
+     * Whether it is better by so much that a plan people go by may be changed for it.
+     *
+     * @param ticks of a minute
+     */
+    boolean isWorthAChange(Outcome from, double ticks) {
+        if (left != from.left) {
+            return left < from.left;
+        }
+        if (slip != from.slip) {
+            return slip < from.slip;
+        }
+        for (Objective objective : order) {
+            double gain = from.value(objective) - value(objective);
+            double least = switch (objective) {
+                case LATENESS -> WORTH_LATE_MIN * ticks;
+                case LOADS -> 1;
+                case KWH -> WORTH_KWH * from.kwh;
+                case FINISH -> WORTH_FINISH_MIN * ticks;
+            };
+            if (Math.abs(gain) >= least && Math.abs(gain) > SAME_KWH) {
+                return gain > 0;
+            }
+        }
+        return false;
     }
 
     @Override

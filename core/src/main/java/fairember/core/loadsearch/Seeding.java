@@ -10,7 +10,10 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
-/** Makes a draft of an earlier plan, as far as its bakes are still to be done, so that what was found is not lost. */
+/**
+ * Makes a draft of an earlier plan, as far as its bakes are still to be done, so that what was found is not lost and what need not
+ * move stays. What is new is fitted in: into a load that has room for it, or into one of its own.
+ */
 final class Seeding {
     private final Table table;
     private final Slots slots;
@@ -22,7 +25,7 @@ final class Seeding {
         this.left = table.count.clone();
     }
 
-    /** The draft; null when the earlier plan does not hold all that is to be done now, or a pin. */
+    /** The draft; null when the earlier plan does not hold a pin, or holds things in an order that is no longer possible. */
     @Nullable
     Draft of(LoadPlan earlier, List<Slot> pins) {
         Map<BakeKey, Integer> byKey = new HashMap<>();
@@ -46,12 +49,60 @@ final class Seeding {
             }
             loads.set(at, pin);
         }
-        for (int over : left) {
-            if (over > 0) {
+        for (int j = 0; j < table.bakes; j++) {
+            if (left[j] > 0 && !fitIn(j, loads)) {
                 return null;
             }
         }
         return new Draft(loads.toArray(Slot[]::new), new int[table.bakes], new int[table.bakes]);
+    }
+
+    /** Puts what is left of a bake between the loads it waits for and those that wait for it; false when there is no such place. */
+    private boolean fitIn(int bake, List<Slot> loads) {
+        int from = 0;
+        int to = loads.size();
+        for (int p = 0; p < loads.size(); p++) {
+            for (int other : loads.get(p).bakes) {
+                from = table.ancestor[bake][other] ? p + 1 : from;
+                to = table.ancestor[other][bake] ? Math.min(to, p) : to;
+            }
+        }
+        if (from > to) {
+            return false;
+        }
+        for (int p = from; p < to && left[bake] > 0; p++) {
+            Slot slot = loads.get(p);
+            int taken = slot.pinned
+                    ? 0
+                    : slots.leaving(bake, left[bake], slots.most(slot, bake, left[bake]), slot.countOf(bake));
+            Slot joined = taken > 0 ? slots.with(slot, bake, taken) : null;
+            if (joined != null) {
+                loads.set(p, joined);
+                left[bake] -= taken;
+            }
+        }
+        for (int p = to; left[bake] > 0; p++) {
+            Slot own = own(bake);
+            if (own == null) {
+                return false;
+            }
+            loads.add(p, own);
+            left[bake] -= own.countOf(bake);
+        }
+        return true;
+    }
+
+    private @Nullable Slot own(int bake) {
+        for (int oven = 0; oven < table.ovens; oven++) {
+            int taken = table.fitsOven[oven][bake]
+                    ? slots.leaving(bake, left[bake], slots.most(oven, bake, left[bake]), 0)
+                    : 0;
+            Slot slot = taken > 0 ? slots.of(oven, bake, taken) : null;
+            if (slot != null) {
+                return slot;
+            }
+        }
+        return null;
     }
 
     private @Nullable Slot slot(PlannedLoad load, Map<BakeKey, Integer> byKey) {

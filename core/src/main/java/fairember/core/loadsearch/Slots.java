@@ -222,6 +222,16 @@ final class Slots {
         return Splitting.may(left, table.least[bake], capacity(bake));
     }
 
+    /** The most of those that fit such that what is left over is none, or can be parted into loads of its own. */
+    int leaving(int bake, int left, int fits, int there) {
+        for (int taken = fits; taken > 0 && taken + there >= table.least[bake]; taken--) {
+            if (parts(bake, left - taken)) {
+                return taken;
+            }
+        }
+        return 0;
+    }
+
     private int capacity(int bake) {
         if (capacity[bake] < 0) {
             capacity[bake] = 0;

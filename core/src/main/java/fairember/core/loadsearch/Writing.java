@@ -144,8 +144,33 @@ final class Writing {
                 }
             }
         }
+        for (int k = 0; k < slot.bakes.length; k++) {
+            int first = times.first(slot.bakes[k]);
+            if (first != order.get(i)) {
+                why.add(split(slot.bakes[k], slot.counts[k], first, order.indexOf(first)));
+            }
+        }
         loadSaving.of(order.get(i), order).ifPresent(why::add);
         return why;
+    }
+
+    /** Why a bake is not all in its first load. */
+    private Advice split(int j, int here, int first, int number) {
+        Slot slot = draft.loads[first];
+        Bake bake = table.planned.get(j);
+        boolean full = slots.with(slot, j, 1) == null;
+        return Advice.tip(
+                "split",
+                "%d of %d %s are here: %s."
+                        .formatted(
+                                here,
+                                bake.count(),
+                                bake.name(),
+                                full
+                                        ? "the tray of load %d takes %d".formatted(number + 1, slot.countOf(j))
+                                        : "with more of them in load %d, no plan was found that is as good"
+                                                .formatted(number + 1)),
+                bake.name());
     }
 
     /** Why a bake is not in a load before its own. */

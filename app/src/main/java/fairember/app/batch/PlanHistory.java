@@ -1,0 +1,40 @@
+package fairember.app.batch;
+
+import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.ScheduleChange;
+import fairember.core.batch.ScheduleComparison;
+import fairember.core.batch.WorkHours;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The schedule before the last thing that happened: a load started or out, work logged or lost, a batch changed, any of that
+ * undone. What moved is told against it, also when nothing happens and work begins later than planned.
+ */
+final class PlanHistory {
+    private @Nullable Event last;
+    private @Nullable BatchSchedule latest;
+    private @Nullable BatchSchedule before;
+
+    /** What there is to do and which ovens are in use: another after everything that happens. */
+    private record Event(PlanShape shape, Set<Integer> ovensInUse) {}
+
+    synchronized void add(Planning.Open open, BatchSchedule schedule) {
+        Event event = new Event(
+                PlanShape.of(open.problem()), Set.copyOf(open.start().ovenFree().keySet()));
+        if (!event.equals(last) || before == null) {
+            before = latest == null ? schedule : latest;
+            last = event;
+        }
+        latest = schedule;
+    }
+
+    synchronized List<ScheduleChange> changes(BatchSchedule schedule, WorkHours hours) {
+        return before == null ? List.of() : ScheduleComparison.changes(before, schedule, hours);
+    }
+
+    synchronized void forget() {
+        before = latest;
+    }
+}
