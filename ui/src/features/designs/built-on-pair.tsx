@@ -4,7 +4,9 @@ import { InlineNumber } from '../../controls/inline-number';
 import { Pair } from '../../controls/place';
 import { Switch } from '../../controls/switch';
 import { spanOf, useLimits } from '../../server/use-limits';
+import type { Design, MeasuredDesign } from '../../server/types';
 import { errorAt } from '../../server/use-measured';
+import { plain } from '../../words/figures';
 import { InsertFields } from './insert-fields';
 import { PaperPreview } from './paper-preview';
 import { SectionDrawing } from './section-drawing';
@@ -35,6 +37,7 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
               onRemove={() => draft.change((p) => ({ ...p, inserts: (p.inserts ?? []).filter((_, j) => j !== i) }))}
             />
           ))}
+          <BoredParts parts={measuredForm.parts} sums={measured.parts} />
           {wires.map((wire, i) => (
             <WireFields
               key={i}
@@ -162,5 +165,26 @@ function PinCard({ design }: { design: DesignDraft }) {
         {pin && number('upMm', 'up')}
       </div>
     </Card>
+  );
+}
+
+interface BoredProps {
+  parts: Design['parts'];
+  sums: MeasuredDesign['parts'];
+}
+
+/** What the inserts take out of the clay they pass through. */
+function BoredParts({ parts, sums }: BoredProps) {
+  const bored = parts.flatMap((part, i) => {
+    const taken = sums[i]?.boredMm3 ?? 0;
+    return taken > 0 ? [`${plain(Math.round(taken / 10) / 100)} cm³ of ${part.name}`] : [];
+  });
+  if (bored.length === 0) return null;
+  return (
+    <p>
+      The inserts take up the room of {bored.join(', ')}
+      {parts.some((part) => part.count > 1) && ' (of each copy)'}. That clay is left out of the weights, and the
+      thickest section is that of what is left.
+    </p>
   );
 }

@@ -127,10 +127,10 @@ public final class Samples {
         return new Part(name, solid, count, mix.id(), from, 0, core, null, Placement.MIDDLE);
     }
 
-    /** A 40 mm ball on a shell of 5, and two eyes of 6 mm that are baked loose first. */
     /** Every line of any checks, for every piece of any batch. */
     public static final List<Integer> ALL_TICKED = Collections.nCopies(9, 2000);
 
+    /** A 40 mm ball on a shell of 5, and two eyes of 6 mm that are baked loose first. */
     public static Design seal() {
         return seal(null);
     }

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A part with its sums, for one copy.
  *
+ * @param boredMm3 clay that inserts take out of it
  * @param cordMm length of the cord, as thick as the studio cuts them, that holds its clay
  * @param sheetMm length of the sheet of a wrapped band, on the neutral line, seam not counted; null for other shapes
  * @param section cut upright through the middle; null when it is as from the front
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record MeasuredPartView(
         double volumeMm3,
+        double boredMm3,
         double surfaceMm2,
         double massG,
         double ballMm,
@@ -172,6 +174,7 @@ public record MeasuredPartView(
         Point3 thickest = posed.turned(measured.thickest().middle());
         return new MeasuredPartView(
                 measured.portion().clay().mm3(),
+                measured.bored().mm3(),
                 posed.solid().surface().mm2(),
                 measured.portion().mass().g(),
                 measured.portion().ball().mm(),

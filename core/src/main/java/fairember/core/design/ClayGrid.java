@@ -48,7 +48,7 @@ final class ClayGrid {
         }
     }
 
-    Ball largest(List<PlacedClay> clay, List<PlacedClay> holes) {
+    Ball largest(List<PlacedClay> clay, List<? extends Body> holes) {
         Voxels voxels = new Voxels(counts[0], counts[1], counts[2]);
         clay.forEach(body -> fill(voxels, body, true, body::outer));
         clay.stream().filter(PlacedClay::cored).forEach(body -> fill(voxels, body, false, body::foil));
@@ -127,7 +127,7 @@ final class ClayGrid {
         return Math.max(0, Math.min(counts[axis] - 1, (int) Math.floor((mm - box[axis]) / side)));
     }
 
-    private void fill(Voxels voxels, PlacedClay body, boolean full, Within inside) {
+    private void fill(Voxels voxels, Body body, boolean full, Within inside) {
         double[] reach = body.reach();
         for (int z = cube(2, reach[2]); z <= cube(2, reach[5]); z++) {
             for (int y = cube(1, reach[1]); y <= cube(1, reach[4]); y++) {

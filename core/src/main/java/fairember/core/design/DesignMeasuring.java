@@ -18,6 +18,7 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
+import fairember.core.quantity.Volume;
 import fairember.core.shape.InnerBall;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,7 +58,7 @@ public final class DesignMeasuring {
         List<Supplier<MeasuredPart>> suppliers = design.parts().stream()
                 .<Supplier<MeasuredPart>>map(p -> () -> part(p, design.parts()))
                 .toList();
-        List<MeasuredPart> parts = gathering.all("parts", suppliers);
+        List<MeasuredPart> solid = gathering.all("parts", suppliers);
         List<Supplier<MeasuredInsert>> insertSuppliers = design.armature().inserts().stream()
                 .<Supplier<MeasuredInsert>>map(i -> () -> InsertMeasuring.measure(i, design.parts(), roll))
                 .toList();
@@ -67,7 +68,8 @@ public final class DesignMeasuring {
                 .toList();
         List<FittedFinding> fittings = gathering.all("fittings", findings);
         gathering.orRefuse();
-        StageMeasuring measuring = new StageMeasuring(design, parts, rules);
+        List<MeasuredPart> parts = Boring.through(solid, inserts);
+        StageMeasuring measuring = new StageMeasuring(design, parts, inserts, rules);
         List<MeasuredStage> stages = new ArrayList<>();
         for (int i = 0; i < design.stages().size(); i++) {
             int stage = i;
@@ -135,6 +137,7 @@ public final class DesignMeasuring {
                 part,
                 mix,
                 Portioning.portion(part.shape().volume(), mix.density()),
+                Volume.ZERO,
                 null,
                 part.shape().thickest(),
                 Money.ZERO,
@@ -151,6 +154,7 @@ public final class DesignMeasuring {
                 part,
                 mix,
                 Portioning.portion(core.clay(), mix.density()),
+                Volume.ZERO,
                 core,
                 core.thickest(),
                 mix.costOf(saved),
@@ -178,6 +182,7 @@ public final class DesignMeasuring {
                 part,
                 mix,
                 Portioning.portion(between.clay(), mix.density()),
+                Volume.ZERO,
                 null,
                 thickest,
                 Money.ZERO,

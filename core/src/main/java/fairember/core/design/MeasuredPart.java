@@ -8,6 +8,7 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
+import fairember.core.quantity.Volume;
 import fairember.core.shape.InnerBall;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param part as it was given
  * @param mix it is made of
  * @param portion of clay to roll
+ * @param bored clay that inserts take out of one copy
  * @param core in it, or null when it is solid
  * @param thickest the largest ball that fits in its clay; no larger than this when it is built around another part
  * @param moneySaved clay that a core saves, at the best price of a block
@@ -28,6 +30,7 @@ public record MeasuredPart(
         Part part,
         MeasuredMix mix,
         Portion portion,
+        Volume bored,
         @Nullable SizedCore core,
         InnerBall thickest,
         Money moneySaved,
@@ -35,6 +38,12 @@ public record MeasuredPart(
         List<Advice> advice) {
     public MeasuredPart {
         advice = List.copyOf(advice);
+    }
+
+    /** The same with an insert through it. */
+    MeasuredPart with(Portion newPortion, Volume newBored, InnerBall newThickest, List<Advice> newAdvice) {
+        return new MeasuredPart(
+                part, mix, newPortion, newBored, core, newThickest, moneySaved, minutesSaved, newAdvice);
     }
 
     /** Foil in one copy; none when it is solid. */

@@ -1,6 +1,7 @@
 package fairember.core.design;
 
 import fairember.core.quantity.Length;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -40,9 +41,10 @@ public record OneLump(Length thickest, Length within, List<String> parts) {
      *
      * @param raw parts that lie together and are not cured
      * @param cured parts that lie among them
+     * @param bores of inserts that pass through them
      * @param alone the thickest of the raw ones, each by itself
      */
-    static Optional<OneLump> of(List<MeasuredPart> raw, List<MeasuredPart> cured, Length alone) {
+    static Optional<OneLump> of(List<MeasuredPart> raw, List<MeasuredPart> cured, List<BoreHole> bores, Length alone) {
         if (alone.mm() <= 0) {
             return Optional.empty();
         }
@@ -50,7 +52,8 @@ public record OneLump(Length thickest, Length within, List<String> parts) {
         if (bodies.size() < 2) {
             return Optional.empty();
         }
-        List<PlacedClay> holes = PlacedClay.all(cured);
+        List<Body> holes = new ArrayList<>(PlacedClay.all(cured));
+        holes.addAll(bores);
         double[] box = around(bodies);
         double volume = (box[3] - box[0]) * (box[4] - box[1]) * (box[5] - box[2]);
         double side = Math.max(alone.mm() * COARSE, Math.cbrt(volume / MOST_CUBES));
@@ -68,6 +71,25 @@ public record OneLump(Length thickest, Length within, List<String> parts) {
             ball = new ClayGrid(ball.around(half), side).largest(bodies, holes);
         }
         return Optional.empty();
+    }
+
+    /** The largest ball in one body without some holes, to a thirtieth of its size; empty when there is no clay left. */
+    static Optional<ClayGrid.Ball> largestIn(PlacedClay body, List<Body> holes, Length most) {
+        List<PlacedClay> bodies = List.of(body);
+        double[] box = body.reach();
+        double volume = (box[3] - box[0]) * (box[4] - box[1]) * (box[5] - box[2]);
+        double side = Math.max(most.mm() * FINE, Math.cbrt(volume / MOST_CUBES));
+        ClayGrid.Ball ball = new ClayGrid(box, side).largest(bodies, holes);
+        while (ball.diameter() > 0 && side > ball.diameter() * FINE) {
+            double half = ball.diameter() / 2 + 2 * side;
+            side = Math.max(ball.diameter() * FINE, 2 * half / CUBES_ALONG);
+            ClayGrid.Ball finer = new ClayGrid(ball.around(half), side).largest(bodies, holes);
+            if (finer.diameter() <= 0) {
+                break;
+            }
+            ball = finer;
+        }
+        return ball.diameter() > 0 ? Optional.of(ball) : Optional.empty();
     }
 
     private static double[] around(List<PlacedClay> bodies) {

@@ -6,14 +6,15 @@ import fairember.core.shape.Inset;
 import fairember.core.shape.Inside;
 import fairember.core.shape.Point3;
 import fairember.core.shape.Posed;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
 /** One copy of a part in its place. */
-final class PlacedClay {
+final class PlacedClay implements Body {
     /** Smaller copies than the largest of these do not make a design thicker. */
     private static final int MOST = 60;
+
+    private static final int LEVELS = 40;
 
     private final String name;
     private final double thick;
@@ -40,16 +41,17 @@ final class PlacedClay {
         }
     }
 
+    /** The copies of one part, so many levels fine. */
+    static List<PlacedClay> fine(MeasuredPart measured, int levels) {
+        Clay clay = Clay.of(measured, levels);
+        return measured.part().placement().spots(measured.part().count()).stream()
+                .map(spot -> new PlacedClay(measured, clay, spot))
+                .toList();
+    }
+
     static List<PlacedClay> all(List<MeasuredPart> parts) {
-        List<PlacedClay> all = new ArrayList<>();
-        for (MeasuredPart measured : parts) {
-            Clay clay = Clay.of(measured);
-            for (Placement.Spot spot :
-                    measured.part().placement().spots(measured.part().count())) {
-                all.add(new PlacedClay(measured, clay, spot));
-            }
-        }
-        return all.stream()
+        return parts.stream()
+                .flatMap(measured -> fine(measured, LEVELS).stream())
                 .sorted(Comparator.comparingDouble((PlacedClay body) -> body.thick)
                         .reversed())
                 .limit(MOST)
@@ -77,8 +79,8 @@ final class PlacedClay {
         return name;
     }
 
-    /** The box around it in the design: least across, front and up, then greatest, mm. */
-    double[] reach() {
+    @Override
+    public double[] reach() {
         return reach.clone();
     }
 
@@ -90,12 +92,21 @@ final class PlacedClay {
         return own[0][axis] + x * own[1][axis] + y * own[2][axis] + z * own[3][axis];
     }
 
-    boolean outer(double x, double y, double z) {
+    @Override
+    public boolean outer(double x, double y, double z) {
         return clay.outer.contains(own(0, x, y, z), own(1, x, y, z), own(2, x, y, z));
     }
 
     boolean outer(Point3 at) {
         return outer(at.acrossMm(), at.frontMm(), at.upMm());
+    }
+
+    /** Where a point of the design lies in the upright part. */
+    Point3 own(Point3 at) {
+        double x = at.acrossMm();
+        double y = at.frontMm();
+        double z = at.upMm();
+        return new Point3(own(0, x, y, z), own(1, x, y, z), own(2, x, y, z));
     }
 
     boolean foil(double x, double y, double z) {
@@ -104,15 +115,13 @@ final class PlacedClay {
 
     /** The clay of a part, upright, and the foil in it. */
     private record Clay(Inside outer, List<Inset.Core> cores, List<Inside> foil) {
-        private static final int LEVELS = 40;
-
-        static Clay of(MeasuredPart measured) {
+        static Clay of(MeasuredPart measured, int levels) {
             SizedCore core = measured.core();
             List<Inset.Core> cores = core == null ? List.of() : core.inset().cores();
             return new Clay(
-                    new Inside(measured.part().shape(), LEVELS),
+                    new Inside(measured.part().shape(), levels),
                     cores,
-                    cores.stream().map(c -> new Inside(c.solid(), LEVELS)).toList());
+                    cores.stream().map(c -> new Inside(c.solid(), levels)).toList());
         }
 
         boolean foil(double across, double front, double up) {

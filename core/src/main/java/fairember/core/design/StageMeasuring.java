@@ -26,12 +26,14 @@ final class StageMeasuring {
     private final Design design;
     private final AssemblyTree tree;
     private final List<MeasuredPart> parts;
+    private final List<BoreHole> bores;
     private final BakeRules rules;
 
-    StageMeasuring(Design design, List<MeasuredPart> parts, BakeRules rules) {
+    StageMeasuring(Design design, List<MeasuredPart> parts, List<MeasuredInsert> inserts, BakeRules rules) {
         this.design = design;
         this.tree = design.tree();
         this.parts = parts;
+        this.bores = inserts.stream().map(BoreHole::of).toList();
         this.rules = rules;
     }
 
@@ -114,9 +116,9 @@ final class StageMeasuring {
         return saidAlready ? List.of() : CoreReview.ofLump(about, lump.words(), lump.thickest(), greatest);
     }
 
-    private static @Nullable OneLump lump(List<MeasuredPart> inOven, List<MeasuredPart> raw, Length alone) {
+    private @Nullable OneLump lump(List<MeasuredPart> inOven, List<MeasuredPart> raw, Length alone) {
         List<MeasuredPart> cured = inOven.stream().filter(p -> !raw.contains(p)).toList();
-        return OneLump.of(raw, cured, alone).orElse(null);
+        return OneLump.of(raw, cured, bores, alone).orElse(null);
     }
 
     private static List<MeasuredStage.Content> contents(List<MeasuredPart> inOven, List<MeasuredPart> raw) {
