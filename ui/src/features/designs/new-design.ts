@@ -64,13 +64,17 @@ export function newPart(mixId: number, name: string, upMm: number): Part {
   };
 }
 
-/** The parts without one of them; what was built around it is built around nothing, and later ones move up. */
+/** The parts without one of them; what was built around it is built around nothing, its layers keep their shape, and later ones move up. */
 export function withoutPart(parts: Part[], index: number): Part[] {
   return parts
     .filter((_, i) => i !== index)
     .map((part) => {
-      const { around, ...alone } = part;
-      if (around === undefined || around === index) return alone;
-      return { ...alone, around: around > index ? around - 1 : around };
+      const { around, layer, ...alone } = part;
+      const moved = (to: number) => (to > index ? to - 1 : to);
+      return {
+        ...alone,
+        ...(around === undefined || around === index ? {} : { around: moved(around) }),
+        ...(layer === undefined || layer.over === index ? {} : { layer: { ...layer, over: moved(layer.over) } }),
+      };
     });
 }

@@ -9,6 +9,7 @@ import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { pointOf, pointValue } from './assemblies';
 import { CoreFields } from './core-fields';
+import { LayerFields, LayerOver } from './layer-fields';
 import { reshaped } from './new-design';
 import { OutlineField } from './outline-field';
 import { PartWorkings } from './part-workings';
@@ -43,12 +44,15 @@ export function PartDetail(props: Props) {
     >
       <div className="flex flex-wrap items-center gap-x-4">
         <h2 className="text-figure">{part.name}</h2>
-        <Choice
-          label="Shape"
-          value={part.shape.kind}
-          options={limits.shapes.map((s) => ({ value: s.kind, label: s.label }))}
-          onChange={(kind) => onChange((p) => reshaped(p, kind as Part['shape']['kind'], limits))}
-        />
+        {!part.layer && (
+          <Choice
+            label="Shape"
+            value={part.shape.kind}
+            options={limits.shapes.map((s) => ({ value: s.kind, label: s.label }))}
+            onChange={(kind) => onChange((p) => reshaped(p, kind as Part['shape']['kind'], limits))}
+          />
+        )}
+        <LayerOver {...props} />
         {places.length > 1 && (
           <label className="inline-flex items-center gap-1 text-note text-soft">
             put in{' '}
@@ -64,16 +68,23 @@ export function PartDetail(props: Props) {
           Remove this part
         </Button>
       </div>
-      {part.shape.kind === 'CUT_OUT' && <OutlineField part={part} onChange={onChange} onSettle={onSettle} />}
-      <CoreFields
-        part={part}
-        index={index}
-        measured={measured}
-        errors={errors}
-        onChange={onChange}
-        onSettle={onSettle}
-      />
-      <PlaceFields {...props} />
+      {part.layer && <LayerFields {...props} />}
+      {!part.layer && part.shape.kind === 'CUT_OUT' && (
+        <OutlineField part={part} onChange={onChange} onSettle={onSettle} />
+      )}
+      {!part.layer && (
+        <>
+          <CoreFields
+            part={part}
+            index={index}
+            measured={measured}
+            errors={errors}
+            onChange={onChange}
+            onSettle={onSettle}
+          />
+          <PlaceFields {...props} />
+        </>
+      )}
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <InlineNumber
           of={part.name}
@@ -85,7 +96,7 @@ export function PartDetail(props: Props) {
           onChange={(spares) => onChange((p) => ({ ...p, spares }))}
           onSettle={onSettle}
         />
-        {inner.length > 0 && !part.core && (
+        {inner.length > 0 && !part.core && !part.layer && (
           <label className="inline-flex items-center gap-1 text-note text-soft">
             built around
             <Choice

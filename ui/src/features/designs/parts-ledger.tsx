@@ -118,7 +118,7 @@ const PartRow = memo(function PartRow(props: RowProps) {
   const limits = useLimits();
   const at = `parts[${index}]`;
   const kind = limits.shapes.find((known) => known.kind === part.shape.kind);
-  const shape = `${kind?.label ?? ''}${part.core ? ', with core' : ''}`;
+  const shape = part.layer ? 'layer' : `${kind?.label ?? ''}${part.core ? ', with core' : ''}`;
   return (
     <tr
       role="row"
@@ -145,24 +145,42 @@ const PartRow = memo(function PartRow(props: RowProps) {
         </button>
       </td>
       <td role="cell" className="px-1 text-right">
-        <NumberField
-          label={`${part.name}, count`}
-          value={part.count}
-          span={spanOf(limits, 'part', 'count')}
-          chars={2}
-          error={errorAt(errors, `${at}.count`)}
-          onChange={(count) => onChange(index, (p) => ({ ...p, count }))}
-          onSettle={onSettle}
-        />
+        {part.layer ? (
+          <span className="figure text-figure">{sums?.spots.length ?? part.count}</span>
+        ) : (
+          <NumberField
+            label={`${part.name}, count`}
+            value={part.count}
+            span={spanOf(limits, 'part', 'count')}
+            chars={2}
+            error={errorAt(errors, `${at}.count`)}
+            onChange={(count) => onChange(index, (p) => ({ ...p, count }))}
+            onSettle={onSettle}
+          />
+        )}
       </td>
       <td role="cell" className="px-1">
-        <SizeFields
-          part={part}
-          errors={errors}
-          path={`${at}.shape.dimensions`}
-          onChange={(dimensions) => onChange(index, (p) => ({ ...p, shape: { ...p.shape, dimensions } }))}
-          onSettle={onSettle}
-        />
+        {part.layer ? (
+          <span className="inline-flex items-baseline gap-1">
+            <NumberField
+              label={`${part.name}, thickness of the layer`}
+              value={part.layer.thickMm}
+              span={spanOf(limits, 'layer', 'thickMm')}
+              error={errorAt(errors, `${at}.layer.thickMm`)}
+              onChange={(thickMm) => onChange(index, (p) => (p.layer ? { ...p, layer: { ...p.layer, thickMm } } : p))}
+              onSettle={onSettle}
+            />
+            <span className="text-soft">thick</span>
+          </span>
+        ) : (
+          <SizeFields
+            part={part}
+            errors={errors}
+            path={`${at}.shape.dimensions`}
+            onChange={(dimensions) => onChange(index, (p) => ({ ...p, shape: { ...p.shape, dimensions } }))}
+            onSettle={onSettle}
+          />
+        )}
       </td>
       <td role="cell" className="px-1">
         <Choice

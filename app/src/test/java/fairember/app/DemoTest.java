@@ -54,6 +54,7 @@ public class DemoTest {
         }
         assertThat(names)
                 .containsExactly(
+                        "Dockhand",
                         "Gull on a post",
                         "Gull tag",
                         "Harbour seal",

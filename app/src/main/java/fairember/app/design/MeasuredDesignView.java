@@ -6,10 +6,13 @@ import fairember.core.bake.BakeNeed;
 import fairember.core.bake.BakeNeedWorkings;
 import fairember.core.balance.Balance;
 import fairember.core.balance.Balancing;
+import fairember.core.design.Layer;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredInsert;
+import fairember.core.design.MeasuredPart;
 import fairember.core.design.MeasuredStage;
 import fairember.core.design.OneLump;
+import fairember.core.design.Part;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
@@ -128,12 +131,18 @@ public record MeasuredDesignView(
         }
     }
 
+    /** What a part is a layer over; null for any other part. */
+    private static @Nullable Part covered(MeasuredDesign design, MeasuredPart measured) {
+        Layer layer = measured.part().layer();
+        return layer == null ? null : design.parts().get(layer.over()).part();
+    }
+
     public static MeasuredDesignView of(MeasuredDesign design, Settings settings) {
         Balance balance = Balancing.balance(design);
         double withinMm = PosedViews.withinMm(design.box());
         return new MeasuredDesignView(
                 design.parts().stream()
-                        .map(part -> MeasuredPartView.of(part, settings.cord(), withinMm))
+                        .map(part -> MeasuredPartView.of(part, covered(design, part), settings.cord(), withinMm))
                         .toList(),
                 design.stages().stream().map(MeasuredStageView::of).toList(),
                 design.inserts().stream()

@@ -1,7 +1,11 @@
 package fairember.app.design;
 
 import fairember.app.web.AdviceView;
+import fairember.core.covering.Covering;
+import fairember.core.covering.PatternCutting;
+import fairember.core.design.Layer;
 import fairember.core.design.MeasuredPart;
+import fairember.core.design.Part;
 import fairember.core.design.Placement;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.portion.BlockShare;
@@ -51,7 +55,28 @@ public record MeasuredPartView(
         List<String> front,
         @Nullable List<String> side,
         @Nullable SizedCoreView core,
+        @Nullable LayerView layer,
         List<AdviceView> advice) {
+
+    /**
+     * What a layer is cut from.
+     *
+     * @param sheetMm2 area of its sheet, as thick as the layer, without trim
+     * @param pieces to cut for it; none for a form that no pattern is known of
+     */
+    public record LayerView(double sheetMm2, List<PatternPieceView> pieces) {
+        private static final int GORES = 8;
+
+        static LayerView of(Covering covering, Layer layer) {
+            double[] reach = layer.reach(new Length(1));
+            return new LayerView(
+                    covering.sheet().mm2(),
+                    (layer.share().of1() < 1
+                                    ? PatternCutting.pieces(covering, GORES, reach[0], reach[1])
+                                    : PatternCutting.pieces(covering, GORES))
+                            .stream().map(PatternPieceView::of).toList());
+        }
+    }
 
     /** Where the largest ball in the clay has its middle, from the middle of the part's base, as it is turned. */
     public record ThickestAtView(double acrossMm, double upMm) {}
@@ -167,10 +192,13 @@ public record MeasuredPartView(
                         .toList();
     }
 
-    static MeasuredPartView of(MeasuredPart measured, Length cordThick, double withinMm) {
+    /** @param covered the part that it is a layer over, or null */
+    static MeasuredPartView of(MeasuredPart measured, @Nullable Part covered, Length cordThick, double withinMm) {
         SizedCore core = measured.core();
+        Covering covering = measured.covering();
+        Layer layer = measured.part().layer();
         Posed posed = measured.part().posed();
-        PosedViews views = PosedViews.of(posed, withinMm);
+        PosedViews views = PosedViews.of(measured.part(), covered, withinMm);
         Point3 thickest = posed.turned(measured.thickest().middle());
         return new MeasuredPartView(
                 measured.portion().clay().mm3(),
@@ -197,6 +225,7 @@ public record MeasuredPartView(
                 views.front(),
                 views.side(),
                 core == null ? null : SizedCoreView.of(core, measured, withinMm),
+                covering == null || layer == null ? null : LayerView.of(covering, layer),
                 AdviceView.all(measured.advice()));
     }
 }

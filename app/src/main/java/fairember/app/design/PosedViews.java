@@ -2,10 +2,13 @@ package fairember.app.design;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
+import fairember.core.design.Layer;
+import fairember.core.design.Part;
 import fairember.core.design.Placement;
 import fairember.core.shape.Box;
 import fairember.core.shape.Outline;
 import fairember.core.shape.Posed;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -29,14 +32,38 @@ record PosedViews(
     private static final LoadingCache<Leaning, List<String>> LEANING =
             Caffeine.newBuilder().maximumSize(KEPT).build(Leaning::drawn);
 
-    /** A solid and how far its outlines may stray, mm. */
-    private record Drawn(Posed posed, double withinMm) {
+    /**
+     * A solid and how far its outlines may stray, mm.
+     *
+     * @param layer the part as a layer over {@code inner}; both null for any other part
+     */
+    private record Drawn(
+            Posed posed,
+            double withinMm,
+            @Nullable Part layer,
+            @Nullable Posed inner) {
         PosedViews views() {
-            List<String> front = OutlineViews.of(posed.front(), withinMm);
+            List<String> front = OutlineViews.of(seen(posed.front()), withinMm);
             return new PosedViews(
                     front,
-                    unlike(OutlineViews.of(posed.section(), withinMm), front),
-                    unlike(OutlineViews.of(posed.side(), withinMm), front));
+                    unlike(OutlineViews.of(seen(section()), withinMm), front),
+                    unlike(OutlineViews.of(seen(posed.side()), withinMm), front));
+        }
+
+        private List<Outline> seen(List<Outline> outlines) {
+            return layer == null ? outlines : layer.seen(outlines);
+        }
+
+        /** Of a layer, what it covers is cut out: two outlines in each other are a wall. */
+        private List<Outline> section() {
+            List<Outline> section = new ArrayList<>(posed.section());
+            Layer over = layer == null ? null : layer.layer();
+            if (over != null && inner != null) {
+                inner.section()
+                        .forEach(outline ->
+                                section.add(outline.moved(0, over.thick().mm())));
+            }
+            return section;
         }
     }
 
@@ -52,8 +79,12 @@ record PosedViews(
         }
     }
 
-    static PosedViews of(Posed posed, double withinMm) {
-        return VIEWS.get(new Drawn(posed, withinMm));
+    /** @param covered the part that it is a layer over, or null */
+    static PosedViews of(Part part, @Nullable Part covered, double withinMm) {
+        return VIEWS.get(
+                covered == null
+                        ? new Drawn(part.posed(), withinMm, null, null)
+                        : new Drawn(part.posed(), withinMm, part, covered.posed()));
     }
 
     /** How far outlines in a design of this size may stray: no more than is seen of it on a page. In few steps, to be kept. */

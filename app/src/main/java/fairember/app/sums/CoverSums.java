@@ -1,5 +1,6 @@
 package fairember.app.sums;
 
+import fairember.app.design.PatternPieceView;
 import fairember.app.mix.MixStore;
 import fairember.app.web.WorkingsView;
 import fairember.core.covering.CoverUnit;
@@ -7,7 +8,6 @@ import fairember.core.covering.CoveredForm;
 import fairember.core.covering.Covering;
 import fairember.core.covering.CoveringWorkings;
 import fairember.core.covering.PatternCutting;
-import fairember.core.covering.PatternPiece;
 import fairember.core.covering.SurfaceCover;
 import fairember.core.input.Gathering;
 import fairember.core.input.Span;
@@ -16,7 +16,6 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Share;
 import fairember.core.shape.Solid;
 import java.util.List;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -60,20 +59,6 @@ class CoverSums {
         static final Span OVERLAP = CoverUnit.OVERLAP;
         static final Span SECONDS = SurfaceCover.SECONDS;
         static final Span HAVE = SurfaceCover.HAVE;
-    }
-
-    /** A piece to cut, its corners across and up in mm: across, up, across, up ... */
-    record PatternPieceView(String name, int count, List<Double> corners, double stretchPercent) {
-        static PatternPieceView of(PatternPiece piece) {
-            return new PatternPieceView(
-                    piece.name(),
-                    piece.count(),
-                    piece.outline().points().stream()
-                            .flatMap(p -> Stream.of(p.acrossMm(), p.upMm()))
-                            .map(v -> Math.round(v * 1000) / 1000.0)
-                            .toList(),
-                    100 * piece.stretch());
-        }
     }
 
     /**

@@ -28,6 +28,7 @@ import fairember.core.design.Drawn;
 import fairember.core.design.Fitting;
 import fairember.core.design.Insert;
 import fairember.core.design.Joint;
+import fairember.core.design.Layer;
 import fairember.core.design.Part;
 import fairember.core.design.Placement;
 import fairember.core.design.Pose;
@@ -114,6 +115,7 @@ record LimitsView(
                         entry("placement", of(Placement.class)),
                         entry("stage", of(Stage.class)),
                         entry("ownBake", of(OwnBake.class)),
+                        entry("layer", of(Layer.class)),
                         entry("step", of(Step.class)),
                         entry("fitting", of(Fitting.class)),
                         entry("find", spans(RecipeSearch.KINDS, RecipeSearch.PARTS)),
@@ -150,6 +152,7 @@ record LimitsView(
                         entry("metal", choices(Metal.values(), Metal::label)),
                         entry("packing", choices(Packing.values(), Packing::label)),
                         entry("arrangement", choices(Arrangement.values(), Arrangement::label)),
+                        entry("layerFrom", choices(Layer.From.values(), Layer.From::label)),
                         entry("ovenPreset", choices(OvenPreset.values(), OvenPreset::label)),
                         entry("ovenFault", choices(OvenFault.values(), OvenFault::label)),
                         entry("stageKind", choices(StageKind.values(), StageKind::label)),

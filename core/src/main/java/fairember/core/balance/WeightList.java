@@ -2,6 +2,7 @@ package fairember.core.balance;
 
 import fairember.core.design.AssemblyTree;
 import fairember.core.design.Insert;
+import fairember.core.design.Layer;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.Part;
@@ -72,6 +73,14 @@ final class WeightList {
 
     private List<Weight> copy(MeasuredPart measured, @Nullable SizedCore core, Placement.Spot spot) {
         Part part = measured.part();
+        Layer layer = part.layer();
+        if (layer != null) {
+            double[] reach = part.reach();
+            Point3 middle = layer.share().of1() < 1
+                    ? new Point3(0, 0, (reach[0] + reach[1]) / 2)
+                    : part.posed().centroid();
+            return List.of(new Weight(part.name(), measured.portion().mass(), spot.of(middle)));
+        }
         Moment clay = Moment.of(part.shape().volume(), spot.of(part.posed().centroid()));
         List<Weight> weights = new ArrayList<>();
         if (core != null) {
@@ -93,7 +102,8 @@ final class WeightList {
             Point3 at = within.of(inner.posed().centroid());
             clay = clay.minus(Moment.of(inner.shape().volume(), at));
         }
-        Mass mass = measured.mix().density().of(new Volume(Math.max(0, clay.mm3)));
+        double left = clay.mm3 - measured.bored().mm3();
+        Mass mass = measured.mix().density().of(new Volume(Math.max(0, left)));
         weights.add(0, new Weight(part.name(), mass, clay.centre()));
         return weights;
     }

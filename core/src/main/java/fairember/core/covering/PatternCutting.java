@@ -62,7 +62,85 @@ public final class PatternCutting {
         if (solid instanceof Block block) {
             return whole ? faces(block) : List.of();
         }
-        return solid instanceof Turned turned ? gores(turned, t, s, gores, whole) : List.of();
+        return solid instanceof Turned turned ? gores(turned.profile(), t, widest(turned), s, gores, whole) : List.of();
+    }
+
+    /**
+     * The pieces for a layer all around a form from one height to another, shares of the form's height; the end it reaches too.
+     * The layer's own share is not asked.
+     */
+    public static List<PatternPiece> pieces(Covering covering, int gores, double from, double to) {
+        GORES.check(gores);
+        Solid solid = covering.form().solid();
+        double t = covering.thick().mm();
+        double high = to - from;
+        if (solid instanceof Rod rod) {
+            return hoop(rod.diameter().mm(), rod.diameter().mm(), rod.length().mm(), t, from, to);
+        }
+        if (solid instanceof Disc disc) {
+            return hoop(
+                    disc.diameter().mm(), disc.diameter().mm(), disc.thickness().mm(), t, from, to);
+        }
+        if (solid instanceof Cone cone) {
+            return hoop(cone.diameter().mm(), 0, cone.height().mm(), t, from, to);
+        }
+        if (solid instanceof Frustum cut) {
+            return hoop(cut.bottom().mm(), cut.top().mm(), cut.height().mm(), t, from, to);
+        }
+        if (solid instanceof Block block) {
+            double up = block.height().mm() * high;
+            List<PatternPiece> pieces = new ArrayList<>(List.of(
+                    new PatternPiece(
+                            "front and back", 2, rectangle(block.width().mm(), up), 0),
+                    new PatternPiece(
+                            "left and right", 2, rectangle(block.depth().mm(), up), 0)));
+            if (from <= 0 || to >= 1) {
+                pieces.add(new PatternPiece(
+                        "end", 1, rectangle(block.width().mm(), block.depth().mm()), 0));
+            }
+            return pieces;
+        }
+        return solid instanceof Turned turned
+                ? gores(band(turned, from, to), t, widest(turned), 1, gores, from <= 0)
+                : List.of();
+    }
+
+    /** A stretch of a rod, a cone or a cut cone, and its end where it reaches one. */
+    private static List<PatternPiece> hoop(double bottom, double top, double high, double t, double from, double to) {
+        double low = bottom + (top - bottom) * from;
+        double up = bottom + (top - bottom) * to;
+        List<PatternPiece> pieces = new ArrayList<>(
+                List.of(new PatternPiece("side", 1, sector(low / 2, up / 2, high * (to - from), t, 1), 0)));
+        double end = from <= 0 ? bottom : to >= 1 ? top : 0;
+        if (end > 0) {
+            pieces.add(new PatternPiece("end", 1, disc(end), 0));
+        }
+        return pieces;
+    }
+
+    /** The profile between two shares of its height, with its base where it begins there. */
+    private static List<Point> band(Turned turned, double from, double to) {
+        List<Point> profile = turned.profile();
+        double top = profile.stream().mapToDouble(Point::upMm).max().orElse(0);
+        List<Point> band = new ArrayList<>();
+        for (int i = 0; i < profile.size(); i++) {
+            Point here = profile.get(i);
+            Point before = profile.get(Math.max(0, i - 1));
+            for (double at : new double[] {top * from, top * to}) {
+                if ((before.upMm() - at) * (here.upMm() - at) < 0) {
+                    double part = (at - before.upMm()) / (here.upMm() - before.upMm());
+                    band.add(new Point(before.acrossMm() + part * (here.acrossMm() - before.acrossMm()), at));
+                }
+            }
+            if (here.upMm() >= top * from && here.upMm() <= top * to) {
+                band.add(here);
+            }
+        }
+        return band;
+    }
+
+    private static double widest(Turned turned) {
+        return turned.profile().stream().mapToDouble(Point::acrossMm).max().orElse(0);
     }
 
     private static List<PatternPiece> side(Outline outline, List<Double> ends) {
@@ -129,9 +207,8 @@ public final class PatternCutting {
     }
 
     /** Gores of what is round about its axis; a flat base is an end. */
-    private static List<PatternPiece> gores(Turned turned, double t, double share, int gores, boolean whole) {
-        List<Point> profile = turned.profile();
-        double widest = profile.stream().mapToDouble(Point::acrossMm).max().orElse(0);
+    private static List<PatternPiece> gores(
+            List<Point> profile, double t, double widest, double share, int gores, boolean based) {
         double larger = 1 + t / (2 * widest);
         List<Point> right = new ArrayList<>();
         double along = 0;
@@ -161,7 +238,7 @@ public final class PatternCutting {
         List<PatternPiece> pieces = new ArrayList<>();
         pieces.add(new PatternPiece(
                 "gore", (int) Math.ceil(gores * share - 1e-9), new Outline(outline), edge / along - 1));
-        if (whole && foot > 0) {
+        if (based && foot > 0) {
             pieces.add(new PatternPiece("base", 1, disc(foot), 0));
         }
         return pieces;

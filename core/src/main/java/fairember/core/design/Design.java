@@ -124,7 +124,33 @@ public record Design(
         for (int i = 0; i < parts.size(); i++) {
             nested(gathering, i, parts);
         }
+        parts = laid(gathering, parts);
         gathering.orRefuse();
+    }
+
+    /** The parts with every layer over the part it covers, which comes before it in the list. */
+    private static List<Part> laid(Gathering gathering, List<Part> parts) {
+        List<Part> laid = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            Part part = parts.get(i);
+            Layer layer = part.layer();
+            if (layer == null) {
+                laid.add(part);
+            } else if (layer.over() < 0 || layer.over() >= i) {
+                gathering.error(
+                        "parts[" + i + "].layer.over",
+                        "part " + (layer.over() + 1),
+                        i == 0 ? "nothing, for the first part" : "part 1 to " + i + ", one above it in the list",
+                        "Move the covered part up in the list.");
+                laid.add(part);
+            } else {
+                Part covered = laid.get(layer.over());
+                laid.add(gathering
+                        .at("parts[" + i + "].layer", () -> part.over(covered, layer))
+                        .orElse(part));
+            }
+        }
+        return List.copyOf(laid);
     }
 
     private static void counted(Gathering gathering, String field, int found, int least, int most) {

@@ -23,7 +23,9 @@ final class DesignBox {
         DesignBox all = new DesignBox();
         for (Part part : parts) {
             Posed posed = part.posed();
-            List<Outline> seen = part.placement().tiltDeg() == 0 ? List.of(around(posed.box())) : posed.front();
+            List<Outline> seen = part.placement().tiltDeg() == 0
+                    ? List.of(around(posed.box(), part.reach()))
+                    : part.seen(posed.front());
             double half = posed.box().depth().mm() / 2;
             part.placement().spots(part.count()).forEach(spot -> all.take(seen, half, spot));
         }
@@ -32,11 +34,9 @@ final class DesignBox {
     }
 
     /** Whatever stands upright reaches as far as its box. */
-    private static Outline around(Box box) {
+    private static Outline around(Box box, double[] reach) {
         double half = box.width().mm() / 2;
-        return new Outline(List.of(
-                new Outline.Point(-half, 0),
-                new Outline.Point(half, box.height().mm())));
+        return new Outline(List.of(new Outline.Point(-half, reach[0]), new Outline.Point(half, reach[1])));
     }
 
     /** Takes in what is seen of the part, leaned about the middle of its base. */

@@ -5,6 +5,8 @@ import fairember.core.bake.BakeNeeding;
 import fairember.core.bake.BakeRules;
 import fairember.core.bake.BakingMethod;
 import fairember.core.bake.StageKind;
+import fairember.core.covering.CoveredForm;
+import fairember.core.covering.Covering;
 import fairember.core.foilcore.CoreReview;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilCoreSizing;
@@ -18,8 +20,10 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
+import fairember.core.quantity.Share;
 import fairember.core.quantity.Volume;
 import fairember.core.shape.InnerBall;
+import fairember.core.shape.Point3;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -127,6 +131,10 @@ public final class DesignMeasuring {
         Length greatest = mix.window().greatest();
         SizedCore core = core(part, greatest);
         Integer around = part.around();
+        Layer layer = part.layer();
+        if (layer != null) {
+            return layer(part, mix, layer, all.get(layer.over()));
+        }
         if (core != null) {
             return cored(part, mix, core);
         }
@@ -138,6 +146,7 @@ public final class DesignMeasuring {
                 mix,
                 Portioning.portion(part.shape().volume(), mix.density()),
                 Volume.ZERO,
+                null,
                 null,
                 part.shape().thickest(),
                 Money.ZERO,
@@ -155,6 +164,7 @@ public final class DesignMeasuring {
                 mix,
                 Portioning.portion(core.clay(), mix.density()),
                 Volume.ZERO,
+                null,
                 core,
                 core.thickest(),
                 mix.costOf(saved),
@@ -166,6 +176,28 @@ public final class DesignMeasuring {
         return BakeNeeding.need(part.name(), mix.window(), thickest, StageKind.FULL_BAKE, rules)
                 .bakingTime()
                 .min();
+    }
+
+    /** A layer: its clay by Steiner's formula over the form that it covers, as thick as it is rolled. */
+    private MeasuredPart layer(Part part, MeasuredMix mix, Layer layer, Part covered) {
+        Covering covering =
+                Covering.of(CoveredForm.of(covered.shape()), layer.share(), layer.thick(), new Share(0), mix.density());
+        double[] reach = layer.reach(part.shape().box().height());
+        double middle = layer.from() == Layer.From.TOP
+                ? reach[1] - layer.thick().mm() / 2
+                : layer.thick().mm() / 2;
+        return new MeasuredPart(
+                part,
+                mix,
+                Portioning.portion(covering.volume(), mix.density()),
+                Volume.ZERO,
+                covering,
+                null,
+                new InnerBall(layer.thick(), new Point3(0, 0, middle)),
+                Money.ZERO,
+                Minutes.ZERO,
+                CoreReview.ofSolid(
+                        part.name(), layer.thick(), layer.thick(), mix.window().greatest()));
     }
 
     private MeasuredPart nested(Part part, MeasuredMix mix, Part inner) {
@@ -183,6 +215,7 @@ public final class DesignMeasuring {
                 mix,
                 Portioning.portion(between.clay(), mix.density()),
                 Volume.ZERO,
+                null,
                 null,
                 thickest,
                 Money.ZERO,

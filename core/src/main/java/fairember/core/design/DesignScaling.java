@@ -120,6 +120,9 @@ public final class DesignScaling {
     }
 
     private Part scaled(Part part, Placement placement) {
+        if (part.layer() != null) {
+            return part.thicker(factor);
+        }
         Solid solid = around(part.shape()).orElseGet(() -> Scaled.by(part.shape(), factor));
         if (solid instanceof Band band && !design.armature().inserts().isEmpty()) {
             stays.add("%s still fits around %s: its hole stays the same"

@@ -1,6 +1,7 @@
 package fairember.core.design;
 
 import fairember.core.advice.Advice;
+import fairember.core.covering.Covering;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.portion.Portion;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param mix it is made of
  * @param portion of clay to roll
  * @param bored clay that inserts take out of one copy
+ * @param covering the layer that it is, or null
  * @param core in it, or null when it is solid
  * @param thickest the largest ball that fits in its clay; no larger than this when it is built around another part
  * @param moneySaved clay that a core saves, at the best price of a block
@@ -31,6 +33,7 @@ public record MeasuredPart(
         MeasuredMix mix,
         Portion portion,
         Volume bored,
+        @Nullable Covering covering,
         @Nullable SizedCore core,
         InnerBall thickest,
         Money moneySaved,
@@ -43,7 +46,7 @@ public record MeasuredPart(
     /** The same with an insert through it. */
     MeasuredPart with(Portion newPortion, Volume newBored, InnerBall newThickest, List<Advice> newAdvice) {
         return new MeasuredPart(
-                part, mix, newPortion, newBored, core, newThickest, moneySaved, minutesSaved, newAdvice);
+                part, mix, newPortion, newBored, covering, core, newThickest, moneySaved, minutesSaved, newAdvice);
     }
 
     /** Foil in one copy; none when it is solid. */

@@ -8,8 +8,12 @@ import fairember.core.foilcore.CoreSpec;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
+import fairember.core.quantity.Length;
+import fairember.core.shape.Grown;
+import fairember.core.shape.Outline;
 import fairember.core.shape.Posed;
 import fairember.core.shape.Solid;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param core the foil core in it, or null when it is solid
  * @param around the part it is built around, counted from 0, or null
  * @param placement where it stands
+ * @param layer what makes it a layer over another part, or null; its shape, count and place then follow from that one
  */
 public record Part(
         @Name String name,
@@ -34,7 +39,8 @@ public record Part(
         @Default("0") int spares,
         @Nullable CoreSpec core,
         @Nullable Integer around,
-        Placement placement) {
+        Placement placement,
+        @Nullable Layer layer) {
     public static final Span COUNT = Span.count("count", "count per piece", 1, 200);
     public static final Span SPARES = Span.count("spares", "spares for a batch", 0, 200);
 
@@ -56,9 +62,72 @@ public record Part(
         }
     }
 
+    /** A part that is no layer. */
+    public Part(
+            String name,
+            Solid shape,
+            int count,
+            long mixId,
+            BuildPoint from,
+            int spares,
+            @Nullable CoreSpec core,
+            @Nullable Integer around,
+            Placement placement) {
+        this(name, shape, count, mixId, from, spares, core, around, placement, null);
+    }
+
+    /** The same layer as it lies over a part. */
+    Part over(Part covered, Layer asLayer) {
+        Solid outside = Grown.of(covered.shape, asLayer.thick());
+        Solid checked = outside.kind().make(outside.dimensions());
+        return new Part(
+                name,
+                checked,
+                covered.count,
+                mixId,
+                from,
+                spares,
+                null,
+                null,
+                covered.placement.lowered(asLayer.thick().mm()),
+                asLayer);
+    }
+
+    /** The same layer, thicker or thinner; the rest follows from what it covers. */
+    Part thicker(double factor) {
+        return new Part(
+                name,
+                shape,
+                count,
+                mixId,
+                from,
+                spares,
+                core,
+                around,
+                placement,
+                layer == null ? null : layer.times(factor));
+    }
+
     /** The same part in another size, with another core or elsewhere. */
     Part with(Solid newSolid, @Nullable CoreSpec newCore, Placement newPlacement) {
-        return new Part(name, newSolid, count, mixId, from, spares, newCore, around, newPlacement);
+        return new Part(name, newSolid, count, mixId, from, spares, newCore, around, newPlacement, layer);
+    }
+
+    /** Where it begins and ends above the base of its solid as that is turned, mm: a layer may cover only a share of its height. */
+    public double[] reach() {
+        Length high = posed().box().height();
+        return layer == null ? new double[] {0, high.mm()} : layer.reach(high);
+    }
+
+    /** What a layer leaves of outlines; all of them of any other part. */
+    public List<Outline> seen(List<Outline> outlines) {
+        if (layer == null || layer.share().of1() >= 1) {
+            return outlines;
+        }
+        double[] reach = reach();
+        return outlines.stream()
+                .flatMap(outline -> outline.between(reach[0], reach[1]).stream())
+                .toList();
     }
 
     /** The solid as it is turned. */

@@ -88,6 +88,12 @@ public record Placement(
         }
     }
 
+    /** The same with the base lower along the part's own axis. */
+    Placement lowered(double mm) {
+        double lean = Math.toRadians(tiltDeg);
+        return at(acrossMm - mm * Math.sin(lean), upMm - mm * Math.cos(lean), frontMm);
+    }
+
     /** The same lean and arrangement elsewhere. */
     Placement at(double across, double up, double front) {
         return new Placement(across, up, front, tiltDeg, arrangement, facing, spacingMm);

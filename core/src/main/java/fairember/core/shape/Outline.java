@@ -5,7 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
@@ -75,6 +78,29 @@ public record Outline(List<Point> points) {
 
     public Outline moved(double acrossMm, double upMm) {
         return mapped(p -> new Point(p.acrossMm() + acrossMm, p.upMm() + upMm));
+    }
+
+    /** What of it lies between two heights, mm: none, one or several outlines. */
+    public List<Outline> between(double lowMm, double highMm) {
+        List<Point> closed = new ArrayList<>(points);
+        closed.add(points.get(0));
+        Geometry whole = GEOMETRY.createPolygon(closed.stream()
+                        .map(p -> new Coordinate(p.acrossMm(), p.upMm()))
+                        .toArray(Coordinate[]::new))
+                .buffer(0);
+        Envelope reach = whole.getEnvelopeInternal();
+        Geometry band = GEOMETRY.toGeometry(new Envelope(reach.getMinX() - 1, reach.getMaxX() + 1, lowMm, highMm));
+        Geometry kept = whole.intersection(band);
+        List<Outline> outlines = new ArrayList<>();
+        for (int i = 0; i < kept.getNumGeometries(); i++) {
+            if (kept.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
+                outlines.add(new Outline(Arrays.stream(ring, 0, ring.length - 1)
+                        .map(c -> new Point(c.x, c.y))
+                        .toList()));
+            }
+        }
+        return outlines;
     }
 
     /** With fewer corners, none of those left out farther than a number of mm from it; the same when hardly any would be left. */

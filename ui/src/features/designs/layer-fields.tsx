@@ -1,0 +1,108 @@
+import { Choice } from '../../controls/choice';
+import { InlineNumber } from '../../controls/inline-number';
+import type { InputError } from '../../server/client';
+import type { MeasuredPart, Part } from '../../server/types';
+import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { errorAt } from '../../server/use-measured';
+import { plain } from '../../words/figures';
+import { PatternDrawing } from '../sheets/pattern-drawing';
+
+type Layer = NonNullable<Part['layer']>;
+
+interface Props {
+  part: Part;
+  parts: Part[];
+  index: number;
+  measured: MeasuredPart | undefined;
+  errors: InputError[];
+  onChange: (change: (part: Part) => Part) => void;
+  onSettle: () => void;
+}
+
+const NOTHING = 'nothing';
+
+/** Chooses what a part is a layer over. */
+export function LayerOver({ part, parts, index, onChange }: Props) {
+  if (index === 0) return null;
+  return (
+    <label className="inline-flex items-center gap-1 text-note text-soft">
+      a layer over
+      <Choice
+        label="A layer over"
+        value={part.layer ? String(part.layer.over) : NOTHING}
+        options={[
+          { value: NOTHING, label: 'nothing' },
+          ...parts.slice(0, index).map((p, i) => ({ value: String(i), label: p.name })),
+        ]}
+        onChange={(value) =>
+          onChange((p) => {
+            const { layer, core, around, ...alone } = p;
+            if (value === NOTHING) return alone;
+            return { ...alone, layer: { sharePercent: 100, thickMm: 2, from: 'TOP', ...layer, over: Number(value) } };
+          })
+        }
+      />
+    </label>
+  );
+}
+
+/** How thick a layer is and how much of its part it covers; its sheet and its pattern follow. */
+export function LayerFields({ part, parts, index, measured, errors, onChange, onSettle }: Props) {
+  const limits = useLimits();
+  const layer = part.layer;
+  if (!layer) return null;
+  const path = `parts[${index}].layer`;
+  const set = (change: Partial<Layer>) => onChange((p) => (p.layer ? { ...p, layer: { ...p.layer, ...change } } : p));
+  const share = layer.sharePercent ?? 100;
+  const wrong = errorAt(errors, `${path}.over`);
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <InlineNumber
+          of={part.name}
+          words="thick"
+          value={layer.thickMm}
+          span={spanOf(limits, 'layer', 'thickMm')}
+          error={errorAt(errors, `${path}.thickMm`)}
+          onChange={(thickMm) => set({ thickMm })}
+          onSettle={onSettle}
+        />
+        <InlineNumber
+          of={part.name}
+          words="covers"
+          value={share}
+          span={spanOf(limits, 'layer', 'sharePercent')}
+          error={errorAt(errors, `${path}.sharePercent`)}
+          onChange={(sharePercent) => set({ sharePercent })}
+          onSettle={onSettle}
+        />
+        {share < 100 && (
+          <Choice
+            label="Where the layer begins"
+            value={layer.from ?? 'TOP'}
+            options={choicesOf(limits, 'layerFrom')}
+            onChange={(from) => set({ from: from as NonNullable<Layer['from']> })}
+          />
+        )}
+      </div>
+      {wrong && (
+        <p role="alert" className="text-note text-madder">
+          {wrong.message}
+        </p>
+      )}
+      <p className="text-note text-soft">
+        Its shape, count and place follow {parts[layer.over]?.name}.
+        {share < 100 && ' It is drawn to the same share of the height; the grams are by surface.'}
+      </p>
+      {measured?.layer && (
+        <>
+          <p>
+            Roll a sheet of <b className="figure">{plain(Math.round(measured.layer.sheetMm2 / 10) / 10)} cm²</b>,{' '}
+            {plain(layer.thickMm)} mm thick, plus what you trim off.
+          </p>
+          <PatternDrawing pieces={measured.layer.pieces} />
+        </>
+      )}
+    </div>
+  );
+}
