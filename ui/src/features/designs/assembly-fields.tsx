@@ -159,6 +159,15 @@ function StageFields({ design, index, position }: { design: DesignDraft; index: 
           />{' '}
           min
         </label>
+        <label className="inline-flex items-baseline gap-1 text-note text-soft">
+          in the oven it{' '}
+          <Choice
+            label={`${stage.name}, pose in the oven`}
+            value={stage.pose ?? draft.form.pose}
+            options={choicesOf(limits, 'pose')}
+            onChange={(pose) => onChange((s) => ({ ...s, pose: pose as NonNullable<Stage['pose']> }))}
+          />
+        </label>
         <Switch label="quench" on={stage.quench ?? false} onChange={(quench) => onChange((s) => ({ ...s, quench }))} />
         <Switch
           label="own figures"

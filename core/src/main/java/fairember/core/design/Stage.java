@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param cooling minutes until it can be handled, 0 to 240
  * @param quench whether it is cooled in cold water, rather than slowly in the air
  * @param own figures of the maker for this bake, or null
+ * @param pose on the tray, or null for that of the design; separate parts lie as they are
  */
 public record Stage(
         @Name String name,
@@ -25,12 +26,18 @@ public record Stage(
         @Default("0") int assembly,
         Minutes cooling,
         @Default("false") boolean quench,
-        @Nullable OwnBake own) {
+        @Nullable OwnBake own,
+        @Nullable Pose pose) {
     public static final Span COOLING = Span.of("coolingMin", "cooling", 0, 240, "min");
 
     /** A bake of the whole piece that is cooled slowly. */
     public Stage(String name, StageKind kind, Minutes cooling) {
-        this(name, kind, 0, cooling, false, null);
+        this(name, kind, 0, cooling, false, null, null);
+    }
+
+    /** A bake in the pose of the design. */
+    public Stage(String name, StageKind kind, int assembly, Minutes cooling, boolean quench, @Nullable OwnBake own) {
+        this(name, kind, assembly, cooling, quench, own, null);
     }
 
     public Stage {

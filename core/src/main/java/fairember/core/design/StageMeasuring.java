@@ -83,7 +83,9 @@ final class StageMeasuring {
             advice.addAll(tooThick(about, lump, raw));
         }
         List<Part> given = inOven.stream().map(MeasuredPart::part).collect(Collectors.toList());
-        Box unit = separate ? largest(given) : design.pose().onTray(DesignBox.around(given));
+        Pose own = stage.pose();
+        Pose pose = own == null ? design.pose() : own;
+        Box unit = separate ? largest(given) : pose.onTray(DesignBox.around(given));
         return new MeasuredStage(
                 stage,
                 need,
