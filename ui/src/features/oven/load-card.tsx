@@ -232,5 +232,6 @@ export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string })
 const outcomes: Record<LoadOutcome, string> = {
   BAKED: '',
   BAKE_AGAIN: '; to be baked again, so it does not count',
+  MAKE_AGAIN: '; to be made again, so it does not count',
   LOST: '; counted as lost',
 };

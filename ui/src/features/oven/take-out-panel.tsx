@@ -11,7 +11,8 @@ interface Props {
 const choices: { outcome: LoadOutcome; words: string }[] = [
   { outcome: 'BAKE_AGAIN', words: 'Take out, bake again' },
   { outcome: 'BAKED', words: 'Take out, count as baked' },
-  { outcome: 'LOST', words: 'Take out, count as lost' },
+  { outcome: 'MAKE_AGAIN', words: 'Take out, make again' },
+  { outcome: 'LOST', words: 'Take out, make fewer' },
 ];
 
 /** A load that is taken out early or late: how much heat it had, and what to do with it. */

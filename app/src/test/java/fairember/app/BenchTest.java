@@ -123,6 +123,13 @@ public class BenchTest extends ServerTest {
                         .path("lost")
                         .asInt())
                 .isEqualTo(4);
+        // What is lost does not count as baked: others still want the oven.
+        assertThat(sealsPlanned()).isEqualTo(2 + 8);
+        http().undo();
+        assertThat(http().post("/api/baking/loads/" + id + "/out", Map.of("outcome", "MAKE_AGAIN"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(sealsPlanned()).isEqualTo(6 + 8);
         http().undo();
         assertThat(http().post("/api/baking/loads/" + id + "/out", Map.of("outcome", "BAKE_AGAIN"))
                         .status())
@@ -176,6 +183,16 @@ public class BenchTest extends ServerTest {
                 .isZero();
         http().undo();
         assertThat(planned()).isEqualTo(before);
+    }
+
+    /** Seals that still want their last bake, in both batches. */
+    private int sealsPlanned() {
+        String name = "Harbour seal, whole";
+        return planned().stream()
+                .flatMap(List::stream)
+                .filter(item -> item.startsWith(name))
+                .mapToInt(item -> Integer.parseInt(item.substring(name.length())))
+                .sum();
     }
 
     /** What is in each planned load. */

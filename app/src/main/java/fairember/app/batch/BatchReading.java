@@ -33,7 +33,7 @@ final class BatchReading {
         this.editions = batches.editions();
         progress.all().forEach(saved -> done.put(saved.id(), saved.value()));
         for (SavedKind.Saved<LoggedLoad> load : loads.all()) {
-            if (load.value().outcome() == LoadOutcome.BAKE_AGAIN) {
+            if (load.value().outcome() != LoadOutcome.BAKED) {
                 continue;
             }
             Map<BakeRef, Integer> counts = load.value().outAt() == null ? in : baked;

@@ -86,6 +86,11 @@ public record MeasuredPartView(
         public static BoxView of(Box box) {
             return new BoxView(box.width().mm(), box.depth().mm(), box.height().mm());
         }
+
+        /** The box between two heights. */
+        static BoxView of(Box box, double[] reach) {
+            return new BoxView(box.width().mm(), box.depth().mm(), reach[1] - reach[0]);
+        }
     }
 
     /**
@@ -214,7 +219,7 @@ public record MeasuredPartView(
                 new ThickestAtView(thickest.acrossMm(), thickest.upMm()),
                 measured.mix().density().gPerCm3(),
                 measured.mix().window().greatest().mm(),
-                BoxView.of(posed.box()),
+                BoxView.of(posed.box(), measured.part().reach()),
                 measured.mix().mix().name(),
                 measured.mix().colour().raw().srgb().hex(),
                 measured.mix().colour().cured().srgb().hex(),

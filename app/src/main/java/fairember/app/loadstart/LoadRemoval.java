@@ -61,14 +61,17 @@ class LoadRemoval {
             boolean inTime = how.timing() == TakingOut.Timing.IN_TIME;
             if (outcome == null && !inTime) {
                 throw new InvalidInputException(
-                        "outcome", how.message(), "what to do with it: BAKED, BAKE_AGAIN or LOST", how.advice());
+                        "outcome",
+                        how.message(),
+                        "what to do with it: BAKED, BAKE_AGAIN, MAKE_AGAIN or LOST",
+                        how.advice());
             }
             LoadOutcome as = outcome == null ? LoadOutcome.BAKED : outcome;
             Instant now = planning.instant();
             Instant out = now.isBefore(load.inAt()) ? load.inAt() : now;
             String words = "took out the " + loads.nameOf(load);
-            if (as == LoadOutcome.LOST) {
-                load.items().forEach(item -> lose(item, words));
+            if (as == LoadOutcome.LOST || as == LoadOutcome.MAKE_AGAIN) {
+                load.items().forEach(item -> spoil(item, as, words));
             }
             String note = inTime ? "" : "%s %s".formatted(how.message(), words(as));
             journal.change(loads, id, words, in -> in.out(out, as, note));
@@ -81,36 +84,43 @@ class LoadRemoval {
         return switch (outcome) {
             case BAKED -> "Counted as baked.";
             case BAKE_AGAIN -> "To be baked again.";
+            case MAKE_AGAIN -> "To be made again.";
             case LOST -> "Counted as lost.";
         };
     }
 
-    /** Counts the pieces of an item as lost at the last step before the oven. */
-    private void lose(LoadItem item, String words) {
+    /** Takes back the steps of what is made again; counts what is lost at the last step before the oven. */
+    private void spoil(LoadItem item, LoadOutcome as, String words) {
         Optional<Job> job = job(item.batchId(), item.designId());
         if (job.isEmpty() || item.stage() >= job.get().design().stages().size()) {
             return;
         }
         List<Integer> steps = BatchBakes.feeding(job.get(), item.stage());
-        if (job.get().design().design().steps().isEmpty()) {
+        int each = job.get().design().stages().get(item.stage()).unitsEach();
+        int pieces = (item.count() + each - 1) / each;
+        if (as == LoadOutcome.MAKE_AGAIN) {
+            steps.forEach(step -> count(item, step, -pieces, 0, words));
+        } else if (job.get().design().design().steps().isEmpty()) {
             throw new InvalidInputException(
                     "outcome",
                     "lost pieces of a design without steps",
                     "a step to log them at",
                     "Add a step to the design, or make the batch smaller.");
+        } else {
+            count(item, steps.isEmpty() ? 0 : steps.get(steps.size() - 1), -pieces, pieces, words);
         }
-        int step = steps.isEmpty() ? 0 : steps.get(steps.size() - 1);
-        int each = job.get().design().stages().get(item.stage()).unitsEach();
-        int lost = (item.count() + each - 1) / each;
+    }
+
+    private void count(LoadItem item, int step, int done, int lost, String words) {
         journal.change(
                 progress,
                 item.batchId(),
                 words,
-                done -> done.with(
+                form -> form.with(
                         item.designId(),
                         step,
                         tally -> new BatchProgress.Tally(
-                                item.designId(), step, Math.max(0, tally.done() - lost), tally.lost() + lost)));
+                                item.designId(), step, Math.max(0, tally.done() + done), tally.lost() + lost)));
     }
 
     /**

@@ -70,17 +70,8 @@ final class Seeding {
         if (from > to) {
             return false;
         }
-        for (int p = from; p < to && left[bake] > 0; p++) {
-            Slot slot = loads.get(p);
-            int taken = slot.pinned
-                    ? 0
-                    : slots.leaving(bake, left[bake], slots.most(slot, bake, left[bake]), slot.countOf(bake));
-            Slot joined = taken > 0 ? slots.with(slot, bake, taken) : null;
-            if (joined != null) {
-                loads.set(p, joined);
-                left[bake] -= taken;
-            }
-        }
+        join(bake, loads, from, to, true);
+        join(bake, loads, from, to, false);
         for (int p = to; left[bake] > 0; p++) {
             Slot own = own(bake);
             if (own == null) {
@@ -90,6 +81,21 @@ final class Seeding {
             left[bake] -= own.countOf(bake);
         }
         return true;
+    }
+
+    /** Puts as many of a bake as fit into loads between two: those that hold some of it already, or any. */
+    private void join(int bake, List<Slot> loads, int from, int to, boolean withItsKind) {
+        for (int p = from; p < to && left[bake] > 0; p++) {
+            Slot slot = loads.get(p);
+            boolean wanted = !slot.pinned && (!withItsKind || slot.countOf(bake) > 0);
+            int fits = wanted ? slots.most(slot, bake, left[bake]) : 0;
+            int taken = slots.leaving(bake, left[bake], fits, slot.countOf(bake));
+            Slot joined = taken > 0 ? slots.with(slot, bake, taken) : null;
+            if (joined != null) {
+                loads.set(p, joined);
+                left[bake] -= taken;
+            }
+        }
     }
 
     private @Nullable Slot own(int bake) {

@@ -6,6 +6,8 @@ public enum LoadOutcome {
     BAKED,
     /** It goes in again: this load does not count. */
     BAKE_AGAIN,
-    /** It is spoiled and counted as lost. */
+    /** It is spoiled and made again: this load does not count, and its steps are to be done again. */
+    MAKE_AGAIN,
+    /** It is spoiled, and there will be as many pieces fewer. */
     LOST
 }
