@@ -186,6 +186,8 @@ final class Page {
     }
 
     private boolean pressed(WebElement control) {
+        // Where it is pressed, not where it was before the page scrolled to it.
+        script("arguments[0].scrollIntoView({block: 'nearest'})", control);
         Rectangle place = control.getRect();
         double apart = Math.hypot(
                 place.x + place.width / 2.0 - pressed.x - pressed.width / 2.0,
