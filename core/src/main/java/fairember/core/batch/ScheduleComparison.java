@@ -104,7 +104,7 @@ public final class ScheduleComparison {
         return now.tasks().stream()
                 .filter(task -> lets(task.end(), load.in()) && feeds(task, load))
                 .max(Comparator.comparing(BatchSchedule.HandsTask::end))
-                .map(task -> "its step '%s' (%s) is done then"
+                .map(task -> "the step '%s' (%s) is done then"
                         .formatted(
                                 task.step().name(), task.job().design().design().name()));
     }

@@ -114,7 +114,7 @@ public final class StartReview {
                     Doubt.OVEN_COLD,
                     -1,
                     -1,
-                    "Nothing reads the oven. Does its own thermometer show %s?".formatted(wanted),
+                    "No probe reads this oven. Does its own thermometer show %s?".formatted(wanted),
                     "Yes, it shows %s".formatted(wanted),
                     true));
         }
