@@ -182,7 +182,7 @@ function BoredParts({ parts, sums }: BoredProps) {
   if (bored.length === 0) return null;
   return (
     <p>
-      The inserts take up the room of {bored.join(', ')}
+      The inserts take the place of {bored.join(', ')}
       {parts.some((part) => part.count > 1) && ' (of each copy)'}. That clay is left out of the weights, and the
       thickest section is that of what is left.
     </p>

@@ -92,7 +92,7 @@ export function LayerFields({ part, parts, index, measured, errors, onChange, on
       )}
       <p className="text-note text-soft">
         Its shape, count and place follow {parts[layer.over]?.name}.
-        {share < 100 && ' It is drawn to the same share of the height; the grams are by surface.'}
+        {share < 100 && ' The drawing covers the same share of its height; the grams are worked out from its surface.'}
       </p>
       {measured?.layer && (
         <>

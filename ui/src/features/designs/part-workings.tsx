@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { MeasuredPart, Part } from '../../server/types';
+import { plain } from '../../words/figures';
 import { useSettings } from '../../server/use-studio';
 
 /** How the volume, the core and the ball of a part come about, asked of the server when it is opened. */
@@ -10,6 +11,7 @@ export function PartWorkings({ part, measured }: { part: Part; measured: Measure
   const core = part.core;
   const shape = useQuery({
     queryKey: ['sum-shape', part.shape],
+    enabled: !measured.layer,
     queryFn: () => take(api.POST('/api/sums/shape', { body: part.shape })),
   });
   const portion = useQuery({
@@ -43,8 +45,14 @@ export function PartWorkings({ part, measured }: { part: Part; measured: Measure
   });
   return (
     <div className="flex flex-col gap-3">
-      {shape.data && <WorkingsList workings={shape.data.workings} />}
+      {measured.layer && <WorkingsList workings={measured.layer.workings} />}
+      {!measured.layer && shape.data && <WorkingsList workings={shape.data.workings} />}
       {core && foil.data && <WorkingsList workings={foil.data.workings} />}
+      {measured.boredMm3 > 0 && (
+        <p>
+          Of its clay, {plain(Math.round(measured.boredMm3 / 10) / 100)} cm³ is left out where inserts pass through.
+        </p>
+      )}
       {portion.data && <WorkingsList workings={portion.data.workings} />}
     </div>
   );

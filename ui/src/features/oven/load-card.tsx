@@ -211,7 +211,7 @@ export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string })
       {how && how.timing !== 'IN_TIME' && !load.outAt && (
         <TakeOutPanel how={how} onChoose={choose} onLeave={() => takingOut.reset()} />
       )}
-      <RefusedNote error={takeOut.error} />
+      <RefusedNote error={takingOut.error ?? takeOut.error} />
       <LoggedItems load={load} />
       {load.notes.length > 0 && (
         <section aria-label="Asked and answered">

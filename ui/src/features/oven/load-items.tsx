@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
-import { NumberField } from '../../controls/number-field';
 import type { Day, PlannedLoad } from '../../server/types';
 import { itemWords } from '../../words/load-items';
+import { HowMany } from './how-many';
 import { lotFills } from './tray-plan';
 import { itemsOf, useConstraints, type Move } from './use-plan';
 
@@ -60,21 +60,7 @@ function MoveForm({ day, load, index, at, onMove }: Props & { at: number }) {
   const others = day.planned.map((_, i) => i).filter((i) => i !== index);
   return (
     <div className="flex w-full flex-wrap items-center gap-2 py-1 pl-8">
-      <NumberField
-        label="How many to move"
-        value={count}
-        span={{
-          field: 'count',
-          label: 'how many',
-          low: 1,
-          high: item.count,
-          unit: '',
-          whole: true,
-        }}
-        chars={4}
-        onChange={setCount}
-        onSettle={() => undefined}
-      />
+      <HowMany label="How many to move" value={count} low={1} high={item.count} onChange={setCount} />
       <Choice
         label="Into which load"
         value={to}

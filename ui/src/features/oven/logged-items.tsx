@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Button } from '../../controls/button';
-import { NumberField } from '../../controls/number-field';
 import { RefusedNote } from '../../controls/problem-note';
 import type { LoggedLoad } from '../../server/types';
 import { itemWords, loggedItems } from '../../words/load-items';
+import { HowMany } from './how-many';
 import { useLoads } from './use-loads';
 
 /** What was in a load; its counts can be corrected. */
@@ -21,13 +21,12 @@ export function LoggedItems({ load }: { load: LoggedLoad }) {
           <li key={`${item.name} ${item.batchName}`} className="flex items-center gap-3 border-t border-line py-1.5">
             {counts ? (
               <>
-                <NumberField
+                <HowMany
                   label={`How many of ${item.name}, ${item.batchName}`}
                   value={counts[i] ?? 0}
-                  span={{ field: 'count', label: 'how many', low: 0, high: 2000, unit: '', whole: true }}
-                  chars={4}
+                  low={0}
+                  high={2000}
                   onChange={(next) => setCounts(counts.map((n, k) => (k === i ? next : n)))}
-                  onSettle={() => undefined}
                 />
                 {item.name}
               </>

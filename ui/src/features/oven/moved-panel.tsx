@@ -1,6 +1,6 @@
 import { Button } from '../../controls/button';
 import { AdviceList } from '../../controls/advice-list';
-import { Problem } from '../../server/client';
+import { RefusedNote } from '../../controls/problem-note';
 import type { Day, LoadItem, Moved, Score } from '../../server/types';
 import { count, minutes, plain } from '../../words/figures';
 import { itemWords } from '../../words/load-items';
@@ -27,11 +27,7 @@ export function MovedPanel({ day, move, onDone }: Props) {
         Move {item && itemWords({ ...item, count: move.item.count })} to {where}?
       </h2>
       {isFetching && <p role="status">Calculating the plan …</p>}
-      {error instanceof Problem && (
-        <p role="alert" className="text-madder">
-          {error.errors.map((w) => w.message).join(' ') || error.message}
-        </p>
-      )}
+      <RefusedNote error={error} />
       {data && !isFetching && <Costs moved={data} />}
       <div className="flex gap-2">
         {data && !isFetching && (

@@ -16,7 +16,7 @@ import { MovedPanel } from './moved-panel';
 import { PlanNews } from './plan-news';
 import { PlanScores } from './plan-scores';
 import { useFollowed } from './use-followed';
-import type { Move } from './use-plan';
+import { contentOf, itemsOf, type Move } from './use-plan';
 
 const tabs = [
   { path: 'loads', label: 'Loads', to: '/oven' },
@@ -128,9 +128,7 @@ function LoadsPair({ day, chosen }: { day: Day; chosen: Chosen }) {
       }
       drawing={
         'planned' in chosen ? (
-          planned && (
-            <PlannedLoadCard key={`${planned.oven} ${planned.inAt}`} load={planned} day={day} onMove={setMove} />
-          )
+          planned && <PlannedLoadCard key={contentOf(itemsOf(planned))} load={planned} day={day} onMove={setMove} />
         ) : (
           <LoggedLoadCard load={chosen.logged} now={day.now} />
         )

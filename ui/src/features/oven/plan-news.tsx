@@ -3,7 +3,7 @@ import { Button } from '../../controls/button';
 import { reread } from '../../server/changes';
 import { api, take } from '../../server/client';
 import type { Day } from '../../server/types';
-import { clock, relativeDay } from '../../words/days';
+import { clock, isoDay, relativeDay } from '../../words/days';
 import { minutes } from '../../words/figures';
 
 /** Working minutes that are few: half a day. */
@@ -45,7 +45,8 @@ function Moved({ day }: { day: Day }) {
   const when = (at: string) => `${relativeDay(at, day.now)} ${clock(at)}`;
   const line = ({ names, from, to, because }: Day['moved'][number]) => (
     <li key={`${from} ${to} ${names.join()}`} className="py-0.5">
-      <b>{names.join(', ')}</b> moved from {when(from)} to {when(to)}: {because}.
+      <b>{names.join(', ')}</b> moved from {when(from)} to {isoDay(from) === isoDay(to) ? clock(to) : when(to)}, because{' '}
+      {because}.
     </li>
   );
   return (

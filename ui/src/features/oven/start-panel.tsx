@@ -2,12 +2,12 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Button } from '../../controls/button';
 import { Check } from '../../controls/check';
-import { NumberField } from '../../controls/number-field';
 import { RefusedNote } from '../../controls/problem-note';
 import { TextField } from '../../controls/text-field';
 import { api, take } from '../../server/client';
 import type { LoadItem, PlannedLoad, StartAnswer, StartQuestion } from '../../server/types';
 import { count } from '../../words/figures';
+import { HowMany } from './how-many';
 import { useLoads } from './use-loads';
 import { itemsOf } from './use-plan';
 
@@ -61,13 +61,12 @@ export function StartPanel({ load, ovenId, onDone }: Props) {
       <ul aria-label="How many go in">
         {load.items.map((item, i) => (
           <li key={keyOfBake(planned[i])} className="flex flex-wrap items-center gap-3 border-t border-line py-1">
-            <NumberField
+            <HowMany
               label={`How many of ${item.name}, ${item.batchName}`}
               value={counts[i] ?? 0}
-              span={{ field: 'count', label: 'how many', low: 0, high: 2000, unit: '', whole: true }}
-              chars={4}
+              low={0}
+              high={2000}
               onChange={(next) => setCounts(counts.map((n, k) => (k === i ? next : n)))}
-              onSettle={() => undefined}
             />
             <span className="min-w-0 flex-1">
               {item.name} <span className="text-soft">{item.batchName}</span>

@@ -22,7 +22,7 @@ export function TakeOutPanel({ how, onChoose, onLeave }: Props) {
   return (
     <section aria-label="Early or late" className="flex flex-col gap-2 rounded-card border-2 border-ember bg-paper p-4">
       <h3 ref={head} tabIndex={-1} className="text-figure">
-        {how.timing === 'EARLY' ? 'This load is not done' : 'This load was in too long'}
+        {how.timing === 'EARLY' ? 'This load is not done' : 'This load was in the oven too long'}
       </h3>
       <p>
         {how.message} <b>{how.advice}</b>

@@ -1,7 +1,9 @@
 package fairember.app.design;
 
 import fairember.app.web.AdviceView;
+import fairember.app.web.WorkingsView;
 import fairember.core.covering.Covering;
+import fairember.core.covering.CoveringWorkings;
 import fairember.core.covering.PatternCutting;
 import fairember.core.design.Layer;
 import fairember.core.design.MeasuredPart;
@@ -64,7 +66,7 @@ public record MeasuredPartView(
      * @param sheetMm2 area of its sheet, as thick as the layer, without trim
      * @param pieces to cut for it; none for a form that no pattern is known of
      */
-    public record LayerView(double sheetMm2, List<PatternPieceView> pieces) {
+    public record LayerView(double sheetMm2, List<PatternPieceView> pieces, WorkingsView workings) {
         private static final int GORES = 8;
 
         static LayerView of(Covering covering, Layer layer) {
@@ -74,7 +76,8 @@ public record MeasuredPartView(
                     (layer.share().of1() < 1
                                     ? PatternCutting.pieces(covering, GORES, reach[0], reach[1])
                                     : PatternCutting.pieces(covering, GORES))
-                            .stream().map(PatternPieceView::of).toList());
+                            .stream().map(PatternPieceView::of).toList(),
+                    WorkingsView.of(CoveringWorkings.of(covering)));
         }
     }
 

@@ -193,7 +193,7 @@ class LoadRemoval {
                         "count",
                         String.valueOf(now.count()),
                         "enough for those that had their next bake",
-                        "Correct the load of %s first."
+                        "Correct the load with %s first."
                                 .formatted(job.design().design().stageName(later)));
             }
         }

@@ -81,7 +81,7 @@ public class BenchJourney extends Journey {
         page.press("Start this load");
         page.press("Start now");
         page.sees("Not started.");
-        page.sees("They are ready: log these steps as done");
+        page.sees("All of them are ready: log these steps as done");
         page.isForEveryone();
         page.press("Skip with a reason: Lighthouse ornament: Mark under the base");
         page.type("Reason to skip: Lighthouse ornament: Mark under the base", "no mark on these");

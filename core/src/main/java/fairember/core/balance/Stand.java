@@ -29,9 +29,12 @@ final class Stand {
         this.up = from(base, spot.of(posed.turned(new Point3(0, 0, 1))));
     }
 
-    /** The copies of a part. */
+    /** The copies of a part; none of a layer that ends above its foot. */
     static List<Stand> of(Part part) {
         List<Stand> stands = new ArrayList<>();
+        if (part.reach()[0] > 0) {
+            return stands;
+        }
         for (Placement.Spot spot : part.placement().spots(part.count())) {
             stands.add(new Stand(part.posed(), spot));
         }

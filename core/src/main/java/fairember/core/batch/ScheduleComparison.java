@@ -104,7 +104,7 @@ public final class ScheduleComparison {
         return now.tasks().stream()
                 .filter(task -> lets(task.end(), load.in()) && feeds(task, load))
                 .max(Comparator.comparing(BatchSchedule.HandsTask::end))
-                .map(task -> "the step '%s' (%s) is done then"
+                .map(task -> "the step '%s' (%s) is done by then"
                         .formatted(
                                 task.step().name(), task.job().design().design().name()));
     }
@@ -126,7 +126,7 @@ public final class ScheduleComparison {
                 .filter(item -> load.load().items().stream()
                         .anyMatch(later -> later.bake().after().stream()
                                 .anyMatch(wait -> wait.key().equals(item.bake().key()))))
-                .map(item -> item.bake().name() + " has cooled then")
+                .map(item -> item.bake().name() + " has cooled by then")
                 .findFirst();
     }
 

@@ -109,7 +109,7 @@ public final class DesignScaling {
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             double deep = SUNK * part.posed().box().height().mm();
-            if (i != index && part.placement().upMm() >= top - deep) {
+            if (i != index && part.layer() == null && part.placement().upMm() >= top - deep) {
                 Placement p = part.placement();
                 parts.set(i, part.with(part.shape(), part.core(), p.at(p.acrossMm(), p.upMm() + rise, p.frontMm())));
                 stays.add("%s keeps its size and moves %s by %s"

@@ -1,9 +1,11 @@
 package fairember.core.design;
 
+import fairember.core.covering.Covering;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.heat.HeatBody;
 import fairember.core.heat.Material;
 import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 import java.util.List;
 
 /**
@@ -18,9 +20,16 @@ import java.util.List;
 public record HeatedClay(String name, Length thickest, HeatBody body, Material material, boolean cored) {
     static HeatedClay of(MeasuredPart part) {
         SizedCore core = part.core();
-        HeatBody body = core == null
-                ? HeatBody.of(part.part().shape())
-                : HeatBody.shell(part.part().shape(), core.spec().shell(), core.foil());
+        Covering layer = part.covering();
+        HeatBody body = HeatBody.of(part.part().shape());
+        if (core != null) {
+            body = HeatBody.shell(part.part().shape(), core.spec().shell(), core.foil());
+        } else if (layer != null) {
+            Mass covered = part.mix().density().of(layer.form().solid().volume());
+            body = HeatBody.around(part.part().shape(), layer.thick(), covered);
+        } else if (part.bored().mm3() > 0) {
+            body = body.thick(part.thickest().diameter());
+        }
         return new HeatedClay(
                 part.part().name(),
                 part.thickest().diameter(),

@@ -66,7 +66,7 @@ final class StageMeasuring {
         Length alone = thickest(raw, design.parts());
         OneLump lump = separate || raw.isEmpty() ? null : lump(inOven, raw, alone);
         Length thickest = lump == null ? alone : lump.thickest();
-        Length solid = thickest(raw, p -> p.part().shape().thickestSection()).greatest(thickest);
+        Length solid = thickest(raw, StageMeasuring::withoutCore).greatest(thickest);
         StageKind kind = kind(index);
         BakeNeed byPacket = own(BakeNeeding.need(about, window, thickest, kind, rules), about, stage);
         Minutes solidBakingTime =
@@ -165,6 +165,13 @@ final class StageMeasuring {
                     ? part.shape().thickestSection()
                     : measured.thickest().diameter();
         });
+    }
+
+    /** What heat would have to cross without a foil core; a layer and what is bored have none. */
+    private static Length withoutCore(MeasuredPart part) {
+        return part.core() == null
+                ? part.thickest().diameter()
+                : part.part().shape().thickestSection();
     }
 
     private static Length thickest(List<MeasuredPart> inOven, Function<MeasuredPart, Length> of) {

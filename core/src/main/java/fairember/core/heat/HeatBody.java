@@ -51,6 +51,16 @@ public record HeatBody(Length reach, double narrowing, Length within, Mass core,
         return new HeatBody(whole.reach, whole.narrowing, new Length(within), foil, whole.area);
     }
 
+    /**
+     * A layer over clay that is cured: that clay is one node, which takes up as much heat as it does.
+     *
+     * @param layer thickness of the layer
+     * @param covered clay under it
+     */
+    public static HeatBody around(Solid outer, Length layer, Mass covered) {
+        return shell(outer, layer, covered.times(Material.USUAL_TIMES / Material.FOIL_HOLDS));
+    }
+
     /** A body of the same kind, of clay all through, as thick as this. */
     public HeatBody thick(Length thickest) {
         return new HeatBody(new Length(thickest.mm() / 2), narrowing, Length.ZERO, Mass.ZERO, area);

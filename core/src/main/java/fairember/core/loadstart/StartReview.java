@@ -83,7 +83,7 @@ public final class StartReview {
                 -1,
                 "%s: %d of %d logged as ready for the oven; not logged for the others: %s%s."
                         .formatted(item.name(), Math.max(0, ready), item.pieces(), names, more),
-                "They are ready: log these steps as done",
+                "All of them are ready: log these steps as done",
                 false));
     }
 
@@ -126,7 +126,7 @@ public final class StartReview {
                 Doubt.OVEN_COLD,
                 -1,
                 -1,
-                "The probe reads %s; this load needs %s. Minutes count from then on."
+                "The probe reads %s; this load needs %s. Its minutes count only once the oven is hot."
                         .formatted(Figures.show(Math.rint(read), "°C"), wanted),
                 "Start in the cold oven",
                 true));

@@ -76,8 +76,8 @@ public record TakingOut(Timing timing, String message, String advice, LoadOutcom
                 Timing.EARLY,
                 message,
                 never
-                        ? "The middle is not cured. Leave the load in, or bake it again for the full time by the packet."
-                        : "The middle got hot, but not for the packet's minutes. Leave the load in, or test one piece: if it is brittle or chalky, bake it again.",
+                        ? "The middle is not cured. Leave the load in, or bake it again for as long as the packet asks."
+                        : "The middle got hot, but not for as long as the packet asks. Leave the load in, or test one piece: if it is brittle or chalky, bake it again.",
                 LoadOutcome.BAKE_AGAIN);
     }
 

@@ -45,7 +45,7 @@ public class ScheduleComparisonTest {
         });
         // Rolling takes 8 minutes, the oven 12 to heat up.
         assertThat(late.get(0).because()).isEqualTo("the oven is hot then");
-        assertThat(late.get(late.size() - 1).because()).isEqualTo("the step 'build' (Seal) is done then");
+        assertThat(late.get(late.size() - 1).because()).isEqualTo("the step 'build' (Seal) is done by then");
         // A drift of some minutes is none.
         assertThat(ScheduleComparison.changes(
                         before, schedule(jobs, BatchScheduling.Start.at(NINE.plusMinutes(4)), Optional.empty()), HOURS))

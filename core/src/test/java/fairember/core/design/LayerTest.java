@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import fairember.core.Refusals;
 import fairember.core.Samples;
 import fairember.core.bake.StageKind;
+import fairember.core.balance.Balance;
+import fairember.core.balance.Balancing;
 import fairember.core.covering.CoveredForm;
 import fairember.core.covering.Covering;
 import fairember.core.covering.PatternCutting;
@@ -90,7 +92,22 @@ public class LayerTest {
         assertThat(raw.stages().get(0).need().thickest().mm()).isCloseTo(14, withinPercentage(6));
         MeasuredDesign cured = Samples.measured(design(body(new Ball(new Length(10))), over(0, 2, 100, ON_CURED)));
         assertThat(cured.stages().get(0).need().thickest().mm()).isEqualTo(10);
-        assertThat(cured.stages().get(1).need().thickest().mm()).isCloseTo(2, withinPercentage(30));
+        MeasuredStage dressed = cured.stages().get(1);
+        assertThat(dressed.need().thickest().mm()).isCloseTo(2, withinPercentage(30));
+        // No core is in it, so none saves minutes; the skin is hot before a solid ball of its size would be.
+        assertThat(dressed.solidBakingTime()).isLessThanOrEqualTo(dressed.need().bakingTime());
+        MeasuredDesign solid = Samples.measured(design(body(new Ball(new Length(14)))));
+        assertThat(dressed.heat().near())
+                .isLessThan(solid.stages().get(0).heat().near());
+    }
+
+    /** A hood over a form on the ground ends above the ground: the form alone stands there. */
+    @Test
+    public void aHoodDoesNotReachTheGround() {
+        Part body = body(new Block(new Length(20), new Length(20), new Length(30)));
+        Balance bare = Balancing.balance(Samples.measured(design(body)));
+        Balance hooded = Balancing.balance(Samples.measured(design(body, over(0, 2, 40, RAW))));
+        assertThat(hooded.standing().footprint()).isEqualTo(bare.standing().footprint());
     }
 
     @DataProvider
