@@ -19,15 +19,18 @@ final class PlanHistory {
     private @Nullable BatchSchedule latest;
     private @Nullable BatchSchedule before;
     private @Nullable LocalDate since;
+    private boolean settled;
 
     /** What there is to do and which ovens are in use: another after everything that happens. */
     private record Event(PlanShape shape, Set<Integer> ovensInUse) {}
 
-    synchronized void add(Planning.Open open, BatchSchedule schedule) {
+    /** @param renewing whether a better plan is still being looked for: the first one counts from when it has been found */
+    synchronized void add(Planning.Open open, BatchSchedule schedule, boolean renewing) {
         Event event = new Event(
                 PlanShape.of(open.problem()), Set.copyOf(open.start().ovenFree().keySet()));
-        if (before == null) {
+        if (!settled) {
             begin(open, schedule);
+            settled = !renewing;
         } else if (!event.equals(last) && latest != null && isOver(open, latest)) {
             begin(open, latest);
         }

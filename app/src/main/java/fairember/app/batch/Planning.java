@@ -157,13 +157,14 @@ public class Planning {
         Scheduled last = scheduled;
         // The state before: when a better plan comes in the meantime, the schedule is made again.
         int state = plans.state();
+        boolean renewing = plans.renewing();
         if (last != null && last.state() == state && last.open().equals(open)) {
             return last.schedule();
         }
         BatchSchedule schedule = BatchScheduling.schedule(
                 open.jobs(), open.bench(), open.start(), problem -> plans.plan(LoadPlans.ALL, problem));
         scheduled = new Scheduled(open, state, schedule);
-        history.add(open, schedule);
+        history.add(open, schedule, renewing || plans.renewing());
         return schedule;
     }
 
