@@ -48,6 +48,7 @@ export type DesignView = Schemas['DesignView'];
 export type Part = Schemas['Part'];
 export type MeasuredDesign = Schemas['MeasuredDesignView'];
 export type MeasuredPart = Schemas['MeasuredPartView'];
+export type NonClay = Schemas['NonClay'];
 export type Insert = Schemas['Insert'];
 export type MeasuredInsert = Schemas['MeasuredInsertView'];
 export type Wire = Schemas['Wire'];

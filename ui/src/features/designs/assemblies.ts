@@ -95,6 +95,7 @@ function moved(design: Design, to: Points): Design {
     ...design,
     parts: design.parts.map((p) => ({ ...p, ...to(p) })),
     steps: design.steps.map((s) => ({ ...s, ...to(s) })),
+    ...(design.nonClay ? { nonClay: design.nonClay.map((thing) => ({ ...thing, ...to(thing) })) } : {}),
     assemblies: assembliesOf(design).map((a) => (a.into ? { ...a, into: to(a.into) } : a)),
   };
 }

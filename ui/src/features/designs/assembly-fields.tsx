@@ -168,6 +168,7 @@ function StageFields({ design, index, position }: { design: DesignDraft; index: 
             onChange={(pose) => onChange((s) => ({ ...s, pose: pose as NonNullable<Stage['pose']> }))}
           />
         </label>
+        <RestFields design={design} stage={stage} at={at} onChange={onChange} />
         <Switch label="quench" on={stage.quench ?? false} onChange={(quench) => onChange((s) => ({ ...s, quench }))} />
         <Switch
           label="own figures"
@@ -197,6 +198,47 @@ function StageFields({ design, index, position }: { design: DesignDraft; index: 
       </div>
       {stage.own && <OwnFields design={design} stage={stage} at={at} onChange={onChange} />}
     </div>
+  );
+}
+
+const AIR = 'AIR';
+const usualThick = { TRAY: 1, TILE: 8, BED: 20 };
+
+/** What it lies on in the oven: the air is all round it, or something takes up heat under it. */
+function RestFields({ design, stage, at, onChange }: OwnProps) {
+  const limits = useLimits();
+  const { rest } = stage;
+  const set = (change: Partial<NonNullable<Stage['rest']>>) =>
+    onChange((s) => (s.rest ? { ...s, rest: { ...s.rest, ...change } } : s));
+  return (
+    <span className="inline-flex flex-wrap items-baseline gap-x-2 gap-y-1 text-note text-soft">
+      on{' '}
+      <Choice
+        label={`${stage.name}, what it lies on`}
+        value={rest?.on ?? AIR}
+        options={[{ value: AIR, label: 'a rack, air all round' }, ...choicesOf(limits, 'restOn')]}
+        onChange={(value) =>
+          onChange((s) => {
+            const { rest: before, ...free } = s;
+            if (value === AIR) return free;
+            const on = value as NonNullable<Stage['rest']>['on'];
+            return { ...free, rest: { hot: before?.hot ?? false, on, thickMm: usualThick[on] } };
+          })
+        }
+      />
+      {rest && (
+        <InlineNumber
+          of={stage.name}
+          words="thick"
+          value={rest.thickMm}
+          span={spanOf(limits, 'rest', 'thickMm')}
+          error={errorAt(design.errors, `${at}.rest.thickMm`)}
+          onChange={(thickMm) => set({ thickMm })}
+          onSettle={design.draft.settle}
+        />
+      )}
+      {rest && <Switch label="heated with the oven" on={rest.hot ?? false} onChange={(hot) => set({ hot })} />}
+    </span>
   );
 }
 

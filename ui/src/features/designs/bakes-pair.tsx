@@ -76,7 +76,8 @@ const adviceHere = [
   'windows-apart',
   'hold-long',
   'light-long',
-  'insert-ceiling',
+  'heat-limit',
+  'heat-limit-unknown',
   'air-and-oven',
   'own-outside',
   'lump-thick',
@@ -166,7 +167,7 @@ function StageNeed({ title, stage, heated, quench }: NeedProps) {
 }
 
 const contentWords = (contents: MeasuredDesign['stages'][number]['contents']) =>
-  contents.map((c) => (c.cured ? `${c.part} (cured)` : c.part)).join(', ');
+  contents.map((c) => (c.state === 'CURED' ? `${c.name} (cured)` : c.name)).join(', ');
 
 const about = (min: number) => (min < 1 ? 'less than a minute' : `about ${minutes(min)}`);
 

@@ -1,6 +1,7 @@
 import { useSize } from '../../drawing/use-size';
 import type { MeasuredDesign, Design } from '../../server/types';
 import { degrees, mm } from '../../words/figures';
+import { NonClayShapes } from './non-clay-shapes';
 import { copiesOf, extentOf, fit, pathOf, type View } from './section-geometry';
 
 interface Props {
@@ -27,6 +28,7 @@ export function BalanceDrawing({ name, design, pin }: Props) {
       {size.width > 0 && (
         <svg width={size.width} height={size.height} className="absolute inset-0" role="img">
           <title>{`${name}: balance, centre of mass ${mm(centre.upMm)} mm up`}</title>
+          <NonClayShapes design={design} view={view} />
           {copiesOf(design).map((copy) => (
             <path
               key={copy.key}

@@ -6,18 +6,23 @@ import { Switch } from '../../controls/switch';
 import { spanOf, useLimits } from '../../server/use-limits';
 import type { Design, MeasuredDesign } from '../../server/types';
 import { errorAt } from '../../server/use-measured';
+import { useShelf } from '../../server/use-studio';
 import { plain } from '../../words/figures';
+import { partPoints } from './assemblies';
 import { InsertFields } from './insert-fields';
+import { firstBoard, NonClayFields } from './non-clay-fields';
 import { PaperPreview } from './paper-preview';
 import { SectionDrawing } from './section-drawing';
 import type { DesignDraft } from './use-design';
 import { WireFields } from './wire-fields';
 
-/** What a design is built on and hangs from: inserts with their sleeves, wires with their bends, its pin. */
+/** What a design is built on and hangs from, and what else of it is not clay: inserts with their sleeves, wires with their bends, its pin. */
 export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft }) {
+  const { findings } = useShelf();
   const { draft, measured, measuredForm } = design;
   const inserts = draft.form.inserts ?? [];
   const wires = draft.form.wires ?? [];
+  const nonClay = draft.form.nonClay ?? [];
   return (
     <Pair
       ledger={
@@ -52,10 +57,27 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
               onRemove={() => draft.change((p) => ({ ...p, wires: (p.wires ?? []).filter((_, j) => j !== i) }))}
             />
           ))}
-          {inserts.length + wires.length === 0 && (
+          {nonClay.map((thing, i) => (
+            <NonClayFields
+              key={i}
+              thing={thing}
+              index={i}
+              places={partPoints(draft.form)}
+              findings={findings}
+              measured={measured.nonClay[i]}
+              errors={design.errors}
+              onChange={(change) =>
+                draft.change((p) => ({ ...p, nonClay: (p.nonClay ?? []).map((x, j) => (j === i ? change(x) : x)) }))
+              }
+              onSettle={draft.settle}
+              onRemove={() => draft.change((p) => ({ ...p, nonClay: (p.nonClay ?? []).filter((_, j) => j !== i) }))}
+            />
+          ))}
+          {inserts.length + wires.length + nonClay.length === 0 && (
             <p className="text-soft">
-              Add the pencil, pen or pick that the design wraps around, a stick that stays in, or a wire inside. Foil
-              sleeves, clay sheets, lengths, weights and heat limits are worked out from them.
+              Add the pencil, pen or pick that the design wraps around, a stick that stays in, a wire inside, or what
+              else is not clay: a board, a box, a spring, an eye, a cup that holds it in the oven. Foil sleeves, clay
+              sheets, lengths, weights, tray room and heat limits are worked out from them.
             </p>
           )}
           <div className="flex flex-wrap gap-2">
@@ -99,6 +121,9 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
               }
             >
               Add a wire
+            </Button>
+            <Button adds onClick={() => draft.change((p) => ({ ...p, nonClay: [...(p.nonClay ?? []), firstBoard] }))}>
+              Add something that is not clay
             </Button>
           </div>
         </>

@@ -1,4 +1,5 @@
 import type { MeasuredDesign } from '../../server/types';
+import { NonClayShapes } from './non-clay-shapes';
 import { copiesOf, extentOf, fit, pathOf } from './section-geometry';
 
 interface Props {
@@ -12,6 +13,7 @@ export function DesignThumb({ design, width, height }: Props) {
   const view = fit(extentOf(design), 4, 4, width - 8, height - 8);
   return (
     <svg width={width} height={height} aria-hidden="true">
+      <NonClayShapes design={design} view={view} />
       {copiesOf(design).map((copy) => (
         <path
           key={copy.key}

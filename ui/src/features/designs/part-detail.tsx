@@ -5,7 +5,7 @@ import { InlineNumber } from '../../controls/inline-number';
 import { ShowWorking } from '../../controls/workings-list';
 import type { InputError } from '../../server/client';
 import type { MeasuredPart, Part } from '../../server/types';
-import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { pointOf, pointValue } from './assemblies';
 import { CoreFields } from './core-fields';
@@ -13,6 +13,7 @@ import { LayerFields, LayerOver } from './layer-fields';
 import { reshaped } from './new-design';
 import { OutlineField } from './outline-field';
 import { PartWorkings } from './part-workings';
+import { PlaceFields } from './place-fields';
 
 interface Props {
   ref?: Ref<HTMLDivElement>;
@@ -82,7 +83,14 @@ export function PartDetail(props: Props) {
             onChange={onChange}
             onSettle={onSettle}
           />
-          <PlaceFields {...props} />
+          <PlaceFields
+            of={part}
+            path={`parts[${index}].placement`}
+            box={measured?.box}
+            errors={errors}
+            onChange={(placement) => onChange((p) => ({ ...p, placement: { ...p.placement, ...placement } }))}
+            onSettle={onSettle}
+          />
         </>
       )}
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
@@ -125,69 +133,6 @@ export function PartDetail(props: Props) {
         <ShowWorking>
           <PartWorkings part={part} measured={measured} />
         </ShowWorking>
-      )}
-    </div>
-  );
-}
-
-const placeFields = [
-  { field: 'acrossMm', words: 'across' },
-  { field: 'upMm', words: 'up' },
-  { field: 'frontMm', words: 'front' },
-  { field: 'tiltDeg', words: 'tilt' },
-] as const;
-
-function PlaceFields({ part, index, measured, errors, onChange, onSettle }: Props) {
-  const limits = useLimits();
-  const spacing = part.placement.spacingMm ?? 0;
-  const box = measured?.box;
-  const set = (change: Partial<Part['placement']>) =>
-    onChange((p) => ({ ...p, placement: { ...p.placement, ...change } }));
-  return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-      {placeFields.map(({ field, words }) => (
-        <InlineNumber
-          key={field}
-          of={part.name}
-          words={words}
-          value={part.placement[field]}
-          span={spanOf(limits, 'placement', field)}
-          error={errorAt(errors, `parts[${index}].placement.${field}`)}
-          onChange={(value) => set({ [field]: value })}
-          onSettle={onSettle}
-        />
-      ))}
-      <Choice
-        label="Top faces"
-        value={part.placement.facing ?? 'UP'}
-        options={choicesOf(limits, 'facing')}
-        onChange={(facing) => set({ facing: facing as NonNullable<Part['placement']['facing']> })}
-        className="text-note"
-      />
-      {part.count > 1 && (
-        <Choice
-          label="Arrangement of the copies"
-          value={part.placement.arrangement}
-          options={choicesOf(limits, 'arrangement')}
-          onChange={(arrangement) =>
-            set({
-              arrangement: arrangement as Part['placement']['arrangement'],
-              spacingMm: spacing > 0 ? spacing : Math.ceil(Math.max(box?.widthMm ?? 10, box?.heightMm ?? 10)),
-            })
-          }
-          className="text-note"
-        />
-      )}
-      {part.count > 1 && ['ROW', 'COLUMN'].includes(part.placement.arrangement) && (
-        <InlineNumber
-          of={part.name}
-          words="spacing"
-          value={spacing}
-          span={spanOf(limits, 'placement', 'spacingMm')}
-          error={errorAt(errors, `parts[${index}].placement.spacingMm`)}
-          onChange={(spacingMm) => set({ spacingMm })}
-          onSettle={onSettle}
-        />
       )}
     </div>
   );

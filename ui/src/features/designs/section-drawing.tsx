@@ -3,6 +3,7 @@ import { useStable } from '../../controls/use-stable';
 import { useSize } from '../../drawing/use-size';
 import type { Insert, MeasuredDesign, Part } from '../../server/types';
 import { mm } from '../../words/figures';
+import { NonClayShapes } from './non-clay-shapes';
 import {
   copiesOf,
   extentOf,
@@ -73,6 +74,7 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
               side={aspect === 'side'}
             />
           ))}
+          <NonClayShapes design={design} view={view} aspect={aspect} />
           {copies.map((copy) => (
             <CopyShape
               key={copy.key}

@@ -88,7 +88,8 @@ function copyExtent(outlines: Outlines, spot: Spot): Extent {
 
 /** What the design takes up as it is seen. */
 export function extentOf(design: MeasuredDesign, aspect: Aspect = 'front'): Extent {
-  return around([least, ...copiesOf(design, aspect).map(({ outlines, spot }) => copyExtent(outlines, spot))]);
+  const all = [...copiesOf(design, aspect), ...nonClayOf(design, aspect)];
+  return around([least, ...all.map(({ outlines, spot }) => copyExtent(outlines, spot))]);
 }
 
 /** Fits an extent into a box of pixels. */
@@ -123,10 +124,17 @@ export function pathThrough(rings: [number, number][][]): string {
   return rings.map((points) => `M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}Z`).join('');
 }
 
-/** A copy of a part and how the cutting plane through the middle meets it. */
-export interface Copy {
+/** What stands in a design, as it is drawn. */
+interface Body {
+  spots: Spot[];
+  front: Outlines;
+  side?: Outlines;
+  box: MeasuredPart['box'];
+}
+
+interface CopyOf<T extends Body> {
   key: string;
-  part: MeasuredPart;
+  part: T;
   index: number;
   /** Where it stands as it is seen: from the right, "across" is away from the front. */
   spot: Spot;
@@ -135,11 +143,14 @@ export interface Copy {
   meets: 'cut' | 'behind' | 'before';
 }
 
-/** All copies of all parts, from the farthest to the nearest. */
-export function copiesOf(design: MeasuredDesign, aspect: Aspect = 'front'): Copy[] {
-  return design.parts
+/** A copy of a part and how the cutting plane through the middle meets it. */
+export type Copy = CopyOf<MeasuredPart>;
+
+/** All copies of bodies, from the farthest to the nearest. */
+function copies<T extends Body>(bodies: T[], aspect: Aspect): CopyOf<T>[] {
+  return bodies
     .flatMap((part, index) =>
-      part.spots.map((spot, i): Copy & { near: number } => {
+      part.spots.map((spot, i): CopyOf<T> & { near: number } => {
         const half = part.box.depthMm / 2;
         const meets = spot.frontMm - half >= 0 ? 'before' : spot.frontMm + half <= 0 ? 'behind' : 'cut';
         const key = `${index}-${i}`;
@@ -158,6 +169,12 @@ export function copiesOf(design: MeasuredDesign, aspect: Aspect = 'front'): Copy
     )
     .sort((a, b) => a.near - b.near);
 }
+
+/** All copies of all parts, from the farthest to the nearest. */
+export const copiesOf = (design: MeasuredDesign, aspect: Aspect = 'front'): Copy[] => copies(design.parts, aspect);
+
+/** All copies of what is not clay. */
+export const nonClayOf = (design: MeasuredDesign, aspect: Aspect = 'front') => copies(design.nonClay, aspect);
 
 export interface Label {
   key: string;

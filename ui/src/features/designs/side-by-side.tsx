@@ -1,6 +1,7 @@
 import { useSize } from '../../drawing/use-size';
 import type { MeasuredDesign } from '../../server/types';
 import { mm } from '../../words/figures';
+import { NonClayShapes } from './non-clay-shapes';
 import { copiesOf, extentOf, pathOf, type View } from './section-geometry';
 
 interface Props {
@@ -32,6 +33,7 @@ export function SideBySide({ designs }: Props) {
             const middle = left + ((extent.right - extent.left) * best.scale) / 2;
             return (
               <g key={design.id}>
+                <NonClayShapes design={measured} view={view} />
                 {copiesOf(measured).map((copy) => (
                   <path
                     key={copy.key}

@@ -6,7 +6,7 @@ import { useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 
 interface Props {
-  part: Part;
+  part: Pick<Part, 'name' | 'shape'>;
   errors: InputError[];
   path: string;
   onChange: (dimensions: Part['shape']['dimensions']) => void;

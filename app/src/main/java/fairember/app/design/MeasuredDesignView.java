@@ -9,6 +9,7 @@ import fairember.core.balance.Balancing;
 import fairember.core.design.Layer;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredInsert;
+import fairember.core.design.MeasuredNonClay;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.MeasuredStage;
 import fairember.core.design.OneLump;
@@ -29,6 +30,7 @@ public record MeasuredDesignView(
         List<MeasuredStageView> stages,
         List<MeasuredInsertView> inserts,
         List<MeasuredWireView> wires,
+        List<NonClayView> nonClay,
         List<String> checkLines,
         BalanceView balance,
         double clayG,
@@ -88,10 +90,10 @@ public record MeasuredDesignView(
         }
     }
 
-    /** A part in a bake, and whether it has had a full bake before. */
-    public record ContentView(String part, boolean cured) {
+    /** Something in a bake. */
+    public record ContentView(String name, MeasuredStage.Content.State state) {
         static ContentView of(MeasuredStage.Content content) {
-            return new ContentView(content.part(), content.cured());
+            return new ContentView(content.name(), content.state());
         }
     }
 
@@ -114,6 +116,32 @@ public record MeasuredDesignView(
                     sleeve.sheet().mm(),
                     sleeve.covered().mm(),
                     WorkingsView.of(SleeveWorkings.of(sleeve, roll)));
+        }
+    }
+
+    /**
+     * Something that is not clay, as it is drawn.
+     *
+     * @param massG of one copy
+     * @param side seen from the right; null when it is as from the front
+     */
+    public record NonClayView(
+            String name,
+            double massG,
+            MeasuredPartView.BoxView box,
+            List<MeasuredPartView.SpotView> spots,
+            List<String> front,
+            @Nullable List<String> side) {
+        static NonClayView of(MeasuredNonClay other, double withinMm) {
+            Part body = other.thing().body();
+            PosedViews views = PosedViews.of(body, null, withinMm);
+            return new NonClayView(
+                    body.name(),
+                    other.each().g(),
+                    MeasuredPartView.BoxView.of(body.posed().box()),
+                    MeasuredPartView.SpotView.all(body, withinMm),
+                    views.front(),
+                    views.side());
         }
     }
 
@@ -150,6 +178,9 @@ public record MeasuredDesignView(
                         .toList(),
                 design.design().armature().wires().stream()
                         .map(MeasuredWireView::of)
+                        .toList(),
+                design.nonClay().stream()
+                        .map(other -> NonClayView.of(other, withinMm))
                         .toList(),
                 design.design().checkLines(),
                 BalanceView.of(balance),

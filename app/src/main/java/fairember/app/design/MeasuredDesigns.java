@@ -37,8 +37,8 @@ class MeasuredDesigns {
                 .flatMap(Optional::stream)
                 .map(MeasuredMix::mix)
                 .toList();
-        List<Finding> findings = design.fittings().stream()
-                .map(fitting -> palette.findFinding(fitting.findingId()))
+        List<Finding> findings = design.findingIds().stream()
+                .map(palette::findFinding)
                 .flatMap(Optional::stream)
                 .toList();
         return measured.get(

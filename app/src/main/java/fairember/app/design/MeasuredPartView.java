@@ -113,7 +113,14 @@ public record MeasuredPartView(
             return Math.round(mm * 100) / 100.0;
         }
 
-        static SpotView of(Placement.Spot spot, Posed posed, double withinMm) {
+        static List<SpotView> all(Part part, double withinMm) {
+            Posed posed = part.posed();
+            return part.placement().spots(part.count()).stream()
+                    .map(spot -> of(spot, posed, withinMm))
+                    .toList();
+        }
+
+        private static SpotView of(Placement.Spot spot, Posed posed, double withinMm) {
             return new SpotView(
                     hundredths(spot.acrossMm()),
                     hundredths(spot.upMm()),
@@ -226,9 +233,7 @@ public record MeasuredPartView(
                 measured.mix().mix().name(),
                 measured.mix().colour().raw().srgb().hex(),
                 measured.mix().colour().cured().srgb().hex(),
-                measured.part().placement().spots(measured.part().count()).stream()
-                        .map(spot -> SpotView.of(spot, posed, withinMm))
-                        .toList(),
+                SpotView.all(measured.part(), withinMm),
                 views.section(),
                 views.front(),
                 views.side(),

@@ -29,9 +29,11 @@ import fairember.core.design.Fitting;
 import fairember.core.design.Insert;
 import fairember.core.design.Joint;
 import fairember.core.design.Layer;
+import fairember.core.design.NonClay;
 import fairember.core.design.Part;
 import fairember.core.design.Placement;
 import fairember.core.design.Pose;
+import fairember.core.design.Rest;
 import fairember.core.design.Stage;
 import fairember.core.design.Station;
 import fairember.core.design.Step;
@@ -109,6 +111,8 @@ record LimitsView(
                         entry("part", of(Part.class)),
                         entry("core", of(CoreSpec.class)),
                         entry("insert", of(Insert.class)),
+                        entry("nonClay", of(NonClay.class)),
+                        entry("rest", of(Rest.class)),
                         entry("wire", of(Wire.class, Wire.Leg.class)),
                         entry("coil", of(WireCoil.class)),
                         entry("scale", spans(DesignScaling.FACTOR, DesignScaling.HEIGHT)),
@@ -147,6 +151,8 @@ record LimitsView(
                         entry("designKind", choices(DesignKind.values(), DesignKind::label)),
                         entry("drawn", choices(Drawn.values(), Drawn::label)),
                         entry("pose", choices(Pose.values(), Pose::label)),
+                        entry("nonClayOven", choices(NonClay.Oven.values(), NonClay.Oven::label)),
+                        entry("restOn", choices(Rest.On.values(), Rest.On::label)),
                         entry("facing", choices(Facing.values(), Facing::label)),
                         entry("floor", choices(Floor.values(), Floor::label)),
                         entry("metal", choices(Metal.values(), Metal::label)),

@@ -7,7 +7,6 @@ import fairember.core.design.DesignKind;
 import fairember.core.design.Drawn;
 import fairember.core.design.Insert;
 import fairember.core.design.MeasuredDesign;
-import fairember.core.design.MeasuredPart;
 import fairember.core.design.Pin;
 import fairember.core.design.Pose;
 import fairember.core.input.Figures;
@@ -46,8 +45,7 @@ public final class Balancing {
         Standing solidStanding = null;
         List<Ballast> ballast = List.of();
         if (stands()) {
-            Footprint footprint = Footprint.of(
-                    measured.parts().stream().map(MeasuredPart::part).toList());
+            Footprint footprint = Footprint.of(design.bodies());
             standing = Standing.of(footprint, centre);
             solidStanding = Standing.of(footprint, solidCentre);
             ballast = new Ballasting(measured, footprint, mass, centre).fixes();

@@ -4,7 +4,9 @@ import fairember.core.design.AssemblyTree;
 import fairember.core.design.Insert;
 import fairember.core.design.Layer;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.design.MeasuredNonClay;
 import fairember.core.design.MeasuredPart;
+import fairember.core.design.NonClay;
 import fairember.core.design.Part;
 import fairember.core.design.Placement;
 import fairember.core.foilcore.SizedCore;
@@ -28,7 +30,7 @@ final class WeightList {
     }
 
     /**
-     * Every weight in a finished design: clay and foil of each copy of each part, inserts that stay, and what is fitted and of
+     * Every weight in a finished design: clay and foil of each copy of each part, inserts that stay, what else is not clay, and what is fitted and of
      * wire, which is taken to sit in the middle of all the rest. What is laid by until packing is not in it.
      *
      * @param keepsCore which of the parts with a core keep it; the others are weighed as if solid
@@ -56,6 +58,15 @@ final class WeightList {
             if (insert.stays()) {
                 inserts += insert.mass().g();
                 weights.add(stick(insert));
+            }
+        }
+        for (MeasuredNonClay other : design.nonClay()) {
+            NonClay thing = other.thing();
+            if (!thing.support() && tree.inWhole(thing.from().assembly())) {
+                Point3 middle = thing.body().posed().centroid();
+                thing.placement()
+                        .spots(thing.count())
+                        .forEach(spot -> weights.add(new Weight(thing.name(), other.each(), spot.of(middle))));
             }
         }
         Mass rest = new Mass(design.fitted().g() + Math.max(0, design.built().g() - inserts));

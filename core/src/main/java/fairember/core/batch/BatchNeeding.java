@@ -113,7 +113,7 @@ public final class BatchNeeding {
                 sleeves.add(new BatchNeeds.SleeveRow(job.design(), insert, job.quantity()));
             }
         }
-        for (FittedFinding fitting : job.design().fittings()) {
+        for (FittedFinding fitting : job.design().findings()) {
             byFinding.merge(fitting.finding(), fitting.count() * job.quantity(), Integer::sum);
         }
     }

@@ -12,6 +12,8 @@ import fairember.core.quantity.Money;
 import fairember.core.stock.BlockSize;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -113,13 +115,20 @@ public record Design(
         counted(gathering, "fittings", "findings", fittings.size(), 0, MOST_STEPS);
         counted(gathering, "inserts", armature.inserts().size(), 0, Armature.MOST);
         counted(gathering, "wires", armature.wires().size(), 0, Armature.MOST);
+        counted(
+                gathering,
+                "nonClay",
+                "things that are not clay",
+                armature.nonClay().size(),
+                0,
+                Armature.MOST);
         counted(gathering, "checks", checks.size(), 0, MOST_STEPS);
         for (int i = 0; i < checks.size(); i++) {
             String line = checks.get(i);
             gathering.at("checks[" + i + "]", () -> Words.name("", line));
         }
         if (!assemblies.isEmpty()) {
-            joined(gathering, assemblies, stages, parts, steps);
+            joined(gathering, assemblies, stages, parts, steps, armature.nonClay());
         }
         for (int i = 0; i < parts.size(); i++) {
             nested(gathering, i, parts);
@@ -166,7 +175,12 @@ public record Design(
 
     /** Assemblies make one tree with the whole piece as its root; all that is baked, put in or done is done to one of them. */
     private static void joined(
-            Gathering gathering, List<Assembly> assemblies, List<Stage> stages, List<Part> parts, List<Step> steps) {
+            Gathering gathering,
+            List<Assembly> assemblies,
+            List<Stage> stages,
+            List<Part> parts,
+            List<Step> steps,
+            List<NonClay> nonClay) {
         for (int i = 0; i < stages.size(); i++) {
             assembly(gathering, "stages[" + i + "]", stages.get(i).assembly(), assemblies);
         }
@@ -180,6 +194,9 @@ public record Design(
         }
         for (int i = 0; i < steps.size(); i++) {
             point(gathering, "steps[" + i + "]", steps.get(i).at(), assemblies, tree);
+        }
+        for (int i = 0; i < nonClay.size(); i++) {
+            point(gathering, "nonClay[" + i + "]", nonClay.get(i).from(), assemblies, tree);
         }
     }
 
@@ -277,11 +294,31 @@ public record Design(
                 drawn);
     }
 
-    /** All lines to tick before the last bake: its own, then those of its inserts. */
+    /** All lines to tick before the last bake: its own, then those of its inserts and of what is not clay. */
     public List<String> checkLines() {
         List<String> lines = new ArrayList<>(checks);
         armature.inserts().forEach(insert -> lines.addAll(insert.checkLines()));
+        armature.nonClay().forEach(thing -> thing.checkLine().ifPresent(lines::add));
         return List.copyOf(lines);
+    }
+
+    /** All that a finished one is of, clay or not, where it stands. */
+    public List<Part> bodies() {
+        List<Part> bodies = new ArrayList<>(parts);
+        armature.nonClay().stream()
+                .filter(thing -> !thing.support())
+                .map(NonClay::body)
+                .forEach(bodies::add);
+        return List.copyOf(bodies);
+    }
+
+    /** The findings it needs, by their numbers on the shelf. */
+    public List<Long> findingIds() {
+        return Stream.concat(
+                        fittings.stream().map(Fitting::findingId),
+                        armature.nonClay().stream().map(NonClay::findingId).filter(Objects::nonNull))
+                .distinct()
+                .toList();
     }
 
     /** What its assemblies say of its bakes. */
@@ -299,6 +336,12 @@ public record Design(
                 .filter(part -> tree.holds(stage, part.from()))
                 .mapToInt(Part::count)
                 .sum();
+    }
+
+    /** The pose of what is in a stage. */
+    public Pose poseIn(int stage) {
+        Pose own = stages.get(stage).pose();
+        return own == null ? pose : own;
     }
 
     /** The name of a stage among those of all designs. */

@@ -79,7 +79,7 @@ public final class DesignHeating {
         double near = 0;
         for (HeatedClay part : thickFirst) {
             double t = part.thickest().mm();
-            if (!part.cored() && PLATE_MIN * t + PLATE_MIN_MM * t * t < near) {
+            if (!part.cored() && part.body().seat() == null && PLATE_MIN * t + PLATE_MIN_MM * t * t < near) {
                 continue;
             }
             double own = near(part, setC, Air.STILL);
@@ -105,20 +105,23 @@ public final class DesignHeating {
     }
 
     private static List<HeatedClay> inOven(MeasuredDesign design, int index) {
-        AssemblyTree tree = design.design().tree();
+        Design given = design.design();
+        AssemblyTree tree = given.tree();
         List<MeasuredPart> parts = design.parts().stream()
                 .filter(p -> tree.holds(index, p.part().from()))
                 .toList();
         OneLump lump = design.stages().get(index).lump();
-        return clay(parts, lump);
+        Seating seating =
+                Seating.of(given, index, parts.stream().map(MeasuredPart::part).toList());
+        return clay(parts, lump, seating);
     }
 
-    /** Each of some parts, and the lump that some of them are. */
-    static List<HeatedClay> clay(List<MeasuredPart> parts, @Nullable OneLump lump) {
-        List<HeatedClay> clay =
-                new ArrayList<>(parts.stream().map(HeatedClay::of).toList());
+    /** Each of some parts on what it lies on, and the lump that some of them are. */
+    static List<HeatedClay> clay(List<MeasuredPart> parts, @Nullable OneLump lump, Seating seating) {
+        List<HeatedClay> clay = new ArrayList<>(
+                parts.stream().map(part -> HeatedClay.of(part, seating)).toList());
         if (lump != null) {
-            clay.add(HeatedClay.of(lump, parts));
+            clay.add(HeatedClay.of(lump, parts, seating));
         }
         return clay;
     }

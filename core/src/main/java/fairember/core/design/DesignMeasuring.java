@@ -71,9 +71,13 @@ public final class DesignMeasuring {
                 .<Supplier<FittedFinding>>map(f -> () -> new FittedFinding(palette.finding(f.findingId()), f.count()))
                 .toList();
         List<FittedFinding> fittings = gathering.all("fittings", findings);
+        List<Supplier<MeasuredNonClay>> otherSuppliers = design.armature().nonClay().stream()
+                .<Supplier<MeasuredNonClay>>map(thing -> () -> nonClay(thing))
+                .toList();
+        List<MeasuredNonClay> others = gathering.all("nonClay", otherSuppliers);
         gathering.orRefuse();
         List<MeasuredPart> parts = Boring.through(solid, inserts);
-        StageMeasuring measuring = new StageMeasuring(design, parts, inserts, rules);
+        StageMeasuring measuring = new StageMeasuring(design, parts, inserts, others, rules);
         List<MeasuredStage> stages = new ArrayList<>();
         for (int i = 0; i < design.stages().size(); i++) {
             int stage = i;
@@ -92,12 +96,21 @@ public final class DesignMeasuring {
                 stages,
                 inserts,
                 fittings,
+                others,
                 total(parts, p -> p.portion().mass()),
                 total(parts, MeasuredPart::foil),
                 torn(parts, inserts),
                 built(design.armature()),
                 total(parts, MeasuredPart::claySaved),
-                DesignBox.around(design.parts()));
+                DesignBox.around(design.bodies()));
+    }
+
+    /** Bought ready, it weighs what the finding does. */
+    private MeasuredNonClay nonClay(NonClay thing) {
+        Long findingId = thing.findingId();
+        return findingId == null
+                ? new MeasuredNonClay(thing, thing.mass(), null)
+                : MeasuredNonClay.bought(thing, palette.finding(findingId));
     }
 
     static Mass total(List<MeasuredPart> parts, Function<MeasuredPart, Mass> of) {

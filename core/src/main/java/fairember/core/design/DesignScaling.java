@@ -90,12 +90,14 @@ public final class DesignScaling {
         gathering.orRefuse();
         List<Insert> inserts =
                 design.armature().inserts().stream().map(this::unscaled).toList();
+        List<NonClay> others =
+                design.armature().nonClay().stream().map(this::moved).toList();
         Pin pin = design.armature().pin();
         Pin raised = pin == null ? null : new Pin(pin.acrossMm() * factor, pin.upMm() * factor);
         if (!design.fittings().isEmpty()) {
             stays.add("Findings keep their size");
         }
-        return new ScaledDesign(design.with(parts, new Armature(inserts, bent, raised)), factor, stays);
+        return new ScaledDesign(design.with(parts, new Armature(inserts, bent, raised, others)), factor, stays);
     }
 
     private ScaledDesign one(int index) {
@@ -182,6 +184,12 @@ public final class DesignScaling {
                 i.seam(),
                 i.acrossMm() * factor,
                 i.upMm() * factor);
+    }
+
+    /** What is not clay keeps its size, and its place goes with the design. */
+    private NonClay moved(NonClay thing) {
+        stays.add("%s keeps its size".formatted(thing.name()));
+        return thing.at(thing.placement().times(factor));
     }
 
     private static String mm(double value) {

@@ -18,7 +18,7 @@ import java.util.List;
  * @param cored whether there is foil in it
  */
 public record HeatedClay(String name, Length thickest, HeatBody body, Material material, boolean cored) {
-    static HeatedClay of(MeasuredPart part) {
+    static HeatedClay of(MeasuredPart part, Seating seating) {
         SizedCore core = part.core();
         Covering layer = part.covering();
         HeatBody body = HeatBody.of(part.part().shape());
@@ -33,16 +33,16 @@ public record HeatedClay(String name, Length thickest, HeatBody body, Material m
         return new HeatedClay(
                 part.part().name(),
                 part.thickest().diameter(),
-                body,
+                seating.seated(body, part.part()),
                 Material.of(part.mix().density()),
                 core != null);
     }
 
     /** A lump, as the thickest of its parts would be if it were as thick as the lump. */
-    static HeatedClay of(OneLump lump, List<MeasuredPart> parts) {
+    static HeatedClay of(OneLump lump, List<MeasuredPart> parts, Seating seating) {
         HeatedClay outer = parts.stream()
                 .filter(p -> lump.parts().contains(p.part().name()))
-                .map(HeatedClay::of)
+                .map(part -> HeatedClay.of(part, seating))
                 .max((a, b) -> a.thickest().compareTo(b.thickest()))
                 .orElseThrow();
         return new HeatedClay(

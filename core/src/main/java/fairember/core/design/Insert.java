@@ -43,7 +43,8 @@ public record Insert(
         Length sheet,
         Length seam,
         double acrossMm,
-        double upMm) {
+        double upMm)
+        implements HeatLimited {
     public static final Span THICK = Sleeve.ACROSS;
     public static final Span COVERED = Sleeve.COVERED;
     public static final Span TURNS = Sleeve.TURNS;

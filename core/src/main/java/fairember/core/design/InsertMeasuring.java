@@ -1,17 +1,15 @@
 package fairember.core.design;
 
 import fairember.core.advice.Advice;
-import fairember.core.bake.SharedWindow;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.input.Figures;
 import fairember.core.quantity.Length;
-import fairember.core.quantity.Temperature;
 import fairember.core.shape.Band;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Works out the sleeves of inserts, and what a stage bake must keep for those that stay in. */
+/** Works out the sleeves of inserts. */
 final class InsertMeasuring {
     /** A wrapped band this much narrower than the sleeve does not go round it. */
     private static final double TIGHT_MM = 0.2;
@@ -47,47 +45,6 @@ final class InsertMeasuring {
                     insert.name()));
         }
         return new MeasuredInsert(insert, sleeve, advice);
-    }
-
-    /** The window with every insert that stays in kept under its ceiling; no window at all when one is under the clay's. */
-    static SharedWindow under(SharedWindow window, List<Insert> inserts) {
-        SharedWindow limited = window;
-        for (Insert insert : inserts) {
-            Temperature ceiling = insert.ceiling();
-            if (insert.stays() && ceiling != null) {
-                limited = limited.under(ceiling);
-            }
-        }
-        return limited;
-    }
-
-    /** Inserts that cannot take the coolest bake that cures the clay. */
-    static List<Advice> tooHot(String about, SharedWindow window, List<Insert> inserts) {
-        List<Advice> advice = new ArrayList<>();
-        for (Insert insert : inserts) {
-            Temperature ceiling = insert.ceiling();
-            if (insert.stays() && ceiling == null) {
-                advice.add(Advice.caution(
-                        "insert-unknown",
-                        "%s: %s stays in during baking, and its highest safe temperature is unknown."
-                                .formatted(about, insert.name()),
-                        "Enter its highest safe temperature, or take it out before baking.",
-                        insert.name()));
-            }
-            if (insert.stays() && ceiling != null && ceiling.compareTo(window.low()) < 0) {
-                advice.add(Advice.stop(
-                        "insert-ceiling",
-                        "%s: %s is safe up to %s °C, but its clay needs %s °C or more."
-                                .formatted(
-                                        about,
-                                        insert.name(),
-                                        Figures.show(ceiling.c()),
-                                        Figures.show(window.low().c())),
-                        "Take it out before baking, or use a clay that cures at a lower temperature.",
-                        insert.name()));
-            }
-        }
-        return advice;
     }
 
     private static String mm(Length length) {

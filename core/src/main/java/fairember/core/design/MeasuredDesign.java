@@ -5,6 +5,7 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.shape.Box;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -16,6 +17,7 @@ import java.util.stream.Stream;
  * @param stages in order
  * @param inserts in order
  * @param fittings findings, in order
+ * @param nonClay what else is not clay, in order
  * @param clay in one design
  * @param foil in one design
  * @param built weight of its wires and of the inserts that stay
@@ -29,6 +31,7 @@ public record MeasuredDesign(
         List<MeasuredStage> stages,
         List<MeasuredInsert> inserts,
         List<FittedFinding> fittings,
+        List<MeasuredNonClay> nonClay,
         Mass clay,
         Mass foil,
         Length torn,
@@ -40,6 +43,7 @@ public record MeasuredDesign(
         stages = List.copyOf(stages);
         inserts = List.copyOf(inserts);
         fittings = List.copyOf(fittings);
+        nonClay = List.copyOf(nonClay);
     }
 
     /** Weight of its findings. */
@@ -47,9 +51,22 @@ public record MeasuredDesign(
         return fittings.stream().map(FittedFinding::mass).reduce(Mass.ZERO, Mass::plus);
     }
 
+    /** Every finding in it: those fitted anywhere, and those that have their place. */
+    public List<FittedFinding> findings() {
+        return Stream.concat(
+                        fittings.stream(),
+                        nonClay.stream().map(MeasuredNonClay::bought).filter(Objects::nonNull))
+                .toList();
+    }
+
+    /** Weight of what else is not clay in a finished one. */
+    public Mass others() {
+        return nonClay.stream().map(MeasuredNonClay::inPiece).reduce(Mass.ZERO, Mass::plus);
+    }
+
     /** What one finished design weighs. */
     public Mass weight() {
-        return clay.plus(foil).plus(fitted()).plus(built);
+        return clay.plus(foil).plus(fitted()).plus(others()).plus(built);
     }
 
     /** All advice, of the parts first. */

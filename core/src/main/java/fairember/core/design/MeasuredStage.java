@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param heat what heat has to say of it; null when it cures nothing
  * @param lump the raw parts that are thicker together than any of them alone, or null
  * @param contents what is in it
- * @param mass of all that is in it, for one design
+ * @param mass of all that is in it, for one design, with what only holds it
  * @param advice what the rules say of the inserts in it, and, in the last, of light clay in all of them
  */
 public record MeasuredStage(
@@ -39,8 +39,15 @@ public record MeasuredStage(
         advice = List.copyOf(advice);
     }
 
-    /** A part that is in the oven, and whether it has had a full bake before. */
-    public record Content(String part, boolean cured) {}
+    /** Something that is in the oven. */
+    public record Content(String name, State state) {
+        /** Whether it has had a full bake before, and whether it needs one. */
+        public enum State {
+            RAW,
+            CURED,
+            NOT_CLAY
+        }
+    }
 
     /** The same with more advice. */
     MeasuredStage and(List<Advice> more) {

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param quench whether it is cooled in cold water, rather than slowly in the air
  * @param own figures of the maker for this bake, or null
  * @param pose on the tray, or null for that of the design; separate parts lie as they are
+ * @param rest what it lies on, or null when the air is all round it
  */
 public record Stage(
         @Name String name,
@@ -27,17 +28,18 @@ public record Stage(
         Minutes cooling,
         @Default("false") boolean quench,
         @Nullable OwnBake own,
-        @Nullable Pose pose) {
+        @Nullable Pose pose,
+        @Nullable Rest rest) {
     public static final Span COOLING = Span.of("coolingMin", "cooling", 0, 240, "min");
 
     /** A bake of the whole piece that is cooled slowly. */
     public Stage(String name, StageKind kind, Minutes cooling) {
-        this(name, kind, 0, cooling, false, null, null);
+        this(name, kind, 0, cooling, false, null, null, null);
     }
 
     /** A bake in the pose of the design. */
     public Stage(String name, StageKind kind, int assembly, Minutes cooling, boolean quench, @Nullable OwnBake own) {
-        this(name, kind, assembly, cooling, quench, own, null);
+        this(name, kind, assembly, cooling, quench, own, null, null);
     }
 
     public Stage {

@@ -18,7 +18,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Works out the bakes of a design: what is in each, how thick it is, and what it needs of the oven. */
@@ -27,13 +27,20 @@ final class StageMeasuring {
     private final AssemblyTree tree;
     private final List<MeasuredPart> parts;
     private final List<BoreHole> bores;
+    private final List<MeasuredNonClay> nonClay;
     private final BakeRules rules;
 
-    StageMeasuring(Design design, List<MeasuredPart> parts, List<MeasuredInsert> inserts, BakeRules rules) {
+    StageMeasuring(
+            Design design,
+            List<MeasuredPart> parts,
+            List<MeasuredInsert> inserts,
+            List<MeasuredNonClay> nonClay,
+            BakeRules rules) {
         this.design = design;
         this.tree = design.tree();
         this.parts = parts;
         this.bores = inserts.stream().map(BoreHole::of).toList();
+        this.nonClay = nonClay;
         this.rules = rules;
     }
 
@@ -58,8 +65,15 @@ final class StageMeasuring {
                 .map(p -> p.mix().window())
                 .reduce(SharedWindow::and)
                 .orElseThrow();
-        List<Insert> inserts = stage.assembly() == 0 ? design.armature().inserts() : List.of();
-        SharedWindow window = InsertMeasuring.under(clays, inserts);
+        List<MeasuredNonClay> others = nonClay.stream()
+                .filter(other -> other.thing().bakedIn(tree, index))
+                .toList();
+        List<HeatLimited> limited =
+                new ArrayList<>(others.stream().map(MeasuredNonClay::thing).toList());
+        if (stage.assembly() == 0) {
+            design.armature().inserts().stream().filter(Insert::stays).forEach(limited::add);
+        }
+        SharedWindow window = HeatLimited.under(clays, limited);
         String about = design.stageName(index);
         List<MeasuredPart> raw =
                 inOven.stream().filter(p -> !curedBefore(p.part(), index)).toList();
@@ -72,20 +86,19 @@ final class StageMeasuring {
         Minutes solidBakingTime =
                 BakeNeeding.need(about, window, solid, kind, rules).bakingTime();
         StageHeat heat = kind == StageKind.FULL_BAKE && byPacket.drying().isEmpty() && !raw.isEmpty()
-                ? DesignHeating.of(DesignHeating.clay(raw, lump), byPacket)
+                ? DesignHeating.of(
+                        DesignHeating.clay(raw, lump, Seating.of(design, index, bodies(inOven, List.of()))), byPacket)
                 : null;
         BakeNeed need = heat == null
                 ? byPacket
                 : BakeNeeding.heated(
                         byPacket, about, heat.slowest().name(), heat.near(), heat.planned(), heat.counting());
-        List<Advice> advice = new ArrayList<>(InsertMeasuring.tooHot(about, clays, inserts));
+        List<Advice> advice = new ArrayList<>(HeatLimited.advice(about, clays, limited));
         if (lump != null && kind == StageKind.FULL_BAKE) {
             advice.addAll(tooThick(about, lump, raw));
         }
-        List<Part> given = inOven.stream().map(MeasuredPart::part).collect(Collectors.toList());
-        Pose own = stage.pose();
-        Pose pose = own == null ? design.pose() : own;
-        Box unit = separate ? largest(given) : pose.onTray(DesignBox.around(given));
+        List<Part> given = bodies(inOven, others);
+        Box unit = separate ? largest(given) : design.poseIn(index).onTray(DesignBox.around(given));
         return new MeasuredStage(
                 stage,
                 need,
@@ -94,8 +107,8 @@ final class StageMeasuring {
                 design.unitsEach(index),
                 heat,
                 lump,
-                contents(inOven, raw),
-                weight(inOven),
+                contents(inOven, raw, others),
+                weight(inOven, others),
                 advice);
     }
 
@@ -123,14 +136,31 @@ final class StageMeasuring {
         return OneLump.of(raw, cured, bores, alone).orElse(null);
     }
 
-    private static List<MeasuredStage.Content> contents(List<MeasuredPart> inOven, List<MeasuredPart> raw) {
-        return inOven.stream()
-                .map(p -> new MeasuredStage.Content(p.part().name(), !raw.contains(p)))
+    private static List<Part> bodies(List<MeasuredPart> inOven, List<MeasuredNonClay> others) {
+        return Stream.concat(
+                        inOven.stream().map(MeasuredPart::part),
+                        others.stream().map(other -> other.thing().body()))
                 .toList();
     }
 
-    private static Mass weight(List<MeasuredPart> parts) {
-        return DesignMeasuring.total(parts, p -> p.portion().mass().plus(p.foil()));
+    private static List<MeasuredStage.Content> contents(
+            List<MeasuredPart> inOven, List<MeasuredPart> raw, List<MeasuredNonClay> others) {
+        return Stream.concat(
+                        inOven.stream()
+                                .map(p -> new MeasuredStage.Content(
+                                        p.part().name(),
+                                        raw.contains(p)
+                                                ? MeasuredStage.Content.State.RAW
+                                                : MeasuredStage.Content.State.CURED)),
+                        others.stream()
+                                .map(other -> new MeasuredStage.Content(
+                                        other.thing().name(), MeasuredStage.Content.State.NOT_CLAY)))
+                .toList();
+    }
+
+    private static Mass weight(List<MeasuredPart> parts, List<MeasuredNonClay> others) {
+        Mass clay = DesignMeasuring.total(parts, p -> p.portion().mass().plus(p.foil()));
+        return others.stream().map(MeasuredNonClay::all).reduce(clay, Mass::plus);
     }
 
     /** Whether a part has had a full cure before a stage; the packet's minutes are counted for what is still raw. */

@@ -4,16 +4,25 @@ import java.util.Arrays;
 
 /**
  * The clay of a body in cells from the middle out, and the foil inside them as one node: finite volumes in r with areas r^g, the
- * surface taking heat through 1/(1/h + Δr/2k). One step is solved at once (L. H. Thomas's elimination of three diagonals).
+ * surface taking heat through 1/(1/h + Δr/2k). What the body lies on is a node beside the outermost cell; under a plate it is a node
+ * below the lowest cell, and the cells go through the whole thickness. One step is solved at once (L. H. Thomas's elimination of
+ * three diagonals).
  */
 final class Cells {
     private static final double MM = 1000;
 
     private final int many;
+    /** The clay: from this unknown to before that one. */
+    private final int first;
+
+    private final int last;
+    private final boolean plate;
     private final boolean cored;
     private final double[] capacity;
-    /** Conductance from unknown i to i + 1; the last is to the air. */
+    /** Conductance from unknown i to i + 1; none from the last. */
     private final double[] joins;
+    /** Conductance from each unknown to the air. */
+    private final double[] airs;
 
     final double[] temperature;
     private final double[] upper;
@@ -23,36 +32,52 @@ final class Cells {
      * Cells at one temperature.
      *
      * @param clay cells of clay, 3 or more
+     * @param ovenC of what the body lies on when that is heated with the oven
      */
-    Cells(HeatBody body, Material material, double gives, int clay, double startC) {
-        double outer = body.reach().mm() / MM;
-        double inner = body.within().mm() / MM;
-        double g = body.narrowing();
+    Cells(HeatBody body, Material material, double gives, int clay, double startC, double ovenC) {
+        Seat seat = body.seat();
+        plate = seat != null && seat.underPlate(body.narrowing()) && body.core().g() <= 0;
+        double outer = (plate ? 2 : 1) * body.reach().mm() / MM;
+        double inner = plate ? 0 : body.within().mm() / MM;
+        double g = plate ? 0 : body.narrowing();
         double step = (outer - inner) / clay;
         cored = body.core().g() > 0 && inner > 0;
-        many = clay + (cored ? 1 : 0);
+        first = cored || plate ? 1 : 0;
+        last = first + clay;
+        many = last + (seat != null && !plate ? 1 : 0);
         capacity = new double[many];
         joins = new double[many];
+        airs = new double[many];
         temperature = new double[many];
         upper = new double[many];
         right = new double[many];
-        int first = cored ? 1 : 0;
+        double halfStep = step / (2 * material.conducts());
         for (int i = 0; i < clay; i++) {
             double from = inner + i * step;
             double volume = (Math.pow(from + step, g + 1) - Math.pow(from, g + 1)) / (g + 1);
             capacity[first + i] = material.perVolume() * volume;
-            double face = Math.pow(from + step, g);
-            joins[first + i] = i < clay - 1
-                    ? face * material.conducts() / step
-                    : face / (1 / gives + step / (2 * material.conducts()));
+            if (i < clay - 1) {
+                joins[first + i] = Math.pow(from + step, g) * material.conducts() / step;
+            }
         }
+        double face = Math.pow(outer, g);
+        double touching = seat != null && !plate ? seat.share() : 0;
+        airs[last - 1] = face * (1 - touching) / (1 / gives + halfStep);
         if (cored) {
             // The body's area is r^g times this, so that the foil is scaled as the clay is.
-            double scale = body.area() / (MM * MM) / Math.pow(outer, g);
+            double scale = body.area() / (MM * MM) / face;
             capacity[0] = body.core().g() / MM * Material.FOIL_HOLDS / scale;
             joins[0] = Math.pow(inner, g) * material.conducts() / (step / 2);
         }
         Arrays.fill(temperature, startC);
+        if (seat != null) {
+            int node = plate ? 0 : last;
+            double area = plate ? 1 : face * touching;
+            capacity[node] = area * seat.holds();
+            joins[plate ? 0 : last - 1] = area / (1 / seat.toClay() + halfStep);
+            airs[node] = area * seat.toAir(gives);
+            temperature[node] = seat.hot() ? ovenC : startC;
+        }
     }
 
     /**
@@ -65,17 +90,18 @@ final class Cells {
         for (int i = 0; i < many; i++) {
             double below = i == 0 ? 0 : joins[i - 1];
             double above = joins[i];
-            double next = i == many - 1 ? airBefore : temperature[i + 1];
-            double flow =
-                    above * (next - temperature[i]) - (i == 0 ? 0 : below * (temperature[i] - temperature[i - 1]));
-            double diagonal = capacity[i] / seconds + implicit * (below + above);
-            double value = capacity[i] / seconds * temperature[i] + explicit * flow;
-            if (i == many - 1) {
-                value += implicit * above * airAfter;
+            double flow = airs[i] * (airBefore - temperature[i]);
+            if (i > 0) {
+                flow -= below * (temperature[i] - temperature[i - 1]);
             }
+            if (i < many - 1) {
+                flow += above * (temperature[i + 1] - temperature[i]);
+            }
+            double diagonal = capacity[i] / seconds + implicit * (below + above + airs[i]);
+            double value = capacity[i] / seconds * temperature[i] + explicit * flow + implicit * airs[i] * airAfter;
             double lower = -implicit * below;
             double pivot = i == 0 ? diagonal : diagonal - lower * upper[i - 1];
-            upper[i] = i == many - 1 ? 0 : -implicit * above / pivot;
+            upper[i] = -implicit * above / pivot;
             right[i] = (i == 0 ? value : value - lower * right[i - 1]) / pivot;
         }
         for (int i = many - 1; i >= 0; i--) {
@@ -83,21 +109,27 @@ final class Cells {
         }
     }
 
-    /** The middle of the clay, or its inside over a core. */
+    /** The middle of the clay; its inside over a core, its coldest layer on a plate that lies. */
     double centre() {
-        int first = cored ? 1 : 0;
+        if (plate) {
+            return coldestCell();
+        }
         return cored ? temperature[first] : (9 * temperature[first] - temperature[first + 1]) / 8;
     }
 
     /** The outermost cell. */
     double outside() {
-        return temperature[many - 1];
+        return temperature[last - 1];
     }
 
     /** The coldest clay. */
     double coldest() {
-        double least = centre();
-        for (int i = cored ? 1 : 0; i < many; i++) {
+        return Math.min(centre(), coldestCell());
+    }
+
+    private double coldestCell() {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = first; i < last; i++) {
             least = Math.min(least, temperature[i]);
         }
         return least;
@@ -106,7 +138,7 @@ final class Cells {
     /** The hottest clay. */
     double hottest() {
         double most = centre();
-        for (int i = cored ? 1 : 0; i < many; i++) {
+        for (int i = first; i < last; i++) {
             most = Math.max(most, temperature[i]);
         }
         return most;

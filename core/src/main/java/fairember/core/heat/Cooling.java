@@ -30,12 +30,12 @@ public final class Cooling {
     private Cooling() {}
 
     /**
-     * Minutes until a piece that was warm through and through can be handled, four hours at most.
+     * Minutes until a piece that was warm through and through, and is taken off what it lay on, can be handled; four hours at most.
      *
      * @param fromC that all of it has
      */
     public static Minutes until(HeatBody body, Material material, double fromC, Way way) {
-        Cells cells = new Cells(body, material, way.gives, CELLS, fromC);
+        Cells cells = new Cells(body.on(null), material, way.gives, CELLS, fromC, fromC);
         double at = 0;
         while (cells.hottest() > HANDLED_C && at < MOST_S) {
             cells.step(STEP_S, 1, way.aroundC, way.aroundC);

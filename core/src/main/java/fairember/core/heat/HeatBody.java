@@ -4,6 +4,7 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.shape.Box;
 import fairember.core.shape.Solid;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A solid as heat sees it: one way in, from the outside to the middle, along which the area shrinks as r^g. g is 0 of a plate, 1 of a
@@ -23,10 +24,27 @@ import fairember.core.shape.Solid;
  * @param within r₀, how far from the middle the clay begins: 0 without a core
  * @param core grams of foil inside, 0 without
  * @param area of the outside, mm²
+ * @param seat what it lies on, or null when the air is all round it
  */
-public record HeatBody(Length reach, double narrowing, Length within, Mass core, double area) {
+public record HeatBody(
+        Length reach,
+        double narrowing,
+        Length within,
+        Mass core,
+        double area,
+        @Nullable Seat seat) {
     private static final double EDGED = 0.85;
     private static final double ROUNDED = 0.4;
+
+    /** A body with the air all round it. */
+    public HeatBody(Length reach, double narrowing, Length within, Mass core, double area) {
+        this(reach, narrowing, within, core, area, null);
+    }
+
+    /** The same on something, or on nothing. */
+    public HeatBody on(@Nullable Seat newSeat) {
+        return new HeatBody(reach, narrowing, within, core, area, newSeat);
+    }
 
     /** A solid of clay all through. */
     public static HeatBody of(Solid solid) {
@@ -63,7 +81,7 @@ public record HeatBody(Length reach, double narrowing, Length within, Mass core,
 
     /** A body of the same kind, of clay all through, as thick as this. */
     public HeatBody thick(Length thickest) {
-        return new HeatBody(new Length(thickest.mm() / 2), narrowing, Length.ZERO, Mass.ZERO, area);
+        return new HeatBody(new Length(thickest.mm() / 2), narrowing, Length.ZERO, Mass.ZERO, area, seat);
     }
 
     private static double mu(Solid solid, double t) {

@@ -43,7 +43,7 @@ public final class Heating {
             double highC) {
         LENGTH.check(length.min());
         ROOM.check(startC);
-        Cells cells = new Cells(body, material, gives, CELLS, startC);
+        Cells cells = new Cells(body, material, gives, CELLS, startC, curve.at(0));
         Watch watch = new Watch(lowC, highC);
         double end = length.min() * 60;
         watch.see(0, curve, cells);
@@ -67,7 +67,7 @@ public final class Heating {
      */
     public static Minutes near(
             HeatBody body, Material material, double gives, double ovenC, double startC, Minutes most) {
-        Cells cells = new Cells(body, material, gives, CELLS, startC);
+        Cells cells = new Cells(body, material, gives, CELLS, startC, ovenC);
         OvenCurve curve = OvenCurve.preheated(ovenC);
         double at = 0;
         double gap = ovenC - cells.coldest();

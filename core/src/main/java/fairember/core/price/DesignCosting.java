@@ -54,7 +54,7 @@ public final class DesignCosting {
                         .toList(),
                 needs.torn(),
                 roll,
-                design.fittings().stream().map(FittedFinding::price).reduce(Money.ZERO, Money::plus),
+                design.findings().stream().map(FittedFinding::price).reduce(Money.ZERO, Money::plus),
                 steps.stream().map(Step::setup).reduce(Minutes.ZERO, Minutes::plus),
                 steps.stream().map(Step::each).reduce(Minutes.ZERO, Minutes::plus),
                 loads.loads().size(),

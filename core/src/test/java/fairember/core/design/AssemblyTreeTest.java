@@ -62,7 +62,7 @@ public class AssemblyTreeTest {
 
     private static List<String> contents(MeasuredDesign design, int stage) {
         return design.stages().get(stage).contents().stream()
-                .map(c -> c.part() + (c.cured() ? ", cured" : ""))
+                .map(c -> c.name() + (c.state() == MeasuredStage.Content.State.CURED ? ", cured" : ""))
                 .toList();
     }
 

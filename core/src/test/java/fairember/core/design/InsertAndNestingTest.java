@@ -66,8 +66,8 @@ public class InsertAndNestingTest {
             {true, 130.0, 130.0, null},
             {true, 125.0, 125.0, null},
             {true, 200.0, 135.0, null},
-            {true, null, 135.0, "insert-unknown"},
-            {true, 110.0, 110.0, "insert-ceiling"},
+            {true, null, 135.0, "heat-limit-unknown"},
+            {true, 110.0, 110.0, "heat-limit"},
             {false, 110.0, 135.0, null},
         };
     }

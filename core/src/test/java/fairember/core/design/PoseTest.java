@@ -31,7 +31,7 @@ public class PoseTest {
     @Test(dataProvider = "poses")
     public void aBakeTakesTheRoomOfItsPose(Pose pose, double wide, double deep, double high) {
         Block block = new Block(new Length(20), new Length(10), new Length(60));
-        Stage stage = new Stage("whole", StageKind.FULL_BAKE, 0, new Minutes(20), false, null, pose);
+        Stage stage = new Stage("whole", StageKind.FULL_BAKE, 0, new Minutes(20), false, null, pose, null);
         Box unit = Samples.measured(new Design(
                         1,
                         "It",

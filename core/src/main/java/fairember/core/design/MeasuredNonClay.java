@@ -1,0 +1,29 @@
+package fairember.core.design;
+
+import fairember.core.quantity.Mass;
+import fairember.core.stock.Finding;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something that is not clay, with its sums.
+ *
+ * @param thing as it was given
+ * @param each weight of one copy: that of its finding, or as it was given
+ * @param bought the finding that it is, counted; null when it is none
+ */
+public record MeasuredNonClay(
+        NonClay thing, Mass each, @Nullable FittedFinding bought) {
+    static MeasuredNonClay bought(NonClay thing, Finding finding) {
+        return new MeasuredNonClay(thing, finding.mass(), new FittedFinding(finding, thing.count()));
+    }
+
+    /** Weight of all its copies. */
+    Mass all() {
+        return each.times(thing.count());
+    }
+
+    /** Weight in the finished piece; nothing of a support. */
+    public Mass inPiece() {
+        return thing.support() ? Mass.ZERO : all();
+    }
+}

@@ -1,0 +1,30 @@
+import type { MeasuredDesign } from '../../server/types';
+import { nonClayOf, pathOf, type Aspect, type View } from './section-geometry';
+
+interface Props {
+  design: MeasuredDesign;
+  view: View;
+  aspect?: Aspect;
+}
+
+/** What is not clay in a drawing: its outline in dashes, without a colour of its own. */
+export function NonClayShapes({ design, view, aspect = 'front' }: Props) {
+  return (
+    <>
+      {nonClayOf(design, aspect).map(({ key, part, outlines, spot }) => (
+        <path
+          key={key}
+          d={pathOf(outlines, spot, view)}
+          fill="#e4e8e6"
+          fillOpacity="0.8"
+          stroke="#5c6864"
+          strokeWidth="1.2"
+          strokeDasharray="6 3"
+          strokeLinejoin="round"
+        >
+          <title>{part.name}</title>
+        </path>
+      ))}
+    </>
+  );
+}
