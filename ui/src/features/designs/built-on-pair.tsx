@@ -11,6 +11,7 @@ import { plain } from '../../words/figures';
 import { partPoints } from './assemblies';
 import { InsertFields } from './insert-fields';
 import { firstBoard, NonClayFields } from './non-clay-fields';
+import { uncovered } from './new-design';
 import { PaperPreview } from './paper-preview';
 import { SectionDrawing } from './section-drawing';
 import type { DesignDraft } from './use-design';
@@ -39,7 +40,13 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
                 draft.change((p) => ({ ...p, inserts: (p.inserts ?? []).map((x, j) => (j === i ? change(x) : x)) }))
               }
               onSettle={draft.settle}
-              onRemove={() => draft.change((p) => ({ ...p, inserts: (p.inserts ?? []).filter((_, j) => j !== i) }))}
+              onRemove={() =>
+                draft.change((p) => ({
+                  ...p,
+                  parts: uncovered(p.parts, i, 'INSERT'),
+                  inserts: (p.inserts ?? []).filter((_, j) => j !== i),
+                }))
+              }
             />
           ))}
           <BoredParts parts={measuredForm.parts} sums={measured.parts} />
@@ -70,7 +77,13 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
                 draft.change((p) => ({ ...p, nonClay: (p.nonClay ?? []).map((x, j) => (j === i ? change(x) : x)) }))
               }
               onSettle={draft.settle}
-              onRemove={() => draft.change((p) => ({ ...p, nonClay: (p.nonClay ?? []).filter((_, j) => j !== i) }))}
+              onRemove={() =>
+                draft.change((p) => ({
+                  ...p,
+                  parts: uncovered(p.parts, i, 'NON_CLAY'),
+                  nonClay: (p.nonClay ?? []).filter((_, j) => j !== i),
+                }))
+              }
             />
           ))}
           {inserts.length + wires.length + nonClay.length === 0 && (
@@ -130,14 +143,15 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
       }
       drawing={
         <>
-          {wires.length > 0 ? (
+          {wires.length > 0 && (
             <PaperPreview
               title="Bending template"
               src={`/api/designs/${id}/bends`}
               edition={design.edition}
               words="Bend each wire along its line, so that the whole batch has one size. Measure the check bar first."
             />
-          ) : (
+          )}
+          {(wires.length === 0 || nonClay.length > 0) && (
             <div className="flex min-h-80 flex-1 flex-col rounded-card border border-line bg-paper p-3">
               <SectionDrawing
                 name={measuredForm.name}

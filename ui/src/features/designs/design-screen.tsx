@@ -203,7 +203,7 @@ function PartsPair({ design }: { design: DesignDraft }) {
             <PartDetail
               ref={detail}
               part={part}
-              parts={parts}
+              design={draft.form}
               index={at}
               places={partPoints(draft.form)}
               measured={measured.parts[at]}

@@ -1,7 +1,7 @@
 import { Choice } from '../../controls/choice';
 import { InlineNumber } from '../../controls/inline-number';
 import type { InputError } from '../../server/client';
-import type { MeasuredPart, Part } from '../../server/types';
+import type { Design, MeasuredPart, Part } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { plain } from '../../words/figures';
@@ -11,7 +11,7 @@ type Layer = NonNullable<Part['layer']>;
 
 interface Props {
   part: Part;
-  parts: Part[];
+  design: Pick<Design, 'parts' | 'nonClay' | 'inserts'>;
   index: number;
   measured: MeasuredPart | undefined;
   errors: InputError[];
@@ -21,24 +21,46 @@ interface Props {
 
 const NOTHING = 'nothing';
 
+/** What a layer of a design can lie over: the parts above it in the list, what is not clay, and inserts. */
+function coverable(design: Pick<Design, 'parts' | 'nonClay' | 'inserts'>, index: number): Covered[] {
+  const named = (things: { name: string }[], kind: Covered['kind']) =>
+    things.map(({ name }, over): Covered => ({ kind, over, name }));
+  return [
+    ...named(design.parts.slice(0, index), 'PART'),
+    ...named(design.nonClay ?? [], 'NON_CLAY'),
+    ...named(design.inserts ?? [], 'INSERT'),
+  ];
+}
+
+interface Covered {
+  kind: NonNullable<Layer['kind']>;
+  over: number;
+  name: string;
+}
+
+const valueOf = ({ kind = 'PART', over }: Pick<Layer, 'kind' | 'over'>) => `${kind} ${over}`;
+
 /** Chooses what a part is a layer over. */
-export function LayerOver({ part, parts, index, onChange }: Props) {
-  if (index === 0) return null;
+export function LayerOver({ part, design, index, onChange }: Props) {
+  const choices = coverable(design, index);
+  if (choices.length === 0) return null;
   return (
     <label className="inline-flex items-center gap-1 text-note text-soft">
       a layer over
       <Choice
         label="A layer over"
-        value={part.layer ? String(part.layer.over) : NOTHING}
+        value={part.layer ? valueOf(part.layer) : NOTHING}
         options={[
           { value: NOTHING, label: 'nothing' },
-          ...parts.slice(0, index).map((p, i) => ({ value: String(i), label: p.name })),
+          ...choices.map((covered) => ({ value: valueOf(covered), label: covered.name })),
         ]}
         onChange={(value) =>
           onChange((p) => {
             const { layer, core, around, ...alone } = p;
-            if (value === NOTHING) return alone;
-            return { ...alone, layer: { sharePercent: 100, thickMm: 2, from: 'TOP', ...layer, over: Number(value) } };
+            const covered = choices.find((c) => valueOf(c) === value);
+            if (!covered) return alone;
+            const { kind, over } = covered;
+            return { ...alone, layer: { sharePercent: 100, thickMm: 2, from: 'TOP', ...layer, kind, over } };
           })
         }
       />
@@ -47,7 +69,7 @@ export function LayerOver({ part, parts, index, onChange }: Props) {
 }
 
 /** How thick a layer is and how much of its part it covers; its sheet and its pattern follow. */
-export function LayerFields({ part, parts, index, measured, errors, onChange, onSettle }: Props) {
+export function LayerFields({ part, design, index, measured, errors, onChange, onSettle }: Props) {
   const limits = useLimits();
   const layer = part.layer;
   if (!layer) return null;
@@ -91,7 +113,7 @@ export function LayerFields({ part, parts, index, measured, errors, onChange, on
         </p>
       )}
       <p className="text-note text-soft">
-        Its shape, count and place follow {parts[layer.over]?.name}.
+        Its shape, count and place follow {coverable(design, index).find((c) => valueOf(c) === valueOf(layer))?.name}.
         {share < 100 && ' The drawing covers the same share of its height; the grams are worked out from its surface.'}
       </p>
       {measured?.layer && (

@@ -64,6 +64,24 @@ export function newPart(mixId: number, name: string, upMm: number): Part {
   };
 }
 
+type Layer = Part['layer'];
+
+/** A layer without a part or another thing that it may lie over; null index for none. */
+function layered(
+  layer: Layer,
+  gone: number,
+  kind: NonNullable<Layer>['kind'] = 'PART',
+): { layer?: NonNullable<Layer> } {
+  if (!layer) return {};
+  if ((layer.kind ?? 'PART') !== kind || layer.over < gone) return { layer };
+  return layer.over === gone ? {} : { layer: { ...layer, over: layer.over - 1 } };
+}
+
+/** The parts without something that is not clay, or an insert: what lay over it keeps its shape. */
+export function uncovered(parts: Part[], gone: number, kind: 'NON_CLAY' | 'INSERT'): Part[] {
+  return parts.map(({ layer, ...alone }) => ({ ...alone, ...layered(layer, gone, kind) }));
+}
+
 /** The parts without one of them; what was built around it is built around nothing, its layers keep their shape, and later ones move up. */
 export function withoutPart(parts: Part[], index: number): Part[] {
   return parts
@@ -74,7 +92,7 @@ export function withoutPart(parts: Part[], index: number): Part[] {
       return {
         ...alone,
         ...(around === undefined || around === index ? {} : { around: moved(around) }),
-        ...(layer === undefined || layer.over === index ? {} : { layer: { ...layer, over: moved(layer.over) } }),
+        ...layered(layer, index),
       };
     });
 }

@@ -4,7 +4,7 @@ import { Choice } from '../../controls/choice';
 import { InlineNumber } from '../../controls/inline-number';
 import { ShowWorking } from '../../controls/workings-list';
 import type { InputError } from '../../server/client';
-import type { MeasuredPart, Part } from '../../server/types';
+import type { Design, MeasuredPart, Part } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { pointOf, pointValue } from './assemblies';
@@ -18,7 +18,7 @@ import { PlaceFields } from './place-fields';
 interface Props {
   ref?: Ref<HTMLDivElement>;
   part: Part;
-  parts: Part[];
+  design: Pick<Design, 'parts' | 'nonClay' | 'inserts'>;
   index: number;
   places: { value: string; label: string }[];
   measured: MeasuredPart | undefined;
@@ -32,9 +32,9 @@ const NOTHING = 'nothing';
 
 /** More of the chosen part: its shape, its core, where it stands, when it is first baked, and how its figures came. */
 export function PartDetail(props: Props) {
-  const { ref, part, parts, index, places, measured, errors, onChange, onSettle, onRemove } = props;
+  const { ref, part, design, index, places, measured, errors, onChange, onSettle, onRemove } = props;
   const limits = useLimits();
-  const inner = parts.slice(0, index);
+  const inner = design.parts.slice(0, index);
   return (
     <div
       ref={ref}

@@ -162,7 +162,7 @@ public record MeasuredDesignView(
     /** What a part is a layer over; null for any other part. */
     private static @Nullable Part covered(MeasuredDesign design, MeasuredPart measured) {
         Layer layer = measured.part().layer();
-        return layer == null ? null : design.parts().get(layer.over()).part();
+        return layer == null ? null : design.design().covered(layer);
     }
 
     public static MeasuredDesignView of(MeasuredDesign design, Settings settings) {

@@ -60,7 +60,7 @@ public final class DesignMeasuring {
     private MeasuredDesign measure(Design design) {
         Gathering gathering = new Gathering();
         List<Supplier<MeasuredPart>> suppliers = design.parts().stream()
-                .<Supplier<MeasuredPart>>map(p -> () -> part(p, design.parts()))
+                .<Supplier<MeasuredPart>>map(p -> () -> part(p, design))
                 .toList();
         List<MeasuredPart> solid = gathering.all("parts", suppliers);
         List<Supplier<MeasuredInsert>> insertSuppliers = design.armature().inserts().stream()
@@ -139,20 +139,20 @@ public final class DesignMeasuring {
         return new Mass(wires + inserts);
     }
 
-    private MeasuredPart part(Part part, List<Part> all) {
+    private MeasuredPart part(Part part, Design design) {
         MeasuredMix mix = palette.mix(part.mixId());
         Length greatest = mix.window().greatest();
         SizedCore core = core(part, greatest);
         Integer around = part.around();
         Layer layer = part.layer();
         if (layer != null) {
-            return layer(part, mix, layer, all.get(layer.over()));
+            return layer(part, mix, layer, design.covered(layer));
         }
         if (core != null) {
             return cored(part, mix, core);
         }
         if (around != null) {
-            return nested(part, mix, all.get(around));
+            return nested(part, mix, design.parts().get(around));
         }
         return new MeasuredPart(
                 part,

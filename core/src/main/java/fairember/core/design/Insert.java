@@ -9,6 +9,7 @@ import fairember.core.input.Words;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Temperature;
+import fairember.core.shape.Rod;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -45,6 +46,7 @@ public record Insert(
         double acrossMm,
         double upMm)
         implements HeatLimited {
+    private static final double FOIL_MM = 0.016;
     public static final Span THICK = Sleeve.ACROSS;
     public static final Span COVERED = Sleeve.COVERED;
     public static final Span TURNS = Sleeve.TURNS;
@@ -79,6 +81,13 @@ public record Insert(
         }
         gathering.orRefuse();
         contents = inside;
+    }
+
+    /** Its covered length with the foil round it, 16 µm a turn, as a part: what clay is laid over. */
+    Part covering() {
+        double outer = thick.mm() + 2 * turns * FOIL_MM;
+        Placement at = Placement.MIDDLE.at(acrossMm, upMm + length.mm() - covered.mm(), 0);
+        return new Part(name, new Rod(new Length(outer), covered), 1, 0, BuildPoint.START, 0, null, null, at);
     }
 
     /** What must be ticked before the oven. */

@@ -8,20 +8,36 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Share;
 
 /**
- * What makes a part a layer over another: a skin, a jacket, a hood, a boot. Its shape and place follow from that part.
+ * What makes a part a layer over something: a skin, a jacket, a hood, a boot. Its shape and place follow from that.
  *
- * @param over the part it covers, counted from 0, before it in the list
+ * @param over what it covers, counted from 0; a part comes before it in the list
+ * @param kind what that is
  * @param thick the layer, 0.3 to 20 mm
- * @param share of that part's surface, 1 to 100 %
+ * @param share of its surface, 1 to 100 %
  * @param from where it begins when it does not cover everything; it is drawn to the same share of the height
  */
 public record Layer(
         int over,
+        @Default("PART") Kind kind,
         Length thick,
         @Default("100") Share share,
         @Default("TOP") From from) {
     public static final Span THICK = Covering.THICK;
     public static final Span SHARE = Covering.SHARE;
+
+    /** What a layer can cover. */
+    public enum Kind {
+        PART,
+        /** Something that is not clay. */
+        NON_CLAY,
+        /** The covered length of an insert, with its foil. */
+        INSERT
+    }
+
+    /** A layer over a part. */
+    public Layer(int over, Length thick, Share share, From from) {
+        this(over, Kind.PART, thick, share, from);
+    }
 
     /** Where a layer begins. */
     public enum From {
@@ -59,6 +75,6 @@ public record Layer(
 
     Layer times(double factor) {
         double thicker = Math.max(THICK.low(), Math.min(THICK.high(), thick.mm() * factor));
-        return new Layer(over, new Length(thicker), share, from);
+        return new Layer(over, kind, new Length(thicker), share, from);
     }
 }

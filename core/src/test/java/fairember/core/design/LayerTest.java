@@ -1,6 +1,7 @@
 package fairember.core.design;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import fairember.core.Refusals;
@@ -13,10 +14,13 @@ import fairember.core.covering.Covering;
 import fairember.core.covering.PatternCutting;
 import fairember.core.covering.PatternPiece;
 import fairember.core.input.InputError;
+import fairember.core.input.InvalidInputException;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Share;
+import fairember.core.quantity.Temperature;
 import fairember.core.shape.Ball;
 import fairember.core.shape.Block;
 import fairember.core.shape.Cone;
@@ -83,6 +87,70 @@ public class LayerTest {
         assertThat(half.parts().get(1).part().reach()).containsExactly(20, 40);
         Design larger = DesignScaling.whole(whole.design(), 1.5).design();
         assertThat(larger.parts().get(1).shape()).isEqualTo(new Ball(new Length(60)));
+    }
+
+    /** Over a thing that is not clay, and over the covered end of an insert with its foil, it is the layer over that form. */
+    @Test
+    public void aLayerLiesOverAThingThatIsNotClayAndOverAnInsert() {
+        Block box = new Block(new Length(30), new Length(20), new Length(10));
+        NonClay carrier = new NonClay(
+                "Box",
+                box,
+                1,
+                new Mass(8),
+                RAW,
+                NonClay.Oven.IN,
+                false,
+                new Temperature(200),
+                null,
+                Placement.MIDDLE.at(3, 5, 0));
+        Insert stick = new Insert(
+                "Stick",
+                new Length(6),
+                new Length(80),
+                new Length(25),
+                new Mass(3),
+                true,
+                new Temperature(200),
+                "",
+                10,
+                new Length(2),
+                Length.ZERO,
+                -20,
+                -40);
+        Armature armature = new Armature(List.of(stick), List.of(), null, List.of(carrier));
+        Design bare = design(body(new Ball(new Length(10))));
+        for (Layer.Kind kind : new Layer.Kind[] {Layer.Kind.NON_CLAY, Layer.Kind.INSERT}) {
+            Layer layer = new Layer(0, kind, new Length(2), new Share(1), Layer.From.TOP);
+            Part skin = new Part("Skin", box, 1, Samples.CHALK.id(), RAW, 0, null, null, Placement.MIDDLE, layer);
+            Design covered = bare.with(List.of(bare.parts().get(0), skin), armature);
+            MeasuredPart measured = Samples.measured(covered).parts().get(1);
+            boolean onBox = kind == Layer.Kind.NON_CLAY;
+            Solid form = onBox ? box : new Rod(new Length(6 + 2 * 10 * 0.016), new Length(25));
+            // The stick goes on below, through the layer's lower end.
+            double through = onBox ? 0 : Math.PI / 4 * 6.32 * 6.32 * 2;
+            assertThat(measured.bored().mm3()).isCloseTo(through, withinPercentage(0.1));
+            assertThat(measured.portion().clay().mm3() + measured.bored().mm3())
+                    .isCloseTo(
+                            Covering.of(
+                                            CoveredForm.of(form),
+                                            new Share(1),
+                                            new Length(2),
+                                            new Share(0),
+                                            new Density(1.75))
+                                    .volume()
+                                    .mm3(),
+                            withinPercentage(1e-9));
+            Placement at = measured.part().placement();
+            assertThat(at.acrossMm()).isEqualTo(onBox ? 3 : -20);
+            assertThat(at.upMm()).isEqualTo(onBox ? 3 : -40 + 80 - 25 - 2);
+        }
+        Layer nowhere = new Layer(1, Layer.Kind.NON_CLAY, new Length(2), new Share(1), Layer.From.TOP);
+        Part skin = new Part("Skin", box, 1, Samples.CHALK.id(), RAW, 0, null, null, Placement.MIDDLE, nowhere);
+        assertThatThrownBy(() -> bare.with(List.of(skin), armature))
+                .isInstanceOfSatisfying(
+                        InvalidInputException.class,
+                        refused -> assertThat(refused.errors().get(0).field()).isEqualTo("parts[0].layer.over"));
     }
 
     /** Raw on raw both count together; over what is cured only the layer does. */
