@@ -4,7 +4,7 @@ import { Swatch } from '../../controls/swatch';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { BatchPlan } from '../../server/types';
 import { useLeftovers, useMoney, useSettings } from '../../server/use-studio';
-import { grams, plain } from '../../words/figures';
+import { grams, minutes, plain } from '../../words/figures';
 import { MixBar } from '../mixes/mix-bar';
 import { StepList } from './step-list';
 
@@ -65,6 +65,14 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
               {mix.intoOthersG > 0 && (
                 <p className="text-note">
                   {grams(mix.intoOthersG)} g of this mix go into other mixes: make it before them.
+                </p>
+              )}
+              {mix.made && (
+                <p className="text-note">
+                  {mix.made.kind}: make {mix.made.times} {mix.made.times === 1 ? 'of it' : mix.made.many}
+                  {mix.made.makingMin > 0 && `, ${minutes(mix.made.makingMin)}`}.{' '}
+                  {mix.made.wastedG >= 0.05 &&
+                    `${grams(mix.made.wastedG)} g is cut off or left behind: keep it as a leftover.`}
                 </p>
               )}
               <LeftOfIt mixId={mix.mixId} toMixG={mix.toMixG} />

@@ -21,6 +21,7 @@ import { MixInclusions } from './mix-inclusions';
 import { MixUsed } from './mix-used';
 import { MixWeigh } from './mix-weigh';
 import { useMix } from './use-mix';
+import { WorkedMix } from './worked-mix';
 
 /** What is wanted before anyone says so: of a glaze counted in drops, a little. */
 const USUAL_G = 100;
@@ -33,7 +34,7 @@ export function MixPair({ id }: { id: number }) {
   const dripped = useMixes().find((m) => m.id === id)?.mix.unit === 'DROPS';
   const [wantedG, setWantedG] = useState(Number(asked.get('g')) || (dripped ? FEW_G : USUAL_G));
   const { draft, measured, errors, problem } = useMix(id, wantedG);
-  const { name, unit = 'PARTS', retired = false } = draft.form;
+  const { name, unit = 'PARTS', retired = false, worked } = draft.form;
   const general = errorAt(errors, 'parts') ?? errorAt(errors, 'inclusions');
   const recount = useMutation({
     mutationFn: (to: NonNullable<Mix['unit']>) =>
@@ -67,37 +68,49 @@ export function MixPair({ id }: { id: number }) {
               />{' '}
               g in the pieces
             </label>
-            <span className="inline-flex items-baseline gap-1 text-soft">
-              in{' '}
-              <Choice
-                label="Unit of the recipe"
-                value={unit}
-                options={choicesOf(limits, 'mixUnit')}
-                onChange={(to) => recount.mutate(to as NonNullable<Mix['unit']>)}
-              />
-            </span>
+            {!worked && (
+              <span className="inline-flex items-baseline gap-1 text-soft">
+                in{' '}
+                <Choice
+                  label="Unit of the recipe"
+                  value={unit}
+                  options={choicesOf(limits, 'mixUnit')}
+                  onChange={(to) => recount.mutate(to as NonNullable<Mix['unit']>)}
+                />
+              </span>
+            )}
           </div>
           <p className="px-1 text-soft">
-            Mix <b className="figure text-ink">{grams(measured.toMixG)} g</b>
+            {worked ? 'Work' : 'Mix'} <b className="figure text-ink">{grams(measured.toMixG)} g</b>
           </p>
-          <MixLines id={id} draft={draft} measured={measured} errors={errors} />
-          <MixInclusions draft={draft} measured={measured} errors={errors} />
+          {worked ? (
+            <WorkedMix id={id} mix={draft.form} measured={measured} />
+          ) : (
+            <>
+              <MixLines id={id} draft={draft} measured={measured} errors={errors} />
+              <MixInclusions draft={draft} measured={measured} errors={errors} />
+            </>
+          )}
           {general && (
             <p role="alert" className="rounded-card border border-madder bg-madder-tint px-3 py-2 text-madder">
               {general.message}
             </p>
           )}
-          <MixInstead id={id} mix={draft.form} wantedG={wantedG} shortG={measured.shortG} />
-          <MixWeigh id={id} mix={draft.form} wantedG={wantedG} />
-          <p className="px-1 text-note">
-            <Link
-              to={`/mixes/find?mix=${id}&g=${wantedG}&onhand=1`}
-              className="font-semibold text-verdigris underline underline-offset-4"
-            >
-              Other recipes for this colour
-            </Link>{' '}
-            <span className="text-soft">using what is on the shelf, for {grams(wantedG)} g in the pieces.</span>
-          </p>
+          {!worked && (
+            <>
+              <MixInstead id={id} mix={draft.form} wantedG={wantedG} shortG={measured.shortG} />
+              <MixWeigh id={id} mix={draft.form} wantedG={wantedG} />
+              <p className="px-1 text-note">
+                <Link
+                  to={`/mixes/find?mix=${id}&g=${wantedG}&onhand=1`}
+                  className="font-semibold text-verdigris underline underline-offset-4"
+                >
+                  Other recipes for this colour
+                </Link>{' '}
+                <span className="text-soft">using what is on the shelf, for {grams(wantedG)} g in the pieces.</span>
+              </p>
+            </>
+          )}
           <MixUsed mixId={id} />
           <Switch
             label="retired: kept for old batches, not offered for new ones"
@@ -109,7 +122,7 @@ export function MixPair({ id }: { id: number }) {
       drawing={
         <>
           <MixDrawing name={name} mix={measured} />
-          <MixCoat id={id} mix={draft.form} />
+          {!worked && <MixCoat id={id} mix={draft.form} />}
         </>
       }
     />

@@ -8,6 +8,7 @@ import { api, take } from '../../server/client';
 import type { BlendSum } from '../../server/types';
 import { useMixes } from '../../server/use-studio';
 import { grams, mm, percent } from '../../words/figures';
+import { KeptCard, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useSum } from './use-sum';
@@ -34,23 +35,33 @@ const twoOf = (mixes: Mixes) => {
 
 /** A sheet that fades from one mix to another: the two designs to cut, the passes, the fade. */
 export function BlendTool() {
+  const open = useKept('blend');
+  return <OneBlend key={open?.kept.id ?? 0} />;
+}
+
+function OneBlend() {
+  const open = useKept('blend');
   const mixes = useMixes();
   const asked = useSum<Form, BlendSum>(
-    'sum-blend',
-    () => ({
-      wideMm: 100,
-      longMm: 90,
-      thickMm: 1.5,
-      startMm: 3,
-      plainFirstMm: 10,
-      plainSecondMm: 10,
-      firstMixId: twoOf(mixes)[0]?.id ?? 0,
-      secondMixId: twoOf(mixes)[1]?.id ?? 0,
-      massG: null,
-    }),
+    `sum-blend-${open?.kept.id ?? 0}`,
+    () =>
+      open
+        ? { ...open.recipe, massG: null }
+        : {
+            wideMm: 100,
+            longMm: 90,
+            thickMm: 1.5,
+            startMm: 3,
+            plainFirstMm: 10,
+            plainSecondMm: 10,
+            firstMixId: twoOf(mixes)[0]?.id ?? 0,
+            secondMixId: twoOf(mixes)[1]?.id ?? 0,
+            massG: null,
+          },
     ({ massG, ...rest }) => take(api.POST('/api/sums/blend', { body: massG === null ? rest : { ...rest, massG } })),
   );
   const { form, set, sum, problem } = asked;
+  const { massG: _, ...recipe } = { ...form, longMm: sum?.longMm ?? form.longMm };
   const number = (field: Exclude<keyof Form, 'massG'>) => (
     <SumField
       of="blend"
@@ -91,6 +102,12 @@ export function BlendTool() {
             {number('plainFirstMm')}
             {number('plainSecondMm')}
           </Card>
+          <KeptCard
+            kind="blend"
+            words="blend"
+            recipe={form.massG === null ? { ...recipe, longMm: form.longMm } : recipe}
+            onBack={(kept) => set({ ...kept, massG: null })}
+          />
           <p className="text-note text-soft">
             Lay the two pieces side by side, fold bottom to top and roll. Always fold the same way: the colours stay
             where they are across the width and mix along the length.

@@ -66,10 +66,32 @@ function wrapsOf(sum: CaneSum, outMm: number) {
     .reverse();
 }
 
+/** The colours of rolled-up blends: from the middle of a rod to its outside. */
+function Fades({ sum, id }: { sum: CaneSum; id: string }) {
+  return (
+    <defs>
+      {sum.masses.map(
+        (m, kind) =>
+          m.fade && (
+            <radialGradient key={kind} id={`${id}${kind}`}>
+              <stop offset="0" stopColor={m.fade.insideHex} />
+              <stop offset="1" stopColor={m.fade.outsideHex} />
+            </radialGradient>
+          ),
+      )}
+    </defs>
+  );
+}
+
+const fillOf = (sum: CaneSum, kind: number, id: string) =>
+  sum.masses[kind]?.fade ? `url(#${id}${kind})` : sum.masses[kind]?.rawHex;
+
 /** Rods beside each other with the gaps between them, and the sheets round them. */
 function Packed({ sum, across }: { sum: CaneSum; across: number }) {
+  const id = useId();
   return (
     <>
+      <Fades sum={sum} id={id} />
       {wrapsOf(sum, across / 2).map((wrap) => (
         <circle key={wrap.out} r={wrap.out} fill={wrap.hex} stroke="#16201d" strokeOpacity="0.4" strokeWidth="0.2" />
       ))}
@@ -80,7 +102,7 @@ function Packed({ sum, across }: { sum: CaneSum; across: number }) {
           cx={rod.xMm}
           cy={rod.yMm}
           r={rod.radiusMm}
-          fill={sum.masses[rod.kind]?.rawHex}
+          fill={fillOf(sum, rod.kind, id)}
           stroke="#16201d"
           strokeOpacity="0.5"
           strokeWidth="0.2"
@@ -100,6 +122,7 @@ function Pressed({ sum, across, square }: { sum: CaneSum; across: number; square
     square ? <rect x={-out} y={-out} width={2 * out} height={2 * out} {...rest} /> : <circle r={out} {...rest} />;
   return (
     <>
+      <Fades sum={sum} id={id} />
       <clipPath id={id}>{shape(core, {})}</clipPath>
       {wrapsOf(sum, sum.wrappedMm / 2).map((wrap) => (
         <g key={wrap.out}>{shape(wrap.out * times, { fill: wrap.hex })}</g>
@@ -115,7 +138,7 @@ function Pressed({ sum, across, square }: { sum: CaneSum; across: number; square
               cx={x * closer}
               cy={y * closer}
               r={rod.radiusMm * times * PRESSED}
-              fill={sum.masses[rod.kind]?.rawHex}
+              fill={fillOf(sum, rod.kind, id)}
             />
           );
         })}

@@ -6,11 +6,13 @@ import { ProblemNote } from '../../controls/problem-note';
 import { Switch } from '../../controls/switch';
 import type { InputError } from '../../server/client';
 import { api, take } from '../../server/client';
-import type { CaneSum } from '../../server/types';
+import type { CaneSum, Mix } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
+import { count, mm } from '../../words/figures';
 import { CaneDrawing } from './cane-drawing';
+import { KeptCard, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useSum } from './use-sum';
@@ -32,32 +34,57 @@ interface Form {
   sizeMm: number;
   endWasteMm: number;
   sliceMm: number;
+  coverMm2: number | null;
+  times: number;
 }
+
+type Recipe = NonNullable<NonNullable<Mix['worked']>['cane']>;
+
+const formOf = ({ wraps = [], square = false, ...recipe }: Recipe): Form => ({
+  ...recipe,
+  wraps,
+  square,
+  coverMm2: null,
+  times: 6,
+});
 
 const nothing = () => undefined;
 
 /** Rods packed, wrapped, reduced and sliced: how many slices come of it, and how much of each mix goes in. */
 export function CaneTool() {
+  const open = useKept('cane');
+  return <OneCane key={open?.kept.id ?? 0} />;
+}
+
+function OneCane() {
+  const open = useKept('cane');
   const mixes = useMixes();
   const first = mixes[0]?.id ?? 0;
   const second = mixes[1]?.id ?? first;
   const asked = useSum<Form, CaneSum>(
-    'sum-cane',
-    () => ({
-      rods: [
-        { mixId: first, count: 1, diameterMm: 12 },
-        { mixId: second, count: 6, diameterMm: 12 },
-      ],
-      wraps: [{ mixId: first, thickMm: 1.5 }],
-      lengthMm: 60,
-      square: false,
-      sizeMm: 18,
-      endWasteMm: 15,
-      sliceMm: 2,
-    }),
-    (body) => take(api.POST('/api/sums/cane', { body })),
+    `sum-cane-${open?.kept.id ?? 0}`,
+    () =>
+      open
+        ? formOf(open.recipe)
+        : {
+            rods: [
+              { mixId: first, count: 1, diameterMm: 12 },
+              { mixId: second, count: 6, diameterMm: 12 },
+            ],
+            wraps: [{ mixId: first, thickMm: 1.5 }],
+            lengthMm: 60,
+            square: false,
+            sizeMm: 18,
+            endWasteMm: 15,
+            sliceMm: 2,
+            coverMm2: null,
+            times: 6,
+          },
+    ({ coverMm2, times, ...cane }) =>
+      take(api.POST('/api/sums/cane', { body: coverMm2 === null ? cane : { ...cane, coverMm2, times } })),
   );
   const { form, set, sum, errors, problem } = asked;
+  const { coverMm2, times: _, ...recipe } = form;
   return (
     <Pair
       ledger={
@@ -79,6 +106,29 @@ export function CaneTool() {
             <SumField of="cane" field="sliceMm" sum={asked} />
             <Switch label="pressed square" on={form.square} onChange={(square) => set({ square })} />
           </Card>
+          <Card title="To cover an area">
+            <Switch
+              label="how long a log covers an area"
+              on={coverMm2 !== null}
+              onChange={(on) => set({ coverMm2: on ? 2500 : null })}
+            />
+            {coverMm2 !== null && (
+              <>
+                <SumField of="cane" field="coverMm2" sum={asked} />
+                <SumField of="cane" field="times" sum={asked} />
+                {sum?.cover && (
+                  <p>
+                    Pack a log of <b className="figure">{mm(sum.cover.logMm)} mm</b> for{' '}
+                    {count(sum.cover.slices, 'slice')}, ends included.{' '}
+                    <Button kind="quiet" onClick={() => set({ lengthMm: Math.ceil(sum.cover?.logMm ?? 0) })}>
+                      Use this length
+                    </Button>
+                  </p>
+                )}
+              </>
+            )}
+          </Card>
+          <KeptCard kind="cane" words="cane" recipe={recipe} onBack={(kept) => set(formOf(kept))} />
         </>
       }
       drawing={

@@ -10,6 +10,7 @@ import type { ExtrudeSum } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { useMixes } from '../../server/use-studio';
 import { count, grams, mm, plain } from '../../words/figures';
+import { KeptCard, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useSum } from './use-sum';
@@ -30,10 +31,16 @@ interface Form {
 
 /** Cord pressed through a die: how long from a filling, how many fillings, and what twists take. */
 export function CordTool() {
+  const open = useKept('cord');
+  return <OneCord key={open?.kept.id ?? 0} />;
+}
+
+function OneCord() {
+  const open = useKept('cord');
   const limits = useLimits();
   const mixes = useMixes();
   const asked = useSum<Form, ExtrudeSum>(
-    'sum-extrude',
+    `sum-extrude-${open?.kept.id ?? 0}`,
     () => ({
       barrelMm: 20,
       strokeMm: 100,
@@ -46,11 +53,12 @@ export function CordTool() {
       wantedMm: 2000,
       mixId: mixes[0]?.id ?? 0,
       twist: null,
+      ...open?.recipe,
     }),
     ({ twist, ...rest }) => take(api.POST('/api/sums/extrude', { body: twist ? { ...rest, twist } : rest })),
   );
   const { form, set, sum, errors, problem } = asked;
-  const { twist } = form;
+  const { twist, wantedMm: _, ...recipe } = form;
   const number = (
     field: 'barrelMm' | 'strokeMm' | 'residueMm' | 'dieMm' | 'slotMm' | 'holes' | 'swell' | 'wantedMm',
   ) => <SumField of="extrude" field={field} sum={asked} />;
@@ -100,6 +108,7 @@ export function CordTool() {
             {turned('lengthMm', 'length of a twist')}
             {turned('turns', 'turns')}
           </Card>
+          <KeptCard kind="cord" words="cord" recipe={recipe} onBack={set} />
         </>
       }
       drawing={sum && <CordDrawing sum={sum} />}

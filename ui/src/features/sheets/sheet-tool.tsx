@@ -9,6 +9,7 @@ import type { SheetSum } from '../../server/types';
 import { useMixes } from '../../server/use-studio';
 import { count, grams, mm, percent, plain } from '../../words/figures';
 import { Machines } from './machine-card';
+import { KeptCard, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useMachines } from './use-machines';
@@ -25,23 +26,26 @@ interface Form {
 
 /** How much clay a sheet takes, at which settings, in how many strips. */
 export function SheetTool() {
+  const open = useKept('sheet');
   const machines = useMachines();
   if (machines.length === 0) return <Pair ledger={<Machines />} drawing={null} />;
-  return <Sheet />;
+  return <Sheet key={open?.kept.id ?? 0} />;
 }
 
 function Sheet() {
+  const open = useKept('sheet');
   const machines = useMachines();
   const mixes = useMixes();
   const of = (id: number) => (machines.find((m) => m.id === id) ?? machines[0])?.machine;
   const asked = useSum<Form, SheetSum>(
-    'sum-sheet',
+    `sum-sheet-${open?.kept.id ?? 0}`,
     () => ({
       wideMm: 200,
       longMm: 120,
       thickMm: 2,
       trimMm: 5,
       mixId: mixes[0]?.id ?? 0,
+      ...open?.recipe,
       machineId: machines[0]?.id ?? 0,
     }),
     ({ machineId, ...rest }) =>
@@ -52,6 +56,7 @@ function Sheet() {
       ),
   );
   const { form, set, sum, problem } = asked;
+  const { machineId: _, ...recipe } = form;
   return (
     <Pair
       ledger={
@@ -74,6 +79,7 @@ function Sheet() {
             <SumField of="sheet" field="thickMm" label="thickness wanted" sum={asked} />
             <SumField of="sheet" field="trimMm" sum={asked} />
           </Card>
+          <KeptCard kind="sheet" words="sheet" recipe={recipe} onBack={set} />
           <Machines />
         </>
       }

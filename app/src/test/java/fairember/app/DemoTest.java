@@ -60,6 +60,7 @@ public class DemoTest {
                         "Harbour seal",
                         "Kelp-frond earrings",
                         "Lighthouse ornament",
+                        "Porthole earrings",
                         "Quay heron",
                         "Signal-flag charm",
                         "Tugboat pencil topper");

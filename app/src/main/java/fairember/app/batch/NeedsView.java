@@ -4,6 +4,7 @@ import fairember.app.mix.MeasuredMixView;
 import fairember.app.web.WorkingsView;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.MixNeedWorkings;
+import fairember.core.claysheet.WorkedClay;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.mix.HandlingOrder;
@@ -13,6 +14,7 @@ import fairember.core.stock.BlockCover;
 import fairember.core.stock.BlockCoverWorkings;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** All that a batch takes off the shelf. */
 public record NeedsView(
@@ -66,6 +68,7 @@ public record NeedsView(
             double toMixG,
             List<MeasuredMixView.LineView> lines,
             List<MeasuredMixView.InclusionView> inclusions,
+            @Nullable MadeView made,
             WorkingsView workings) {
         static MixNeedView of(BatchNeeds.MixNeed need, MixWaste waste) {
             var scaled = need.scaled();
@@ -79,7 +82,29 @@ public record NeedsView(
                     need.toMix().g(),
                     MeasuredMixView.lines(scaled),
                     MeasuredMixView.inclusions(scaled),
+                    MadeView.of(need, waste),
                     WorkingsView.of(MixNeedWorkings.of(need, waste)));
+        }
+    }
+
+    /**
+     * Worked clay to make: how many logs, sheets or fillings, with what of it is cut off.
+     *
+     * @param kind such as "cane"
+     * @param many what several of them are called
+     */
+    public record MadeView(String kind, String many, int times, double wastedG, double makingMin) {
+        static @Nullable MadeView of(BatchNeeds.MixNeed need, MixWaste waste) {
+            WorkedClay worked = need.scaled().mix().worked();
+            WorkedClay.Made made = need.made(waste);
+            return worked == null || made == null
+                    ? null
+                    : new MadeView(
+                            worked.kind().label(),
+                            worked.kind().many(),
+                            made.times(),
+                            made.wasted().g(),
+                            made.minutes().min());
         }
     }
 

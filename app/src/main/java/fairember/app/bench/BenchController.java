@@ -55,7 +55,9 @@ class BenchController {
                     step.station(),
                     in.current().startedAt(),
                     in.logged().toSeconds(),
-                    step.setup().min() + step.each().min() * in.job().alive(),
+                    step.setup().min()
+                            + in.job().making(in.current().step()).min()
+                            + step.each().min() * in.job().alive(),
                     in.tally().done(),
                     in.tally().lost(),
                     in.job().alive());

@@ -1,6 +1,8 @@
 package fairember.app.mix;
 
 import fairember.app.web.WorkingsView;
+import fairember.core.claysheet.WorkedClay;
+import fairember.core.claysheet.WorkedClayWorkings;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Face;
 import fairember.core.colour.MixedColourWorkings;
@@ -36,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param uncertaintyRaw how far off the raw colour may be, one standard error in ΔE00
  * @param uncertaintyCured how far off the cured colour may be
  * @param lots what lots that differ do to it
+ * @param workedInto what its mixes are worked into, such as "cane"; nothing when all is kneaded together
  * @param shortG grams to mix that the shelf has not, over all its clays
  */
 public record MeasuredMixView(
@@ -60,6 +63,7 @@ public record MeasuredMixView(
         boolean windowsMeet,
         long costMinor,
         double shortG,
+        @Nullable String workedInto,
         List<WorkingsView> workings) {
     /** Grams of one clay in it. */
     public record ClayShareView(
@@ -119,7 +123,7 @@ public record MeasuredMixView(
     private static final Mass MEASURED = new Mass(1);
 
     static MeasuredMixView of(Mix recipe, Mass net, MixWaste waste, LearnedClays learned) {
-        MeasuredMix mix = MixMeasuring.measure(recipe, waste.toMix(net));
+        MeasuredMix mix = MixMeasuring.measure(recipe, recipe.made(waste.toMix(net)));
         List<PartsOfClay> parts = mix.portions().stream()
                 .filter(p -> p.parts() > 0)
                 .map(p -> new PartsOfClay(p.clay().id(), p.parts()))
@@ -149,9 +153,18 @@ public record MeasuredMixView(
                         .mapToDouble(p ->
                                 Math.max(0, p.mass().g() - p.clay().onShelf().g()))
                         .sum(),
-                List.of(
-                        WorkingsView.of(MeasuredMixWorkings.of(mix)),
-                        WorkingsView.of(MixedColourWorkings.of(mix.colour()))));
+                mix.mix().worked() == null ? null : mix.mix().worked().kind().label(),
+                workings(mix, waste.toMix(net)));
+    }
+
+    /** Of worked clay the colour is a mean over the picture, which has no formula of its own. */
+    private static List<WorkingsView> workings(MeasuredMix mix, Mass used) {
+        WorkedClay worked = mix.mix().worked();
+        return List.of(
+                WorkingsView.of(MeasuredMixWorkings.of(mix)),
+                worked == null
+                        ? WorkingsView.of(MixedColourWorkings.of(mix.colour()))
+                        : WorkingsView.of(WorkedClayWorkings.of(worked, used)));
     }
 
     private static LotsView lots(LotShift shift) {

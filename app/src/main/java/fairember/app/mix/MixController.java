@@ -121,6 +121,9 @@ class MixController {
             @RequestBody MixRecipe form) {
         Mix mix = store.book().mix(form.under(id));
         Mass wanted = settings.settings().mixWaste().toMix(new Mass(MixMeasuring.WANTED.check(wantedG)));
+        if (form.worked() != null) {
+            return form.under(id);
+        }
         double clayG = MixMeasuring.measure(mix, wanted).lines().stream()
                 .mapToDouble(line -> line.mass().g())
                 .sum();

@@ -1,30 +1,36 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.or;
-
 import fairember.app.mix.MixStore;
 import fairember.app.web.WorkingsView;
 import fairember.core.claysheet.Barrel;
 import fairember.core.claysheet.Cane;
+import fairember.core.claysheet.CaneRecipe;
 import fairember.core.claysheet.CaneReducing;
 import fairember.core.claysheet.CaneSection;
+import fairember.core.claysheet.CordRecipe;
 import fairember.core.claysheet.Die;
 import fairember.core.claysheet.Extruded;
 import fairember.core.claysheet.ExtrudedWorkings;
 import fairember.core.claysheet.Extruding;
+import fairember.core.claysheet.NamedClay;
 import fairember.core.claysheet.ReducedCane;
 import fairember.core.claysheet.ReducedCaneWorkings;
+import fairember.core.claysheet.WorkedClay;
 import fairember.core.design.Palette;
-import fairember.core.input.Gathering;
+import fairember.core.document.Default;
+import fairember.core.document.Inline;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.mix.MeasuredMix;
+import fairember.core.mix.Mix;
+import fairember.core.mix.MixMeasuring;
+import fairember.core.quantity.Area;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
 import fairember.core.shape.ShapeKind;
 import fairember.core.shape.Twist;
 import java.util.List;
-import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -44,31 +50,36 @@ class CaneSums {
         this.mixes = mixes;
     }
 
-    /** A cane of mixes. */
+    /**
+     * A cane of mixes, and how often a surface is to be covered with its slices.
+     *
+     * @param cover area to cover, 1 to 1,000,000 mm²; nothing when nobody asked
+     * @param times how often, 1 to 1000
+     */
     record CaneSumForm(
-            List<RodsForm> rods,
-            List<WrapForm> wraps,
-            double lengthMm,
-            boolean square,
-            double sizeMm,
-            double endWasteMm,
-            double sliceMm) {}
-
-    /** Rods of one mix. */
-    record RodsForm(long mixId, int count, double diameterMm) {
-        private Cane.Rods parse(Palette palette) {
-            MeasuredMix mix = palette.mix(mixId);
-            Cane.DIAMETER.check(diameterMm);
-            return new Cane.Rods(mix.mix().name(), count, new Length(diameterMm), mix.density());
-        }
+            @Inline CaneRecipe cane,
+            @Nullable Area cover,
+            @Default("1") int times) {
+        static final Span COVER = Span.of("coverMm2", "area to cover", 1, 1_000_000, "mm²");
+        static final Span TIMES = Span.count("times", "how many times", 1, 1000);
     }
 
-    /** A sheet of a mix round the rods. */
-    record WrapForm(long mixId, double thickMm) {
-        private Cane.Wrap parse(Palette palette) {
-            MeasuredMix mix = palette.mix(mixId);
-            Cane.WRAP.check(thickMm);
-            return new Cane.Wrap(mix.mix().name(), new Length(thickMm), mix.density());
+    /**
+     * What a surface takes.
+     *
+     * @param slices to cover it so often, none of them cut
+     * @param logMm how long the log has to be packed
+     */
+    record CaneCoverView(int slices, double logMm) {
+        static @Nullable CaneCoverView of(ReducedCane reduced, CaneSumForm form) {
+            Area cover = form.cover();
+            if (cover == null) {
+                return null;
+            }
+            CaneSumForm.COVER.check(cover.mm2());
+            CaneSumForm.TIMES.check(form.times());
+            int slices = reduced.slicesFor(cover, form.times());
+            return new CaneCoverView(slices, reduced.lengthFor(slices).mm());
         }
     }
 
@@ -86,7 +97,27 @@ class CaneSums {
             @Nullable Double thickMm,
             String rawHex,
             String curedHex,
+            @Nullable FadeEndsView fade,
             double massG) {}
+
+    /** The two colours of a blend that is rolled up, raw: in the middle, and outside. */
+    record FadeEndsView(String insideHex, String outsideHex) {
+        static @Nullable FadeEndsView of(Mix mix) {
+            WorkedClay worked = mix.worked();
+            if (worked == null
+                    || worked.kind() != WorkedClay.Kind.BLEND
+                    || mix.ingredients().size() < 2) {
+                return null;
+            }
+            return new FadeEndsView(
+                    rawHex(mix.ingredients().get(0)), rawHex(mix.ingredients().get(1)));
+        }
+
+        private static String rawHex(Mix.Ingredient ingredient) {
+            Mix mix = ((Mix.OfMix) ingredient).mix();
+            return MixMeasuring.measure(mix, new Mass(1)).colour().raw().srgb().hex();
+        }
+    }
 
     /** A rod cut across, its middle from that of the cane; its kind is its place among the masses. */
     record RoundView(int kind, double xMm, double yMm, double radiusMm) {}
@@ -110,33 +141,13 @@ class CaneSums {
             List<CaneMassView> masses,
             double looseMm,
             List<RoundView> section,
+            @Nullable CaneCoverView cover,
             WorkingsView workings) {}
 
     @PostMapping("/cane")
     CaneSumView cane(@RequestBody CaneSumForm form) {
         Palette palette = mixes.palette();
-        Gathering g = new Gathering();
-        List<Supplier<Cane.Rods>> rods = form.rods().stream()
-                .<Supplier<Cane.Rods>>map(r -> () -> r.parse(palette))
-                .toList();
-        List<Cane.Rods> packed = g.all("rods", rods);
-        List<Supplier<Cane.Wrap>> wraps = form.wraps().stream()
-                .<Supplier<Cane.Wrap>>map(w -> () -> w.parse(palette))
-                .toList();
-        List<Cane.Wrap> wrapped = g.all("wraps", wraps);
-        g.within(Cane.LENGTH, form.lengthMm());
-        g.within(Cane.SIZE, form.sizeMm());
-        g.within(Cane.END, form.endWasteMm());
-        g.within(Cane.SLICE, form.sliceMm());
-        g.orRefuse();
-        Cane cane = new Cane(
-                packed,
-                wrapped,
-                new Length(form.lengthMm()),
-                form.square(),
-                new Length(form.sizeMm()),
-                new Length(form.endWasteMm()),
-                new Length(form.sliceMm()));
+        Cane cane = form.cane().cane(id -> named(palette.mix(id)));
         ReducedCane reduced = CaneReducing.reduce(cane);
         CaneSection section = CaneSection.of(cane);
         return new CaneSumView(
@@ -149,15 +160,20 @@ class CaneSums {
                 reduced.sliceArea(),
                 reduced.covers(),
                 100 * reduced.wasted(),
-                masses(form, palette, reduced),
+                masses(form.cane(), palette, reduced),
                 section.across(),
                 section.rods().stream()
                         .map(r -> new RoundView(r.kind(), r.x(), r.y(), r.radius()))
                         .toList(),
+                CaneCoverView.of(reduced, form),
                 WorkingsView.of(ReducedCaneWorkings.of(reduced)));
     }
 
-    private static List<CaneMassView> masses(CaneSumForm form, Palette palette, ReducedCane reduced) {
+    static NamedClay named(MeasuredMix mix) {
+        return new NamedClay(mix.mix().name(), mix.density());
+    }
+
+    private static List<CaneMassView> masses(CaneRecipe form, Palette palette, ReducedCane reduced) {
         int rods = form.rods().size();
         return IntStream.range(0, reduced.masses().size())
                 .mapToObj(i -> {
@@ -170,9 +186,10 @@ class CaneSums {
                             mix.mix().name(),
                             wrap ? null : form.rods().get(i).count(),
                             wrap ? i - rods + 1 : null,
-                            wrap ? form.wraps().get(i - rods).thickMm() : null,
+                            wrap ? form.wraps().get(i - rods).thick().mm() : null,
                             mix.colour().raw().srgb().hex(),
                             mix.colour().cured().srgb().hex(),
+                            FadeEndsView.of(mix.mix()),
                             reduced.masses().get(i).g());
                 })
                 .toList();
@@ -180,16 +197,8 @@ class CaneSums {
 
     /** Cords of a mix from a barrel; twists of them, when they are twisted, say how much cord is wanted. */
     record ExtrudeSumForm(
-            double barrelMm,
-            double strokeMm,
-            double residueMm,
-            Die.Kind die,
-            double dieMm,
-            @Nullable Double slotMm,
-            int holes,
-            double swell,
+            @Inline CordRecipe cord,
             double wantedMm,
-            long mixId,
             @Nullable TwistForm twist) {}
 
     /** A number of twists of a number of strands, alike. */
@@ -210,30 +219,17 @@ class CaneSums {
 
     @PostMapping("/extrude")
     ExtrudeSumView extrude(@RequestBody ExtrudeSumForm form) {
-        Gathering g = new Gathering();
-        var mix = g.at("", () -> mixes.palette().mix(form.mixId()));
-        g.within(Barrel.ACROSS, form.barrelMm());
-        g.within(Barrel.STROKE, form.strokeMm());
-        g.within(Barrel.RESIDUE, form.residueMm());
-        g.within(Die.SIZE, form.dieMm());
-        g.within(Die.WIDE, or(form.slotMm(), form.dieMm()));
-        g.orRefuse();
-        Barrel barrel =
-                new Barrel(new Length(form.barrelMm()), new Length(form.strokeMm()), new Length(form.residueMm()));
-        Die die = new Die(
-                form.die(),
-                new Length(form.dieMm()),
-                new Length(or(form.slotMm(), form.dieMm())),
-                form.holes(),
-                form.swell());
-        Length cord = new Length(form.dieMm() * form.swell());
+        MeasuredMix mix = mixes.palette().mix(form.cord().mixId());
+        Barrel barrel = form.cord().barrel();
+        Die die = form.cord().plate();
+        Length cord = new Length(form.cord().dieMm() * form.cord().swell());
         Twist twist = form.twist() == null ? null : twist(form.twist(), cord, die);
         double wanted = twist == null || form.twist() == null
                 ? form.wantedMm()
                 : form.twist().twists()
                         * form.twist().strands()
                         * twist.centreLine().mm();
-        Density density = mix.orElseThrow().density();
+        Density density = mix.density();
         Extruded extruded = Extruding.extrude(barrel, die, new Length(Extruding.WANTED.check(wanted)), density);
         return new ExtrudeSumView(
                 extruded.perBarrel().mm(),

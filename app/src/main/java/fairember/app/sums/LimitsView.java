@@ -15,6 +15,7 @@ import fairember.core.claysheet.Die;
 import fairember.core.claysheet.Extruding;
 import fairember.core.claysheet.RollerMachine;
 import fairember.core.claysheet.SheetSizing;
+import fairember.core.claysheet.WorkedRecipe;
 import fairember.core.colour.Colorant;
 import fairember.core.colour.Effect;
 import fairember.core.colour.MixPart;
@@ -141,6 +142,7 @@ record LimitsView(
                                 spans(SheetSizing.WIDE, SheetSizing.LONG, SheetSizing.TRIM, RollerMachine.THICK)),
                         entry("blend", blend()),
                         entry("cane", cane()),
+                        entry("worked", of(WorkedRecipe.class)),
                         entry("extrude", extrude()),
                         entry("cover", of(CoverSums.CoverSumForm.class)),
                         entry("batch", spans(Job.QUANTITY)),
@@ -198,7 +200,16 @@ record LimitsView(
     }
 
     private static Map<String, SpanView> cane() {
-        return spans(Cane.COUNT, Cane.DIAMETER, Cane.WRAP, Cane.LENGTH, Cane.SIZE, Cane.END, Cane.SLICE);
+        return spans(
+                Cane.COUNT,
+                Cane.DIAMETER,
+                Cane.WRAP,
+                Cane.LENGTH,
+                Cane.SIZE,
+                Cane.END,
+                Cane.SLICE,
+                CaneSums.CaneSumForm.COVER,
+                CaneSums.CaneSumForm.TIMES);
     }
 
     private static Map<String, SpanView> extrude() {

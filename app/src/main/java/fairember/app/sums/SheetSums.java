@@ -1,14 +1,14 @@
 package fairember.app.sums;
 
-import static fairember.app.web.Given.or;
-
 import fairember.app.mix.MixStore;
 import fairember.app.web.WorkingsView;
 import fairember.core.claysheet.Blend;
 import fairember.core.claysheet.BlendPlanning;
+import fairember.core.claysheet.BlendRecipe;
 import fairember.core.claysheet.PlannedBlend;
 import fairember.core.claysheet.PlannedBlendWorkings;
 import fairember.core.claysheet.RollerMachine;
+import fairember.core.claysheet.SheetRecipe;
 import fairember.core.claysheet.SheetSizing;
 import fairember.core.claysheet.SizedSheet;
 import fairember.core.claysheet.SizedSheetWorkings;
@@ -16,6 +16,7 @@ import fairember.core.colour.Colorant;
 import fairember.core.colour.ColourMixing;
 import fairember.core.colour.Face;
 import fairember.core.design.Palette;
+import fairember.core.document.Inline;
 import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.mix.MeasuredMix;
@@ -42,12 +43,7 @@ class SheetSums {
     }
 
     /** A sheet of a mix, rolled by a machine. */
-    record SheetSumForm(Length wide, double longMm, Length thick, Length trim, long mixId, RollerMachine machine) {
-        static final Span WIDE = SheetSizing.WIDE;
-        static final Span LONG = SheetSizing.LONG;
-        static final Span THICK = RollerMachine.THICK;
-        static final Span TRIM = SheetSizing.TRIM;
-    }
+    record SheetSumForm(@Inline SheetRecipe sheet, RollerMachine machine) {}
 
     /**
      * A sheet.
@@ -72,10 +68,16 @@ class SheetSums {
     @PostMapping("/sheet")
     SheetSumView sheet(@RequestBody SheetSumForm form) {
         RollerMachine rollers = form.machine();
-        RollerMachine.Stack stack = rollers.stack(form.thick());
-        MeasuredMix clay = mixes.palette().mix(form.mixId());
+        SheetRecipe wanted = form.sheet();
+        RollerMachine.Stack stack = rollers.stack(wanted.thick());
+        MeasuredMix clay = mixes.palette().mix(wanted.mixId());
         SizedSheet sheet = SheetSizing.size(
-                form.wide(), new Length(form.longMm()), stack.thick(), form.trim(), clay.density(), rollers.roller());
+                wanted.wide(),
+                new Length(wanted.longMm()),
+                stack.thick(),
+                wanted.trim(),
+                clay.density(),
+                rollers.roller());
         return new SheetSumView(
                 sheet.areaMm2(),
                 sheet.strips(),
@@ -91,36 +93,12 @@ class SheetSums {
     }
 
     /** A blend of two mixes, as long as is said, or as a number of grams make it. */
-    record BlendSumForm(
-            double wideMm,
-            double longMm,
-            double thickMm,
-            double startMm,
-            double plainFirstMm,
-            double plainSecondMm,
-            long firstMixId,
-            long secondMixId,
-            @Nullable Double massG) {
+    record BlendSumForm(@Inline BlendRecipe blend, @Nullable Mass mass) {
+        static final Span MASS = Blend.MASS;
+
         private Blend parse(Density first, Density second) {
-            Gathering g = new Gathering();
-            g.within(Blend.WIDE, wideMm);
-            g.within(Blend.LONG, longMm);
-            g.within(RollerMachine.THICK, thickMm);
-            g.within(Blend.START, startMm);
-            g.within(Blend.PLAIN_FIRST, plainFirstMm);
-            g.within(Blend.PLAIN_SECOND, plainSecondMm);
-            g.within(Blend.MASS, or(massG, Blend.MASS.low()));
-            g.orRefuse();
-            Blend blend = new Blend(
-                    new Length(wideMm),
-                    new Length(longMm),
-                    new Length(thickMm),
-                    new Length(startMm),
-                    new Length(plainFirstMm),
-                    new Length(plainSecondMm),
-                    first,
-                    second);
-            return massG == null ? blend : blend.ofMass(new Mass(massG));
+            Blend as = blend.blend(first, second);
+            return mass == null ? as : as.ofMass(mass);
         }
     }
 
@@ -144,8 +122,8 @@ class SheetSums {
     BlendSumView blend(@RequestBody BlendSumForm form) {
         Palette palette = mixes.palette();
         Gathering g = new Gathering();
-        var first = g.at("firstMixId", () -> palette.mix(form.firstMixId()));
-        var second = g.at("secondMixId", () -> palette.mix(form.secondMixId()));
+        var first = g.at("firstMixId", () -> palette.mix(form.blend().firstMixId()));
+        var second = g.at("secondMixId", () -> palette.mix(form.blend().secondMixId()));
         g.orRefuse();
         MeasuredMix one = first.orElseThrow();
         MeasuredMix other = second.orElseThrow();

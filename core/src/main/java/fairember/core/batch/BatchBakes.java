@@ -142,7 +142,9 @@ public final class BatchBakes {
             return Minutes.ZERO;
         }
         Minutes each = step.each().times(pieces);
-        return job.progress().stepDone(index) > 0 ? each : each.plus(step.setup());
+        return job.progress().stepDone(index) > 0
+                ? each
+                : each.plus(step.setup()).plus(job.making(index));
     }
 
     private static OptionalDouble due(Job job, int last, Workshop bench, LocalDateTime zero) {

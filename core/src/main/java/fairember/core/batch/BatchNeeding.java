@@ -40,7 +40,7 @@ public final class BatchNeeding {
      * What the full quantities of these jobs take. A mix that goes into other mixes of the batch is mixed once, for all of them, and
      * stands before them.
      *
-     * <pre>grams to mix = grams in designs · (1 + hands) + machine + grams that go into other mixes</pre>
+     * <pre>grams to mix = grams in designs · (1 + hands) + machine + grams that go into other mixes + what is cut off worked clay</pre>
      *
      * @param waste what of a mix does not end up in designs
      */
@@ -68,7 +68,7 @@ public final class BatchNeeding {
             Mix mix = order.get(i);
             Mass net = new Mass(netByMix.getOrDefault(mix, 0.0));
             Mass others = new Mass(intoOthers.getOrDefault(mix, 0.0));
-            Mass toMix = waste.toMix(net).plus(others);
+            Mass toMix = mix.made(waste.toMix(net).plus(others));
             MeasuredMix scaled = MixMeasuring.measure(mix, toMix.g() > 0 ? toMix : LEAST);
             needs.put(mix, new BatchNeeds.MixNeed(net, others, scaled));
             for (int s = 0; s < mix.inclusions().size(); s++) {

@@ -1,10 +1,12 @@
 package fairember.core.batch;
 
+import fairember.core.claysheet.WorkedClay;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredInsert;
 import fairember.core.design.MeasuredPart;
 import fairember.core.mix.Inclusion;
 import fairember.core.mix.MeasuredMix;
+import fairember.core.mix.MixWaste;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Money;
@@ -12,6 +14,7 @@ import fairember.core.stock.BlockCover;
 import fairember.core.stock.Finding;
 import fairember.core.stock.StockClay;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All that a batch takes off the shelf.
@@ -59,6 +62,12 @@ public record BatchNeeds(
      * @param scaled the recipe for the grams to mix, waste included
      */
     public record MixNeed(Mass net, Mass intoOthers, MeasuredMix scaled) {
+        /** How often worked clay is made, and what of it is cut off; null of a mix that is kneaded. */
+        public WorkedClay.@Nullable Made made(MixWaste waste) {
+            WorkedClay worked = scaled.mix().worked();
+            return worked == null ? null : worked.made(waste.toMix(net).plus(intoOthers));
+        }
+
         /** Grams to mix, waste included. */
         public Mass toMix() {
             return scaled.wanted();

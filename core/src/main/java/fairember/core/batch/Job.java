@@ -1,7 +1,16 @@
 package fairember.core.batch;
 
 import fairember.core.design.MeasuredDesign;
+import fairember.core.design.MeasuredPart;
+import fairember.core.design.Station;
+import fairember.core.design.Step;
 import fairember.core.input.Span;
+import fairember.core.mix.Mix;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
@@ -26,6 +35,29 @@ public record Job(JobKey key, MeasuredDesign design, int quantity, Progress prog
     /** Designs that still live: wanted less lost. */
     public int alive() {
         return Math.max(0, quantity - progress.lost());
+    }
+
+    /**
+     * Minutes to work the canes, blends, sheets and cords of all pieces, spares too. They belong to the first step at which clay is
+     * mixed, or to the first of all.
+     */
+    public Minutes making(int step) {
+        List<Step> steps = design.design().steps();
+        int first = IntStream.range(0, steps.size())
+                .filter(i -> steps.get(i).station() == Station.MIX)
+                .findFirst()
+                .orElse(0);
+        if (step != first) {
+            return Minutes.ZERO;
+        }
+        Map<Mix, Double> grams = new LinkedHashMap<>();
+        for (MeasuredPart part : design.parts()) {
+            int count = part.part().count() * alive() + part.part().spares();
+            grams.merge(part.mix().mix(), part.portion().mass().g() * count, Double::sum);
+        }
+        return grams.entrySet().stream()
+                .map(e -> e.getKey().making(new Mass(e.getValue())))
+                .reduce(Minutes.ZERO, Minutes::plus);
     }
 
     /** Pieces for which every line of its checks is ticked, its inserts' lines too. */

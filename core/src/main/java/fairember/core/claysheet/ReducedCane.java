@@ -1,5 +1,6 @@
 package fairember.core.claysheet;
 
+import fairember.core.quantity.Area;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import java.util.List;
@@ -34,6 +35,11 @@ public record ReducedCane(
     /** Area that all slices cover side by side, mm². */
     public double covers() {
         return slices * sliceArea;
+    }
+
+    /** Slices that cover an area a number of times, none of them cut. */
+    public int slicesFor(Area area, int times) {
+        return times * (int) Math.ceil(area.mm2() / sliceArea - 1e-9);
     }
 
     /** How long the packed log has to be for a number of slices. */

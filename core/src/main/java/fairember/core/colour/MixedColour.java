@@ -18,6 +18,21 @@ public record MixedColour(List<MixPart> parts, List<Double> shares, List<Double>
         weights = List.copyOf(weights);
     }
 
+    /**
+     * The mean colour of several beside each other, as the eye takes them in from afar; what it is of, and what it does to light
+     * in a thin sheet, are those of this one.
+     *
+     * @param areas of each, together more than 0
+     */
+    public MixedColour inPlaceOf(List<MixedColour> beside, double[] areas) {
+        return new MixedColour(
+                parts,
+                shares,
+                weights,
+                Seen.mean(raw, beside.stream().map(MixedColour::raw).toList(), areas),
+                Seen.mean(cured, beside.stream().map(MixedColour::cured).toList(), areas));
+    }
+
     /** One face of it. */
     public Seen of(Face face) {
         return face == Face.RAW ? raw : cured;
@@ -47,7 +62,16 @@ public record MixedColour(List<MixPart> parts, List<Double> shares, List<Double>
         private static final double GAMUT_SLACK = 0.002;
 
         static Seen of(Colorant colorant) {
-            Reflectance spectrum = colorant.thick();
+            return of(colorant, colorant.thick());
+        }
+
+        private static Seen mean(Seen kneaded, List<Seen> beside, double[] areas) {
+            return of(
+                    kneaded.colorant,
+                    Reflectance.mean(beside.stream().map(Seen::spectrum).toList(), areas));
+        }
+
+        private static Seen of(Colorant colorant, Reflectance spectrum) {
             double[] rgb = spectrum.linearRgb();
             boolean beyond = false;
             for (double channel : rgb) {

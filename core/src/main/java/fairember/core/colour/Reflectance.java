@@ -2,6 +2,7 @@ package fairember.core.colour;
 
 import fairember.core.quantity.Share;
 import java.util.Arrays;
+import java.util.List;
 
 /** A reflectance spectrum: 36 bands, 380 to 730 nm by 10, each 0 to 1. Immutable. */
 public final class Reflectance {
@@ -9,6 +10,18 @@ public final class Reflectance {
 
     Reflectance(double[] bands) {
         this.bands = bands.clone();
+    }
+
+    /** The mean of several, each by its area; together more than 0. */
+    static Reflectance mean(List<Reflectance> several, double[] areas) {
+        double all = Arrays.stream(areas).sum();
+        double[] mean = new double[several.get(0).bands.length];
+        for (int s = 0; s < areas.length; s++) {
+            for (int i = 0; i < mean.length; i++) {
+                mean[i] += areas[s] / all * several.get(s).bands[i];
+            }
+        }
+        return new Reflectance(mean);
     }
 
     double band(int i) {

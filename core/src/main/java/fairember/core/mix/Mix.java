@@ -1,14 +1,18 @@
 package fairember.core.mix;
 
+import fairember.core.claysheet.WorkedClay;
 import fairember.core.colour.MixPart;
 import fairember.core.input.Figures;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Words;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
 import fairember.core.stock.StockClay;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A recipe: parts, by weight, of stock clays and of other mixes, and what is added to them.
@@ -17,10 +21,21 @@ import java.util.Map;
  * @param name 1 to 60 characters
  * @param ingredients one to {@value #MOST}, each clay and each mix once, together more than no parts
  * @param inclusions up to {@value #MOST_INCLUSIONS}
+ * @param worked what its mixes are worked into, or null when all is kneaded together
  */
-public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclusion> inclusions) {
+public record Mix(
+        long id,
+        String name,
+        List<Ingredient> ingredients,
+        List<Inclusion> inclusions,
+        @Nullable WorkedClay worked) {
     static final int MOST = 12;
     static final int MOST_INCLUSIONS = 6;
+
+    /** A recipe that is kneaded. */
+    public Mix(long id, String name, List<Ingredient> ingredients, List<Inclusion> inclusions) {
+        this(id, name, ingredients, inclusions, null);
+    }
 
     /** A recipe with nothing added. */
     public Mix(long id, String name, List<? extends Ingredient> ingredients) {
@@ -177,6 +192,26 @@ public record Mix(long id, String name, List<Ingredient> ingredients, List<Inclu
         List<InclusionParts> inclusions = new ArrayList<>();
         parts.forEach((inclusion, of) -> inclusions.add(new InclusionParts(inclusion, of)));
         return inclusions;
+    }
+
+    /** Grams that go in for grams that are used: what is cut off worked clay is made too. */
+    public Mass made(Mass used) {
+        return worked == null ? used : worked.made(used).all();
+    }
+
+    /** Minutes to work it, and the worked clay in it, for grams that are used. */
+    public Minutes making(Mass used) {
+        if (used.g() <= 0) {
+            return Minutes.ZERO;
+        }
+        Minutes minutes = worked == null ? Minutes.ZERO : worked.made(used).minutes();
+        double each = made(used).g() / (allParts() * (1 + inclusionShare()));
+        for (Ingredient ingredient : ingredients) {
+            if (ingredient instanceof OfMix of) {
+                minutes = minutes.plus(of.mix().making(new Mass(of.parts() * each)));
+            }
+        }
+        return minutes;
     }
 
     List<MixPart> colours() {

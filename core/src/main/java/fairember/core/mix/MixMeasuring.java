@@ -2,6 +2,7 @@ package fairember.core.mix;
 
 import fairember.core.bake.SharedWindow;
 import fairember.core.colour.ColourMixing;
+import fairember.core.colour.MixedColour;
 import fairember.core.input.Span;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Mass;
@@ -13,6 +14,23 @@ public final class MixMeasuring {
     public static final Span WANTED = Span.of("wantedG", "wanted", 0.1, 20_000, "g");
 
     private MixMeasuring() {}
+
+    /** Kneaded, one even colour; worked, the mean of the colours of its mixes by the room each takes. */
+    private static MixedColour colour(Mix mix) {
+        MixedColour kneaded = ColourMixing.mix(mix.colours());
+        if (mix.worked() == null) {
+            return kneaded;
+        }
+        List<MeasuredMix> inner = mix.ingredients().stream()
+                .filter(Mix.OfMix.class::isInstance)
+                .map(i -> measure(((Mix.OfMix) i).mix(), new Mass(i.parts())))
+                .toList();
+        return kneaded.inPlaceOf(
+                inner.stream().map(MeasuredMix::colour).toList(),
+                inner.stream()
+                        .mapToDouble(m -> m.wanted().g() / m.density().gPerCm3())
+                        .toArray());
+    }
 
     /**
      * The mix for a wanted mass.
@@ -49,7 +67,7 @@ public final class MixMeasuring {
                         .map(i -> new MeasuredMix.Line(i, clay.times(i.parts() / sum)))
                         .toList(),
                 mix.inclusions().stream().map(i -> clay.times(i.ofClay().of1())).toList(),
-                ColourMixing.mix(mix.colours()),
+                colour(mix),
                 new Density(clays.stream().mapToDouble(Mix.ClayParts::parts).sum() / volume),
                 window);
     }

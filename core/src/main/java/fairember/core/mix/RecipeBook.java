@@ -1,12 +1,18 @@
 package fairember.core.mix;
 
+import fairember.core.claysheet.NamedClay;
+import fairember.core.claysheet.WorkedClay;
+import fairember.core.claysheet.WorkedRecipe;
 import fairember.core.input.Gathering;
 import fairember.core.input.InputError;
 import fairember.core.input.InvalidInputException;
+import fairember.core.quantity.Mass;
 import fairember.core.stock.StockClay;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -33,6 +39,10 @@ public record RecipeBook(Map<Long, StockClay> clays, Map<Long, MixRecipe> recipe
         Gathering g = new Gathering();
         List<Long> inside = new ArrayList<>(holders);
         inside.add(recipe.id());
+        WorkedRecipe worked = recipe.worked();
+        if (worked != null) {
+            return worked(recipe, worked, inside);
+        }
         List<Mix.Ingredient> ingredients = g.all(
                 "parts",
                 recipe.parts().stream()
@@ -40,6 +50,32 @@ public record RecipeBook(Map<Long, StockClay> clays, Map<Long, MixRecipe> recipe
                         .toList());
         g.orRefuse();
         return new Mix(recipe.id(), recipe.name(), ingredients, recipe.inclusions());
+    }
+
+    /** Of clay that is worked, what goes into one: parts of a hundred. */
+    private Mix worked(MixRecipe recipe, WorkedRecipe worked, List<Long> inside) {
+        Gathering g = new Gathering();
+        Map<Long, Mix> inner = new HashMap<>();
+        for (long id : worked.mixIds()) {
+            g.at("worked", () -> inner(id, inside)).ifPresent(mix -> inner.put(id, mix));
+        }
+        g.orRefuse();
+        WorkedClay one =
+                g.at("worked", () -> worked.one(id -> named(inner, id))).orElse(null);
+        g.orRefuse();
+        WorkedClay made = Objects.requireNonNull(one);
+        double all = made.one().g();
+        List<Mix.Ingredient> ingredients = new ArrayList<>();
+        made.of().forEach((id, mass) -> {
+            Mix mix = Objects.requireNonNull(inner.get(id));
+            ingredients.add(Mix.Ingredient.of(mix, 100 * mass.g() / all));
+        });
+        return new Mix(recipe.id(), recipe.name(), ingredients, List.of(), made);
+    }
+
+    private static NamedClay named(Map<Long, Mix> inner, long id) {
+        Mix mix = Objects.requireNonNull(inner.get(id));
+        return new NamedClay(mix.name(), MixMeasuring.measure(mix, new Mass(1)).density());
     }
 
     private Mix.Ingredient ingredient(MixRecipe.RecipeLine line, MixUnit unit, List<Long> inside) {

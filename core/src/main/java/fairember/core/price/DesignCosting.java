@@ -20,6 +20,7 @@ import fairember.core.quantity.Energy;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Works out what a design costs in a batch of its own. */
@@ -28,6 +29,14 @@ public final class DesignCosting {
     private static final JobKey ALONE = new JobKey(0, 0);
 
     private DesignCosting() {}
+
+    /** Minutes before the first piece: the set-up of every step, and the canes, blends, sheets and cords of all. */
+    private static Minutes setup(Job job) {
+        List<Step> steps = job.design().design().steps();
+        return IntStream.range(0, steps.size())
+                .mapToObj(i -> steps.get(i).setup().plus(job.making(i)))
+                .reduce(Minutes.ZERO, Minutes::plus);
+    }
 
     /**
      * The cost of one of a batch: what the design takes, its set-up minutes and its oven loads planned for the batch
@@ -55,7 +64,7 @@ public final class DesignCosting {
                 needs.torn(),
                 roll,
                 design.findings().stream().map(FittedFinding::price).reduce(Money.ZERO, Money::plus),
-                steps.stream().map(Step::setup).reduce(Minutes.ZERO, Minutes::plus),
+                setup(new Job(ALONE, design, quantity)),
                 steps.stream().map(Step::each).reduce(Minutes.ZERO, Minutes::plus),
                 loads.loads().size(),
                 loads.loads().stream().map(PlannedLoad::energy).reduce(Energy.ZERO, Energy::plus),

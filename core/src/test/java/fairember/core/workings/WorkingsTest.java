@@ -26,6 +26,7 @@ import fairember.core.claysheet.CaneReducing;
 import fairember.core.claysheet.Die;
 import fairember.core.claysheet.Extruding;
 import fairember.core.claysheet.SheetSizing;
+import fairember.core.claysheet.WorkedClay;
 import fairember.core.colour.ColourDifference;
 import fairember.core.colour.Effect;
 import fairember.core.colour.Lab;
@@ -174,6 +175,9 @@ public class WorkingsTest {
                 List.of(Mix.Ingredient.of(Samples.ROSE, 2), Mix.Ingredient.of(Samples.WHITE, 5)),
                 List.of(mica, sand));
         row(MixMeasuring.measure(inclusions, new Mass(53)));
+        row(
+                new WorkedClay(WorkedClay.Kind.CANE, Map.of(1L, new Mass(40)), new Mass(7), Mass.ZERO, new Minutes(20)),
+                new Mass(90));
     }
 
     private void bakes(MeasuredDesign seal) {

@@ -1,0 +1,134 @@
+package fairember.core.claysheet;
+
+import fairember.core.document.Default;
+import fairember.core.input.InvalidInputException;
+import fairember.core.input.Span;
+import fairember.core.quantity.Density;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.LongFunction;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How mixes are worked into a cane, a blend, a sheet or cords instead of being kneaded together; one of the four.
+ *
+ * @param making minutes to make one: a log, a sheet, a filling of the barrel; 0 to 600
+ */
+public record WorkedRecipe(
+        @Nullable CaneRecipe cane,
+        @Nullable BlendRecipe blend,
+        @Nullable SheetRecipe sheet,
+        @Nullable CordRecipe cord,
+        @Default("0") Minutes making) {
+    public static final Span MAKING = Span.of("makingMin", "minutes to make one", 0, 600, "min");
+
+    /**
+     * One of the four.
+     *
+     * @throws InvalidInputException when there is none, or more than one
+     */
+    public WorkedRecipe {
+        MAKING.check(making.min());
+        long given =
+                Stream.of(cane, blend, sheet, cord).filter(Objects::nonNull).count();
+        if (given != 1) {
+            throw new InvalidInputException(
+                    "", given + " ways of working it", "one: a cane, a blend, a sheet or cords", "Give one of them.");
+        }
+    }
+
+    /** The mixes that go into it, each once, in order. */
+    public List<Long> mixIds() {
+        List<Long> ids = new ArrayList<>();
+        if (cane != null) {
+            cane.rods().forEach(rods -> ids.add(rods.mixId()));
+            cane.wraps().forEach(wrap -> ids.add(wrap.mixId()));
+        }
+        if (blend != null) {
+            ids.add(blend.firstMixId());
+            ids.add(blend.secondMixId());
+        }
+        if (sheet != null) {
+            ids.add(sheet.mixId());
+        }
+        if (cord != null) {
+            ids.add(cord.mixId());
+        }
+        return ids.stream().distinct().toList();
+    }
+
+    /**
+     * What goes into one, and what of it is lost.
+     *
+     * @throws InvalidInputException with everything that is wrong
+     */
+    public WorkedClay one(LongFunction<NamedClay> mixes) {
+        if (cane != null) {
+            return caneOf(cane, mixes);
+        }
+        if (blend != null) {
+            PlannedBlend planned = BlendPlanning.plan(blend.blend(
+                    mixes.apply(blend.firstMixId()).density(),
+                    mixes.apply(blend.secondMixId()).density()));
+            Map<Long, Mass> of = new LinkedHashMap<>();
+            of.merge(blend.firstMixId(), planned.firstMass(), Mass::plus);
+            of.merge(blend.secondMixId(), planned.secondMass(), Mass::plus);
+            return new WorkedClay(WorkedClay.Kind.BLEND, of, Mass.ZERO, Mass.ZERO, making);
+        }
+        if (sheet != null) {
+            Density density = mixes.apply(sheet.mixId()).density();
+            Mass all = sheet.mass(density, sheet.trim());
+            double trimmed = all.g() - sheet.mass(density, Length.ZERO).g();
+            return new WorkedClay(
+                    WorkedClay.Kind.SHEET, Map.of(sheet.mixId(), all), new Mass(trimmed), Mass.ZERO, making);
+        }
+        return cordsOf(Objects.requireNonNull(cord), mixes);
+    }
+
+    private WorkedClay caneOf(CaneRecipe recipe, LongFunction<NamedClay> mixes) {
+        ReducedCane reduced = CaneReducing.reduce(recipe.cane(mixes));
+        Map<Long, Mass> of = new LinkedHashMap<>();
+        int rods = recipe.rods().size();
+        double all = 0;
+        for (int i = 0; i < reduced.masses().size(); i++) {
+            long mix = i < rods
+                    ? recipe.rods().get(i).mixId()
+                    : recipe.wraps().get(i - rods).mixId();
+            of.merge(mix, reduced.masses().get(i), Mass::plus);
+            all += reduced.masses().get(i).g();
+        }
+        if (reduced.slices() == 0) {
+            throw new InvalidInputException(
+                    "cane.endWasteMm",
+                    "ends that leave no slice",
+                    "ends that leave one slice or more of the reduced log",
+                    "Make the log longer, or cut off less.");
+        }
+        return new WorkedClay(WorkedClay.Kind.CANE, of, new Mass(all * reduced.wasted()), Mass.ZERO, making);
+    }
+
+    /** What stays in front of the plate is lost once: the next filling is pressed on to it. */
+    private WorkedClay cordsOf(CordRecipe recipe, LongFunction<NamedClay> mixes) {
+        Barrel barrel = recipe.barrel();
+        Extruded extruded = Extruding.extrude(
+                barrel,
+                recipe.plate(),
+                new Length(1),
+                mixes.apply(recipe.mixId()).density());
+        double left =
+                extruded.filling().g() * barrel.residue().mm() / barrel.stroke().mm();
+        return new WorkedClay(
+                WorkedClay.Kind.CORDS,
+                Map.of(recipe.mixId(), new Mass(extruded.filling().g() - left)),
+                Mass.ZERO,
+                new Mass(left),
+                making);
+    }
+}

@@ -1,0 +1,66 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { Swatch } from '../../controls/swatch';
+import { api, take } from '../../server/client';
+import type { MeasuredMix, Mix } from '../../server/types';
+import { keyOf, measureOptions } from '../../server/use-measured';
+import { grams } from '../../words/figures';
+import { CaneSections } from '../sheets/cane-sections';
+
+const tools = { cane: 'cane', blend: 'blend', sheet: '', cord: 'cords' } as const;
+
+interface Props {
+  id: number;
+  mix: Mix;
+  measured: MeasuredMix;
+}
+
+/** A mix that is worked instead of kneaded: what goes into it, and the way to its tool. */
+export function WorkedMix({ id, mix, measured }: Props) {
+  const worked = mix.worked;
+  if (!worked) return null;
+  const tool = worked.cane ? tools.cane : worked.blend ? tools.blend : worked.sheet ? tools.sheet : tools.cord;
+  return (
+    <section className="flex flex-col gap-2 rounded-card border border-line bg-paper px-4 py-3">
+      <p>
+        Worked into a {measured.workedInto}, not kneaded together.{' '}
+        <Link
+          to={`/mixes/sheets/${tool}?mix=${id}`.replace('/?', '?')}
+          className="font-semibold text-verdigris underline underline-offset-4"
+        >
+          Open the {measured.workedInto}
+        </Link>
+      </p>
+      <table className="w-full">
+        <caption className="sr-only">What goes into it</caption>
+        <tbody>
+          {measured.lines.map((line) => (
+            <tr key={line.name} className="border-t border-line">
+              <td className="py-1">
+                <Swatch raw={line.rawHex} cured={line.curedHex} size={18} />
+              </td>
+              <td className="py-1">
+                <Link to={`/mixes/${line.mixId ?? 0}`} className="underline underline-offset-4">
+                  {line.name}
+                </Link>
+              </td>
+              <td className="text-right figure">{grams(line.massG)} g</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {worked.cane && <KeptCane cane={worked.cane} />}
+    </section>
+  );
+}
+
+type Cane = NonNullable<NonNullable<Mix['worked']>['cane']>;
+
+function KeptCane({ cane }: { cane: Cane }) {
+  const { data } = useQuery({
+    queryKey: ['kept-cane', keyOf(cane)],
+    queryFn: () => take(api.POST('/api/sums/cane', { body: cane })),
+    ...measureOptions,
+  });
+  return data ? <CaneSections sum={data} sizeMm={cane.sizeMm} square={cane.square ?? false} /> : null;
+}
