@@ -39,7 +39,9 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
         </dl>
       </div>
       <p className="text-note text-soft">
-        Predicted from the swatches: how the mix scatters and absorbs light.{' '}
+        {mix.workedInto
+          ? `The mean of what is seen of the ${mix.workedInto} from afar, by the room each colour takes. `
+          : 'Predicted from the swatches: how the mix scatters and absorbs light. '}
         {mix.tiles > 0
           ? `Based on ${count(mix.tiles, 'trial tile')} with these clays. `
           : 'Not checked by a trial tile yet: make a small tile before a large batch. '}{' '}

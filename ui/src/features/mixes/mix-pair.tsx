@@ -81,7 +81,7 @@ export function MixPair({ id }: { id: number }) {
             )}
           </div>
           <p className="px-1 text-soft">
-            {worked ? 'Work' : 'Mix'} <b className="figure text-ink">{grams(measured.toMixG)} g</b>
+            {worked ? 'Make' : 'Mix'} <b className="figure text-ink">{grams(measured.toMixG)} g</b>
           </p>
           {worked ? (
             <WorkedMix id={id} mix={draft.form} measured={measured} />

@@ -34,7 +34,7 @@ public class EveryPlanTest {
 
     @DataProvider
     public Object[][] lots() {
-        Object[][] lots = new Object[10][];
+        Object[][] lots = new Object[30][];
         for (int i = 0; i < lots.length; i++) {
             lots[i] = new Object[] {i};
         }
@@ -90,11 +90,16 @@ public class EveryPlanTest {
                 new Minutes(bakingTime),
                 new Minutes(bakingTime + 5 * random.nextInt(6)),
                 new Bake.Hands(new Minutes(5 * random.nextInt(6)), new Minutes(5 * random.nextInt(7))),
-                j > 0 && random.nextInt(3) == 0
-                        ? List.of(
-                                new Bake.Wait(BakeKey.of("b" + random.nextInt(j)), new Minutes(5 * random.nextInt(3))))
-                        : List.of(),
+                waits(j, random),
                 random.nextInt(4) > 0 ? OptionalDouble.of(20 + 5 * random.nextInt(30)) : OptionalDouble.empty());
+    }
+
+    /** A bake waits for none of those before it, one, or several, as when heads and props are joined to a body. */
+    private static List<Bake.Wait> waits(int j, SplittableRandom random) {
+        return IntStream.range(0, j)
+                .filter(before -> random.nextInt(3) == 0)
+                .mapToObj(before -> new Bake.Wait(BakeKey.of("b" + before), new Minutes(5 * random.nextInt(3))))
+                .toList();
     }
 
     @Test(dataProvider = "lots")

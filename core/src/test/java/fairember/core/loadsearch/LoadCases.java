@@ -48,6 +48,44 @@ final class LoadCases {
                 oven(300, 220, List.of(new Length(150)), 5, false), designs(bakes, new SplittableRandom(seed)));
     }
 
+    /** The same of designs that are trees: one to three assemblies, baked once or twice each, join a last bake. */
+    static LoadProblem branching(int bakes, long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        List<Bake> all = new ArrayList<>();
+        while (all.size() < bakes) {
+            int most = bakes - all.size();
+            List<Bake.Wait> joined = new ArrayList<>();
+            for (Bake part : designs(Math.min(most - 1, 1 + random.nextInt(6)), random)) {
+                Bake renamed = renamed(part, all.size(), OptionalDouble.empty());
+                all.add(renamed);
+                joined.add(new Bake.Wait(renamed.key(), new Minutes(20)));
+                renamed.after().forEach(wait -> joined.removeIf(j -> j.key().equals(wait.key())));
+            }
+            Bake last = designs(1, random).get(0);
+            double due = 200 + random.nextInt(bakes * 60);
+            all.add(renamed(last, all.size(), OptionalDouble.of(due)).after(joined));
+        }
+        return LoadProblem.of(oven(300, 220, List.of(new Length(150)), 5, false), all);
+    }
+
+    /** A bake under the next free key; what it waits for is the one before. */
+    private static Bake renamed(Bake bake, int j, OptionalDouble due) {
+        return new Bake(
+                BakeKey.of("b" + j),
+                "bake " + j,
+                bake.count(),
+                bake.least(),
+                bake.unit(),
+                bake.turns(),
+                bake.low(),
+                bake.high(),
+                bake.bakingTime(),
+                bake.most(),
+                bake.hands(),
+                bake.after().isEmpty() ? List.of() : List.of(new Bake.Wait(BakeKey.of("b" + (j - 1)), new Minutes(20))),
+                due);
+    }
+
     private static List<Bake> designs(int n, SplittableRandom random) {
         List<Bake> bakes = new ArrayList<>();
         while (bakes.size() < n) {

@@ -10,10 +10,11 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.function.BiFunction;
 
 /**
  * Measures the planner on made-up cases and prints the tables of docs/measures.md. Arguments: how many cases of each
- * kind, then the parts to do, of "small", "large" and "machine".
+ * kind, then the parts to do, of "small", "large", "branching" and "machine".
  */
 public final class LoadMeasures {
     private static final int SIMULATIONS = 20_000;
@@ -32,8 +33,12 @@ public final class LoadMeasures {
             measures.proofs(20);
         }
         if (parts.contains("large")) {
-            measures.large(40);
-            measures.large(80);
+            measures.large(40, LoadCases::bench);
+            measures.large(80, LoadCases::bench);
+        }
+        if (parts.contains("branching")) {
+            measures.large(40, LoadCases::branching);
+            measures.large(80, LoadCases::branching);
         }
         if (parts.contains("machine")) {
             for (int jobs : new int[] {10, 20, 50, 100}) {
@@ -91,7 +96,7 @@ public final class LoadMeasures {
         return 0;
     }
 
-    private void large(int bakes) {
+    private void large(int bakes, BiFunction<Integer, Long, LoadProblem> made) {
         int worse = 0;
         double late = 0;
         double simulated = 0;
@@ -101,7 +106,7 @@ public final class LoadMeasures {
         double time = 0;
         double first = 0;
         for (int seed = 0; seed < cases; seed++) {
-            LoadProblem problem = LoadCases.bench(bakes, seed);
+            LoadProblem problem = made.apply(bakes, (long) seed);
             first = Math.max(first, seconds(() -> LoadPlanning.plan(problem, Effort.RULES)));
             LoadPlan[] plan = new LoadPlan[1];
             time += seconds(() -> plan[0] = LoadPlanning.plan(problem, Effort.PROOF));

@@ -244,7 +244,9 @@ public class WorkedClayTest {
     public void whatCannotBeWorkedIsRefusedAtItsPlace() {
         assertThat(Refusals.of(() -> mix(cane(WORKED, 12))).get(0).found()).contains("contain itself");
         assertThat(Refusals.of(() -> mix(cane(99, 12))).get(0).fix()).isEqualTo("Choose a mix.");
-        assertThat(Refusals.of(() -> mix(cane(Samples.CHALK.id(), 100, 30))).get(0).field())
+        assertThat(Refusals.of(() -> mix(cane(Samples.CHALK.id(), 100, 30)))
+                        .get(0)
+                        .field())
                 .isEqualTo("worked.cane.endWasteMm");
         assertThat(Refusals.of(() -> new WorkedRecipe(null, null, null, null, MAKING))
                         .get(0)
