@@ -3,6 +3,8 @@ import { useStable } from '../../controls/use-stable';
 import { useSize } from '../../drawing/use-size';
 import type { Insert, MeasuredDesign, Part } from '../../server/types';
 import { mm } from '../../words/figures';
+import { Pressed } from '../sheets/cane-sections';
+import { useKeptCanes, type CaneLook } from '../sheets/use-kept-canes';
 import { NonClayShapes } from './non-clay-shapes';
 import {
   copiesOf,
@@ -49,6 +51,7 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
       copies: copiesOf(design, aspect).filter((copy) => aspect !== 'cut' || copy.meets !== 'before'),
     };
   }, [design, aspect, size.width, size.height]);
+  const canes = useKeptCanes(parts.map((part) => part.mixId));
   const labels = cut ? spread(sectionLabels(copies, parts, view, chosen), 24, size.height - 44, 42) : [];
   const times = view.scale / PX_PER_MM;
   const choose = useStable(onChoose);
@@ -79,6 +82,7 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
             <CopyShape
               key={copy.key}
               copy={copy}
+              cane={caneOf(canes, parts[copy.index], copy, aspect)}
               view={view}
               aspect={aspect}
               hatch={hatch}
@@ -97,8 +101,16 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
   );
 });
 
+/** The cane that a part is a slice of, when its face is seen. */
+function caneOf(canes: Map<number, CaneLook>, part: Part | undefined, copy: Copy, aspect: Aspect) {
+  const { widthMm, depthMm, heightMm } = copy.part.box;
+  const seen = aspect === 'front' || (aspect === 'cut' && copy.meets !== 'cut');
+  return part && seen && depthMm < Math.min(widthMm, heightMm) / 2 ? canes.get(part.mixId) : undefined;
+}
+
 interface CopyProps {
   copy: Copy;
+  cane: CaneLook | undefined;
   view: View;
   aspect: Aspect;
   hatch: string;
@@ -110,6 +122,7 @@ interface CopyProps {
 function alike(a: CopyProps, b: CopyProps): boolean {
   return (
     a.copy.part === b.copy.part &&
+    a.cane === b.cane &&
     a.copy.key === b.copy.key &&
     a.view.key === b.view.key &&
     a.aspect === b.aspect &&
@@ -117,7 +130,7 @@ function alike(a: CopyProps, b: CopyProps): boolean {
   );
 }
 
-const CopyShape = memo(function CopyShape({ copy, view, aspect, hatch, chosen, onChoose }: CopyProps) {
+const CopyShape = memo(function CopyShape({ copy, cane, view, aspect, hatch, chosen, onChoose }: CopyProps) {
   const { part, spot, meets } = copy;
   const cut = aspect === 'cut';
   const through = cut && meets === 'cut';
@@ -133,6 +146,7 @@ const CopyShape = memo(function CopyShape({ copy, view, aspect, hatch, chosen, o
         strokeWidth={chosen ? 2.5 : 1}
         strokeLinejoin="round"
       />
+      {cane && <SliceFace copy={copy} cane={cane} view={view} />}
       {through && part.core && (
         <path d={pathOf(part.core.section, spot, view)} fill={`url(#${hatch})`} stroke="#5c6864" strokeWidth="1" />
       )}
@@ -148,6 +162,26 @@ const CopyShape = memo(function CopyShape({ copy, view, aspect, hatch, chosen, o
     </g>
   );
 }, alike);
+
+/** The picture of a cane on the face of its slice. */
+function SliceFace({ copy, cane, view }: { copy: Copy; cane: CaneLook; view: View }) {
+  const clip = useId();
+  const { widthMm, heightMm } = copy.part.box;
+  const [across, up] = placed(copy.spot, 0, heightMm / 2);
+  const wide = Math.max(widthMm, heightMm) * view.scale;
+  return (
+    <g className="pointer-events-none">
+      <clipPath id={clip}>
+        <path d={pathOf(copy.outlines, copy.spot, view)} />
+      </clipPath>
+      <g clipPath={`url(#${clip})`}>
+        <g transform={`translate(${view.x(across)} ${view.y(up)})`}>
+          <Pressed sum={cane.sum} across={wide} square={cane.square} face="curedHex" />
+        </g>
+      </g>
+    </g>
+  );
+}
 
 interface InsertProps {
   insert: Insert;

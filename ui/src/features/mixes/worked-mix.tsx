@@ -1,11 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Swatch } from '../../controls/swatch';
-import { api, take } from '../../server/client';
 import type { MeasuredMix, Mix } from '../../server/types';
-import { keyOf, measureOptions } from '../../server/use-measured';
 import { grams } from '../../words/figures';
 import { CaneSections } from '../sheets/cane-sections';
+import { keptCane } from '../sheets/use-kept-canes';
 
 const tools = { cane: 'cane', blend: 'blend', sheet: '', cord: 'cords' } as const;
 
@@ -57,10 +56,6 @@ export function WorkedMix({ id, mix, measured }: Props) {
 type Cane = NonNullable<NonNullable<Mix['worked']>['cane']>;
 
 function KeptCane({ cane }: { cane: Cane }) {
-  const { data } = useQuery({
-    queryKey: ['kept-cane', keyOf(cane)],
-    queryFn: () => take(api.POST('/api/sums/cane', { body: cane })),
-    ...measureOptions,
-  });
+  const { data } = useQuery(keptCane(cane));
   return data ? <CaneSections sum={data} sizeMm={cane.sizeMm} square={cane.square ?? false} /> : null;
 }

@@ -54,28 +54,30 @@ function Cut({ title, mmAcross, of, children }: CutProps) {
 }
 
 /** The wraps from the outside in, each with how far out it reaches and its colour. */
-function wrapsOf(sum: CaneSum, outMm: number) {
+function wrapsOf(sum: CaneSum, outMm: number, face: Face) {
   const wraps = sum.masses.filter((m) => m.wrap !== undefined);
   const whole = wraps.reduce((all, m) => all + (m.thickMm ?? 0), 0);
   let inside = outMm - whole;
   return wraps
     .map((m) => {
       inside += m.thickMm ?? 0;
-      return { out: inside, hex: m.rawHex };
+      return { out: inside, hex: m[face] };
     })
     .reverse();
 }
 
+type Face = 'rawHex' | 'curedHex';
+
 /** The colours of rolled-up blends: from the middle of a rod to its outside. */
-function Fades({ sum, id }: { sum: CaneSum; id: string }) {
+function Fades({ sum, id, face }: { sum: CaneSum; id: string; face: Face }) {
   return (
     <defs>
       {sum.masses.map(
         (m, kind) =>
           m.fade && (
             <radialGradient key={kind} id={`${id}${kind}`}>
-              <stop offset="0" stopColor={m.fade.insideHex} />
-              <stop offset="1" stopColor={m.fade.outsideHex} />
+              <stop offset="0" stopColor={m.fade.inside[face]} />
+              <stop offset="1" stopColor={m.fade.outside[face]} />
             </radialGradient>
           ),
       )}
@@ -83,16 +85,16 @@ function Fades({ sum, id }: { sum: CaneSum; id: string }) {
   );
 }
 
-const fillOf = (sum: CaneSum, kind: number, id: string) =>
-  sum.masses[kind]?.fade ? `url(#${id}${kind})` : sum.masses[kind]?.rawHex;
+const fillOf = (sum: CaneSum, kind: number, id: string, face: Face) =>
+  sum.masses[kind]?.fade ? `url(#${id}${kind})` : sum.masses[kind]?.[face];
 
 /** Rods beside each other with the gaps between them, and the sheets round them. */
 function Packed({ sum, across }: { sum: CaneSum; across: number }) {
   const id = useId();
   return (
     <>
-      <Fades sum={sum} id={id} />
-      {wrapsOf(sum, across / 2).map((wrap) => (
+      <Fades sum={sum} id={id} face="rawHex" />
+      {wrapsOf(sum, across / 2, 'rawHex').map((wrap) => (
         <circle key={wrap.out} r={wrap.out} fill={wrap.hex} stroke="#16201d" strokeOpacity="0.4" strokeWidth="0.2" />
       ))}
       <circle r={sum.looseMm / 2} fill="#fbfcfb" />
@@ -102,7 +104,7 @@ function Packed({ sum, across }: { sum: CaneSum; across: number }) {
           cx={rod.xMm}
           cy={rod.yMm}
           r={rod.radiusMm}
-          fill={fillOf(sum, rod.kind, id)}
+          fill={fillOf(sum, rod.kind, id, 'rawHex')}
           stroke="#16201d"
           strokeOpacity="0.5"
           strokeWidth="0.2"
@@ -112,8 +114,15 @@ function Packed({ sum, across }: { sum: CaneSum; across: number }) {
   );
 }
 
+interface PressedProps {
+  sum: CaneSum;
+  across: number;
+  square: boolean;
+  face?: Face;
+}
+
 /** The same pressed together without gaps, and made smaller. */
-function Pressed({ sum, across, square }: { sum: CaneSum; across: number; square: boolean }) {
+export function Pressed({ sum, across, square, face = 'rawHex' }: PressedProps) {
   const id = useId();
   const half = across / 2;
   const times = across / sum.wrappedMm;
@@ -122,13 +131,13 @@ function Pressed({ sum, across, square }: { sum: CaneSum; across: number; square
     square ? <rect x={-out} y={-out} width={2 * out} height={2 * out} {...rest} /> : <circle r={out} {...rest} />;
   return (
     <>
-      <Fades sum={sum} id={id} />
+      <Fades sum={sum} id={id} face={face} />
       <clipPath id={id}>{shape(core, {})}</clipPath>
-      {wrapsOf(sum, sum.wrappedMm / 2).map((wrap) => (
+      {wrapsOf(sum, sum.wrappedMm / 2, face).map((wrap) => (
         <g key={wrap.out}>{shape(wrap.out * times, { fill: wrap.hex })}</g>
       ))}
       <g clipPath={`url(#${id})`}>
-        {shape(core, { fill: sum.masses[sum.section[0]?.kind ?? 0]?.rawHex ?? 'none' })}
+        {shape(core, { fill: sum.masses[sum.section[0]?.kind ?? 0]?.[face] ?? 'none' })}
         {sum.section.map((rod, i) => {
           const [x, y] = square ? squared(rod.xMm, rod.yMm, sum.looseMm / 2) : [rod.xMm, rod.yMm];
           const closer = (sum.packedMm / sum.looseMm) * times;
@@ -138,7 +147,7 @@ function Pressed({ sum, across, square }: { sum: CaneSum; across: number; square
               cx={x * closer}
               cy={y * closer}
               r={rod.radiusMm * times * PRESSED}
-              fill={fillOf(sum, rod.kind, id)}
+              fill={fillOf(sum, rod.kind, id, face)}
             />
           );
         })}

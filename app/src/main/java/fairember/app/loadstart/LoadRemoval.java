@@ -12,13 +12,16 @@ import fairember.core.batch.BatchProgress;
 import fairember.core.batch.Job;
 import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
+import fairember.core.loadstart.LoadCandidate;
 import fairember.core.loadstart.LoadOutcome;
 import fairember.core.loadstart.TakingOut;
 import fairember.core.studio.LoadItem;
 import fairember.core.studio.LoggedLoad;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -29,13 +32,24 @@ class LoadRemoval {
     private final LoadRecords records;
     private final ProgressStore progress;
     private final Planning planning;
+    private final LoadReview review;
+    private final ReadySteps ready;
     private final Journal journal;
 
-    LoadRemoval(LoadStore loads, LoadRecords records, ProgressStore progress, Planning planning, Journal journal) {
+    LoadRemoval(
+            LoadStore loads,
+            LoadRecords records,
+            ProgressStore progress,
+            Planning planning,
+            LoadReview review,
+            ReadySteps ready,
+            Journal journal) {
         this.loads = loads;
         this.records = records;
         this.progress = progress;
         this.planning = planning;
+        this.review = review;
+        this.ready = ready;
         this.journal = journal;
     }
 
@@ -124,7 +138,7 @@ class LoadRemoval {
     }
 
     /**
-     * Corrects how many of each were in a load.
+     * Corrects how many of each were in a load, and adds what was forgotten.
      *
      * @throws InvalidInputException when there are more than the batch has, or fewer than a later bake already took
      */
@@ -132,22 +146,16 @@ class LoadRemoval {
         journal.together(() -> {
             LoggedLoad load = existing(id).value();
             Gathering gathering = new Gathering();
-            for (int i = 0; i < counts.size(); i++) {
-                if (load.items().stream().noneMatch(counts.get(i)::isOf)) {
-                    gathering.error(
-                            "items[" + i + "]",
-                            "a bake that was not in this load",
-                            "the bakes of this load",
-                            "Change its counts only.");
-                }
-            }
-            gathering.orRefuse();
-            List<LoadItem> items = load.items().stream()
+            List<LoadItem> items = new ArrayList<>(load.items().stream()
                     .map(item -> LoadItem.of(item.bake(), count(item, counts)))
                     .filter(item -> item.count() > 0)
-                    .toList();
+                    .toList());
+            List<LoadCandidate> forgotten = forgotten(load, counts, gathering);
+            gathering.orRefuse();
+            String words = "corrected the counts of the " + loads.nameOf(load);
+            forgotten.forEach(item -> items.add(LoadItem.of(item.job().bake(item.stage()), item.count())));
             if (!items.equals(load.items())) {
-                journal.replace(loads, id, edition, load.of(items, "Counts were corrected."));
+                journal.replace(loads, id, edition, load.of(items, note(forgotten)));
                 for (int i = 0; i < counts.size(); i++) {
                     CorrectedCount corrected = counts.get(i);
                     int was = load.items().stream()
@@ -157,10 +165,31 @@ class LoadRemoval {
                     gathering.at("items[" + i + "]", () -> possible(was, corrected));
                 }
                 gathering.orRefuse();
-                journal.call("corrected the counts of the " + loads.nameOf(load));
+                forgotten.forEach(item -> ready.log(item, words));
+                journal.call(words);
             }
             return "";
         });
+    }
+
+    /** What was in the load although it is not in its list: it is let in as at the start. */
+    private List<LoadCandidate> forgotten(LoggedLoad load, List<CorrectedCount> counts, Gathering gathering) {
+        List<LoadCandidate> forgotten = new ArrayList<>();
+        for (int i = 0; i < counts.size(); i++) {
+            CorrectedCount count = counts.get(i);
+            if (count.count() > 0 && load.items().stream().noneMatch(count::isOf)) {
+                gathering
+                        .at("items[" + i + "]", () -> review.candidate(load, count.item()))
+                        .ifPresent(forgotten::add);
+            }
+        }
+        return forgotten;
+    }
+
+    private static String note(List<LoadCandidate> forgotten) {
+        String added =
+                forgotten.stream().map(item -> item.count() + " " + item.name()).collect(Collectors.joining(", "));
+        return added.isEmpty() ? "Counts were corrected." : "Added later: " + added + ".";
     }
 
     private static int count(LoadItem item, List<CorrectedCount> counts) {

@@ -36,13 +36,18 @@ class LoadReview {
         List<LoadItem> items = load.items();
         for (int i = 0; i < items.size(); i++) {
             LoadItem item = items.get(i);
-            g.at("items[" + i + "]", () -> check(load, item)).ifPresent(candidates::add);
+            g.at("items[" + i + "]", () -> candidate(load, item)).ifPresent(candidates::add);
         }
         g.orRefuse();
         return candidates;
     }
 
-    private LoadCandidate check(LoggedLoad load, LoadItem item) {
+    /**
+     * Lets one item into a load.
+     *
+     * @throws InvalidInputException with what keeps it out
+     */
+    LoadCandidate candidate(LoggedLoad load, LoadItem item) {
         Planning.Work work = planning.work(item.batchId());
         Job job = work.jobs().stream()
                 .filter(j -> j.design().design().id() == item.designId())

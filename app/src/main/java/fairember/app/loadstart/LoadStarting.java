@@ -38,6 +38,7 @@ class LoadStarting {
     private final ProgressStore progress;
     private final BatchStore batches;
     private final Planning planning;
+    private final ReadySteps ready;
     private final Journal journal;
 
     LoadStarting(
@@ -48,6 +49,7 @@ class LoadStarting {
             ProgressStore progress,
             BatchStore batches,
             Planning planning,
+            ReadySteps ready,
             Journal journal) {
         this.loads = loads;
         this.ovens = ovens;
@@ -56,6 +58,7 @@ class LoadStarting {
         this.progress = progress;
         this.batches = batches;
         this.planning = planning;
+        this.ready = ready;
         this.journal = journal;
     }
 
@@ -144,18 +147,7 @@ class LoadStarting {
                                 batch.beginsOn(),
                                 batch.dueOn(),
                                 batch.lines()));
-            case NOT_SHAPED -> {
-                for (int step : StartReview.openSteps(item)) {
-                    journal.change(
-                            progress,
-                            batchId,
-                            words,
-                            done -> done.with(
-                                    designId,
-                                    step,
-                                    tally -> new BatchProgress.Tally(designId, step, pieces, tally.lost())));
-                }
-            }
+            case NOT_SHAPED -> ready.log(item, words);
             case NOT_CHECKED ->
                 journal.change(
                         progress,

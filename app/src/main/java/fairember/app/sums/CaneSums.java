@@ -16,6 +16,7 @@ import fairember.core.claysheet.NamedClay;
 import fairember.core.claysheet.ReducedCane;
 import fairember.core.claysheet.ReducedCaneWorkings;
 import fairember.core.claysheet.WorkedClay;
+import fairember.core.colour.MixedColour;
 import fairember.core.design.Palette;
 import fairember.core.document.Default;
 import fairember.core.document.Inline;
@@ -100,8 +101,8 @@ class CaneSums {
             @Nullable FadeEndsView fade,
             double massG) {}
 
-    /** The two colours of a blend that is rolled up, raw: in the middle, and outside. */
-    record FadeEndsView(String insideHex, String outsideHex) {
+    /** The two colours of a blend that is rolled up: in the middle, and outside. */
+    record FadeEndsView(FaceColoursView inside, FaceColoursView outside) {
         static @Nullable FadeEndsView of(Mix mix) {
             WorkedClay worked = mix.worked();
             if (worked == null
@@ -110,12 +111,18 @@ class CaneSums {
                 return null;
             }
             return new FadeEndsView(
-                    rawHex(mix.ingredients().get(0)), rawHex(mix.ingredients().get(1)));
+                    FaceColoursView.of(mix.ingredients().get(0)),
+                    FaceColoursView.of(mix.ingredients().get(1)));
         }
+    }
 
-        private static String rawHex(Mix.Ingredient ingredient) {
+    /** A colour raw and cured. */
+    record FaceColoursView(String rawHex, String curedHex) {
+        private static FaceColoursView of(Mix.Ingredient ingredient) {
             Mix mix = ((Mix.OfMix) ingredient).mix();
-            return MixMeasuring.measure(mix, new Mass(1)).colour().raw().srgb().hex();
+            MixedColour colour = MixMeasuring.measure(mix, new Mass(1)).colour();
+            return new FaceColoursView(
+                    colour.raw().srgb().hex(), colour.cured().srgb().hex());
         }
     }
 

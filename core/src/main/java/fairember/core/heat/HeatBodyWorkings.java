@@ -17,7 +17,7 @@ public final class HeatBodyWorkings {
     public static Workings of(HeatBody body, Material material, double gives, Minutes near) {
         double reach = body.reach().mm();
         double spreads = 1000 * material.conducts() / (material.density().gPerCm3() * material.holds());
-        return Workings.of("Heat to the middle")
+        Workings.Steps steps = Workings.of("Heat to the middle")
                 .given("R", "from the outside to the middle", reach, "mm", Source.WORKED)
                 .given("g", "narrowing inwards: 0 plate, 1 rod, 2 ball", body.narrowing(), "", Source.WORKED)
                 .given("k", "conductivity of clay", material.conducts(), "W/mK", Source.CONSTANT)
@@ -31,8 +31,25 @@ public final class HeatBodyWorkings {
                         "surface against inside (Biot)",
                         gives * reach / (1000 * material.conducts()),
                         "",
-                        "h·R/(1000·k)")
-                .given("t", "until the middle is within 5 °C, worked in steps of 5 s", near.min(), "min", Source.WORKED)
+                        "h·R/(1000·k)");
+        Seat seat = body.seat();
+        if (seat != null) {
+            steps.given("q", "heat that what it lies on takes up", seat.holds() / 1000, "kJ/m²K", Source.CONSTANT)
+                    .given("e", "resistance of what it lies on", seat.resists(), "m²K/W", Source.CONSTANT)
+                    .given("s", "share of its surface that touches it", seat.share(), "", Source.WORKED)
+                    .worked(
+                            "u",
+                            "from the air through it to the clay",
+                            seat.through(gives),
+                            "W/m²K",
+                            "1/(1/h + e + 1/150)");
+        }
+        return steps.given(
+                        "t",
+                        "until the middle is within 5 °C, worked in steps of 5 s",
+                        near.min(),
+                        "min",
+                        Source.WORKED)
                 .done();
     }
 }

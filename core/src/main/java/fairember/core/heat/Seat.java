@@ -27,6 +27,11 @@ public record Seat(double holds, double resists, boolean hot, double share) {
         return 1 / (1 / gives + resists / 2);
     }
 
+    /** From the air to the clay, once it is warm itself. */
+    double through(double gives) {
+        return 1 / (1 / toClay() + 1 / toAir(gives));
+    }
+
     /** Whether a body that narrows inwards by this exponent lies on it with one of two faces. */
     boolean underPlate(double narrowing) {
         return share >= LYING && narrowing <= FLAT;

@@ -42,6 +42,30 @@ final class Bounds {
         };
     }
 
+    /** The earliest that the task of a bake may begin. */
+    int release(int j) {
+        return release[j];
+    }
+
+    /** The earliest end of a bake. */
+    int earliest(int j) {
+        return earliest[j];
+    }
+
+    /** The least time from a bake being shaped to its end: the loads it needs go in one after the other. */
+    int tail(int j) {
+        int least = Table.NEVER;
+        for (int o = 0; o < table.ovens; o++) {
+            least = table.fitsOven[o][j] ? Math.min(least, whole(o, j) - table.lead(o)) : least;
+        }
+        return least + inTurn(j) * shortest(j);
+    }
+
+    /** Loads of a bake that go in before its last, however they are shared among the ovens. */
+    private int inTurn(int j) {
+        return (fewest(j) + table.ovens - 1) / table.ovens - 1;
+    }
+
     private int[] inOrder() {
         Integer[] order = new Integer[table.bakes];
         int[] depth = new int[table.bakes];
@@ -64,6 +88,7 @@ final class Bounds {
         release[j] = Math.min(from, Table.NEVER);
         int begin = table.work[j] == 0 ? release[j] : table.hands.begin(release[j], table.work[j]);
         int shaped = begin >= Table.NEVER || table.work[j] == 0 ? begin : table.hands.end(begin, table.work[j]);
+        shaped = Math.max(shaped, afterAllHands(j));
         heat[j] = Table.NEVER;
         earliest[j] = Table.NEVER;
         for (int o = 0; o < table.ovens && shaped < Table.NEVER; o++) {
@@ -73,6 +98,23 @@ final class Bounds {
                 earliest[j] = Math.min(earliest[j], on >= Table.NEVER ? Table.NEVER : on + whole(o, j));
             }
         }
+        earliest[j] = Math.min(Table.NEVER, earliest[j] + inTurn(j) * shortest(j));
+    }
+
+    /** When the hands can have done all tasks that a bake rests on, its own and those of every bake before it, and nothing else. */
+    private int afterAllHands(int j) {
+        if (table.makers == 0) {
+            return 0;
+        }
+        double work = table.work[j];
+        int from = table.work[j] > 0 ? table.from[j] : Table.NEVER;
+        for (int a = 0; a < table.bakes; a++) {
+            if (table.ancestor[j][a] && table.work[a] > 0) {
+                work += table.work[a];
+                from = Math.min(from, release[a]);
+            }
+        }
+        return work == 0 || from >= Table.NEVER ? 0 : (int) Math.floor(from + work / table.makers);
     }
 
     private int whole(int o, int j) {
@@ -178,10 +220,7 @@ final class Bounds {
             if (table.due[j] >= Table.NEVER || table.work[j] == 0) {
                 continue;
             }
-            int tail = Table.NEVER;
-            for (int o = 0; o < table.ovens; o++) {
-                tail = table.fitsOven[o][j] ? Math.min(tail, whole(o, j) - table.lead(o)) : tail;
-            }
+            int tail = tail(j);
             double work = table.work[j];
             double from = release[j];
             for (int a = 0; a < table.bakes; a++) {
@@ -207,8 +246,19 @@ final class Bounds {
     private double lateOven(double[] weight) {
         List<OneMachine.Task> tasks = new ArrayList<>();
         for (int j = 0; j < table.bakes; j++) {
-            if (table.due[j] < Table.NEVER && weight[j] > 0) {
-                tasks.add(new OneMachine.Task(heat[j], weight[j] / table.ovens, table.due[j]));
+            if (table.due[j] >= Table.NEVER) {
+                continue;
+            }
+            double all = weight[j];
+            double from = weight[j] > 0 ? heat[j] : Table.NEVER;
+            for (int a = 0; a < table.bakes; a++) {
+                if (weight[a] > 0 && table.ancestor[j][a] && onlyFor(a, j)) {
+                    all += weight[a];
+                    from = Math.min(from, heat[a]);
+                }
+            }
+            if (all > 0) {
+                tasks.add(new OneMachine.Task(from, all / table.ovens, table.due[j]));
             }
         }
         return OneMachine.late(tasks);

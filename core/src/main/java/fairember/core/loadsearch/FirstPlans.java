@@ -25,9 +25,14 @@ final class FirstPlans {
     /** The best draft of all rules; null when pinned loads wait for each other. */
     @Nullable
     Draft best(List<Slot> pins) {
+        return best(rules(), pins);
+    }
+
+    @Nullable
+    private Draft best(List<Comparator<Integer>> rules, List<Slot> pins) {
         Draft best = null;
         Outcome least = null;
-        for (Comparator<Integer> rule : rules()) {
+        for (Comparator<Integer> rule : rules) {
             for (int lookback : LOOKBACK) {
                 Draft draft = draft(rule, lookback, pins);
                 Outcome outcome = draft == null ? null : timetable.time(draft);
@@ -38,6 +43,12 @@ final class FirstPlans {
             }
         }
         return best;
+    }
+
+    /** The best draft of bakes that are shaped in this order; null when pinned loads wait for each other. */
+    @Nullable
+    Draft inOrder(List<Integer> begin, List<Slot> pins) {
+        return best(List.of(Comparator.<Integer>comparingInt(begin::get).thenComparing(j -> j)), pins);
     }
 
     private List<Comparator<Integer>> rules() {

@@ -36,6 +36,9 @@ public final class LoadPlanning {
     /** Drafts looked at after the pattern model. */
     private static final int POLISHING = 15_000;
 
+    /** The solver's own seconds for the hands of a problem that is too large for it whole. */
+    private static final double HANDS_STEPS = 1;
+
     private final LoadProblem problem;
     private final Effort effort;
     private final Optional<LoadPlan> earlier;
@@ -196,8 +199,13 @@ public final class LoadPlanning {
                 return polished(table, slots, betterOf(table, found, split.get()), given);
             }
         }
-        Draft annealed = annealed(table, slots, first, given);
-        found = new Solved(annealed, bounds);
+        Map<Objective, Double> known = new EnumMap<>(bounds);
+        List<Draft> firsts = new ArrayList<>(List.of(first));
+        if (effort == Effort.PROOF && table.bakes > MOST_EXACT && Solver.here()) {
+            handsFirst(table, slots, pinned, first, known).ifPresent(firsts::add);
+        }
+        Draft annealed = annealed(table, slots, firsts, given);
+        found = new Solved(annealed, known);
         boolean small = table.bakes <= MOST_EXACT && table.bakes * annealed.loads.length <= MOST_EXACT_CELLS;
         if (effort == Effort.PROOF && small && outcome(table, annealed).left() == 0 && Solver.here()) {
             Outcome outcome = outcome(table, annealed);
@@ -207,10 +215,22 @@ public final class LoadPlanning {
         return found;
     }
 
-    /** The best of several searches from the same start, where the solver will not look at the whole problem. */
-    private Draft annealed(Table table, Slots slots, Draft first, Consumer<Draft> given) {
+    /** Raises the bound on lateness by what the hands alone need; a draft in their best order, when there is one. */
+    private Optional<Draft> handsFirst(
+            Table table, Slots slots, List<Slot> pinned, Draft first, Map<Objective, Double> bounds) {
+        int horizon = 2 * outcome(table, first).finish();
+        HandsBound.Found found = new HandsBound(table, new Bounds(table)).solve(horizon, HANDS_STEPS, stop);
+        bounds.merge(Objective.LATENESS, found.lateness(), Math::max);
+        return found.begin().isEmpty()
+                ? Optional.empty()
+                : Optional.ofNullable(
+                        new FirstPlans(table, slots, new Timetable(table)).inOrder(found.begin(), pinned));
+    }
+
+    /** The best of several searches from some starts in turn, where the solver will not look at the whole problem. */
+    private Draft annealed(Table table, Slots slots, List<Draft> firsts, Consumer<Draft> given) {
         int starts = table.bakes > MOST_EXACT ? STARTS : 1;
-        Draft best = first;
+        Draft best = firsts.get(0);
         for (int seed = 0; seed < starts && !stop.getAsBoolean(); seed++) {
             Outcome least = outcome(table, best);
             Consumer<Draft> reportIfBetter = draft -> {
@@ -218,7 +238,8 @@ public final class LoadPlanning {
                     given.accept(draft);
                 }
             };
-            Draft found = new Annealing(table, slots, first, stop, reportIfBetter, seed).run(drafts(table));
+            Draft found = new Annealing(table, slots, firsts.get(seed % firsts.size()), stop, reportIfBetter, seed)
+                    .run(drafts(table));
             best = outcome(table, found).compareTo(least) < 0 ? found : best;
         }
         return best;

@@ -30,7 +30,8 @@ public record LoadCandidate(Job job, BatchState state, String batchName, int sta
         return (things + unitsEach() - 1) / unitsEach();
     }
 
-    String name() {
+    /** The design and the bake. */
+    public String name() {
         return job.design().design().stageName(stage);
     }
 }

@@ -76,7 +76,11 @@ public class BoundsTest {
     /** Whatever the problem: no plan that is found is under any bound, in any order of the objectives. */
     @Test(dataProvider = "seeds")
     public void noPlanIsUnderABound(long seed) {
-        LoadProblem problem = LoadCases.anything(9000 + seed);
+        underNoBound(LoadCases.anything(9000 + seed));
+        underNoBound(LoadCases.branching(9, seed));
+    }
+
+    private static void underNoBound(LoadProblem problem) {
         List<Bake> bakes = new ArrayList<>(BakeFilter.filter(problem).bakes());
         for (Objective first : Objective.values()) {
             LoadProblem ordered = new LoadProblem(
@@ -87,6 +91,11 @@ public class BoundsTest {
             }
             Table table = new Table(ordered, bakes);
             Bounds bounds = new Bounds(table);
+            int horizon = (int) (2 * plan.value(Objective.FINISH) * table.scale) + 1;
+            double hands = new HandsBound(table, bounds)
+                    .solve(horizon, 0.2, () -> false)
+                    .lateness();
+            assertThat(hands / table.scale).isLessThanOrEqualTo(plan.value(Objective.LATENESS) + 1e-6);
             for (Objective objective : Objective.values()) {
                 boolean timed = objective == Objective.LATENESS || objective == Objective.FINISH;
                 double bound = bounds.of(objective) / (timed ? table.scale : 1);

@@ -62,7 +62,7 @@ final class LoadCases {
                 renamed.after().forEach(wait -> joined.removeIf(j -> j.key().equals(wait.key())));
             }
             Bake last = designs(1, random).get(0);
-            double due = 200 + random.nextInt(bakes * 60);
+            double due = 150 + random.nextInt(bakes * 35);
             all.add(renamed(last, all.size(), OptionalDouble.of(due)).after(joined));
         }
         return LoadProblem.of(oven(300, 220, List.of(new Length(150)), 5, false), all);

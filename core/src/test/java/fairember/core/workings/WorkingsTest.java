@@ -40,6 +40,7 @@ import fairember.core.covering.Covering;
 import fairember.core.covering.SurfaceCover;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
+import fairember.core.design.Rest;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.heat.HeatBody;
 import fairember.core.heat.Heating;
@@ -144,6 +145,8 @@ public class WorkingsTest {
                 Material clay = Material.of(new Density(1.7));
                 HeatBody body = HeatBody.of(solid);
                 row(body, clay, 14.0, Heating.near(body, clay, 14, 130, 20, new Minutes(90)));
+                HeatBody lying = body.on(new Rest(Rest.On.TILE, new Length(8), false).under(0.3));
+                row(lying, clay, 14.0, Heating.near(lying, clay, 14, 130, 20, new Minutes(90)));
             }
         }
         row(Sleeve.size(new Length(7), new Length(40), 6, new Length(2.5), new Length(1), Samples.ROLL), Samples.ROLL);
