@@ -179,7 +179,8 @@ function CardHead({ title, bake, times, children }: CardHeadProps) {
 }
 
 /** A load that went in: what it held and when. */
-export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string }) {
+export function LoggedLoadCard({ load, day }: { load: LoggedLoad; day: Day }) {
+  const { now } = day;
   const { takeOut, takingOut } = useLoads();
   const how = takingOut.data;
   const choose = (outcome?: LoadOutcome) => {
@@ -212,7 +213,7 @@ export function LoggedLoadCard({ load, now }: { load: LoggedLoad; now: string })
         <TakeOutPanel how={how} onChoose={choose} onLeave={() => takingOut.reset()} />
       )}
       <RefusedNote error={takingOut.error ?? takeOut.error} />
-      <LoggedItems load={load} />
+      <LoggedItems load={load} planned={day.planned} />
       {load.notes.length > 0 && (
         <section aria-label="Asked and answered">
           <h3 className="text-body">Asked and answered</h3>

@@ -130,7 +130,7 @@ function LoadsPair({ day, chosen }: { day: Day; chosen: Chosen }) {
         'planned' in chosen ? (
           planned && <PlannedLoadCard key={contentOf(itemsOf(planned))} load={planned} day={day} onMove={setMove} />
         ) : (
-          <LoggedLoadCard load={chosen.logged} now={day.now} />
+          <LoggedLoadCard load={chosen.logged} day={day} />
         )
       }
     />

@@ -111,7 +111,7 @@ public class BenchTest extends ServerTest {
         Http.Answer early = http().post("/api/baking/loads/" + id + "/out", null);
         assertThat(early.status()).isEqualTo(422);
         assertThat(early.text()).contains("BAKE_AGAIN", "not cured");
-        assertThat(baked(id, 3)).isEqualTo(422);
+        forgotten(id);
         int waiting = standing("OVEN");
         assertThat(http().post("/api/baking/loads/" + id + "/out", Map.of("outcome", "LOST"))
                         .status())
@@ -206,10 +206,25 @@ public class BenchTest extends ServerTest {
         return loads;
     }
 
-    private int baked(long id, int count) {
-        Map<String, Object> other = Map.of("batchId", 3, "designId", 1, "stage", 0, "count", count);
-        return http().put("/api/baking/loads/" + id + "/items?edition=1", Map.of("items", List.of(other)))
-                .status();
+    /** What was put in and not entered is added as it would have been let in, its steps logged; undone, nothing is left of it. */
+    private void forgotten(long id) {
+        JsonNode before = thread();
+        assertThat(added(id, 0, 99).text()).contains("at most");
+        assertThat(added(id, 7, 3).text()).contains("Choose one of its bakes");
+        assertThat(added(id, 0, 3).status()).isEqualTo(200);
+        JsonNode load = logged(id);
+        assertThat(load.path("items").size()).isEqualTo(2);
+        assertThat(load.path("notes").toString()).contains("Added later: 3 Lighthouse ornament");
+        assertThat(thread()).isNotEqualTo(before);
+        http().undo();
+        assertThat(logged(id).path("items").size()).isEqualTo(1);
+        assertThat(thread()).isEqualTo(before);
+    }
+
+    private Http.Answer added(long id, int stage, int count) {
+        Map<String, Object> other = Map.of("batchId", 3, "designId", 1, "stage", stage, "count", count);
+        int edition = logged(id).path("edition").asInt();
+        return http().put("/api/baking/loads/" + id + "/items?edition=" + edition, Map.of("items", List.of(other)));
     }
 
     private Http.Answer corrected(long id, int count) {
@@ -219,9 +234,12 @@ public class BenchTest extends ServerTest {
     }
 
     private JsonNode logged(long id) {
-        for (JsonNode load : http().get("/api/baking").json().path("logged")) {
-            if (load.path("id").asLong() == id) {
-                return load;
+        JsonNode day = http().get("/api/baking").json();
+        for (String where : List.of("logged", "inOvens")) {
+            for (JsonNode load : day.path(where)) {
+                if (load.path("id").asLong() == id) {
+                    return load;
+                }
             }
         }
         throw new AssertionError(id);
