@@ -52,12 +52,15 @@ export function CoreFields({ part, index, measured, errors, onChange, onSettle }
               onChange={(shellMm) => set({ shellMm })}
               onSettle={onSettle}
             />
-            <Choice
-              label="Foil packing"
-              value={core.packing}
-              options={choicesOf(limits, 'packing')}
-              onChange={(packing) => set({ packing: packing as Core['packing'] })}
-            />
+            <Switch label="hollow, no foil" on={core.hollow ?? false} onChange={(hollow) => set({ hollow })} />
+            {!core.hollow && (
+              <Choice
+                label="Foil packing"
+                value={core.packing}
+                options={choicesOf(limits, 'packing')}
+                onChange={(packing) => set({ packing: packing as Core['packing'] })}
+              />
+            )}
             {shape.flatBase && (
               <Choice
                 label="Base of the core"
@@ -89,11 +92,17 @@ function CoreSums({ core }: { core: NonNullable<MeasuredPart['core']> }) {
   const money = useMoney();
   return (
     <p className="text-note text-soft">
-      Foil <b className="figure text-ink">{grams(core.foilG)} g</b>,{' '}
-      <b className="figure text-ink">{whole(core.foilMm2 / 100)} cm²</b>, tear{' '}
-      <b className="figure text-ink">{mm(core.tornMm)} mm</b> off the roll; prick{' '}
-      <b className="figure text-ink">{core.vents}</b> {core.vents === 1 ? 'vent' : 'vents'} where they do not show.
-      Saves <b className="figure text-ink">{grams(core.claySavedG)} g</b> of clay worth{' '}
+      {core.foilG > 0 ? (
+        <>
+          Foil <b className="figure text-ink">{grams(core.foilG)} g</b>,{' '}
+          <b className="figure text-ink">{whole(core.foilMm2 / 100)} cm²</b>, tear{' '}
+          <b className="figure text-ink">{mm(core.tornMm)} mm</b> off the roll;{' '}
+        </>
+      ) : (
+        'Hollow: take out what it is shaped around before the bake, or leave a hole for it; '
+      )}
+      prick <b className="figure text-ink">{core.vents}</b> {core.vents === 1 ? 'vent' : 'vents'} where they do not
+      show. Saves <b className="figure text-ink">{grams(core.claySavedG)} g</b> of clay worth{' '}
       <b className="figure text-ink">{money(core.moneySavedMinor)}</b>,{' '}
       <b className="figure text-ink">{grams(core.weightSavedG)} g</b> of weight,{' '}
       <b className="figure text-ink">{whole(core.minutesSaved)} min</b> in the oven.

@@ -35,6 +35,7 @@ export function PartWorkings({ part, measured }: { part: Part; measured: Measure
             packing: core?.packing ?? 'FIRM',
             floor: core?.floor ?? 'COVERED',
             lobes: core?.lobes ?? 1,
+            hollow: core?.hollow ?? false,
             packedGPerCm3: measured.core?.packedGPerCm3 ?? 0.5,
             foilUm: settings.foilUm,
             foilWidthMm: settings.foilWidthMm,

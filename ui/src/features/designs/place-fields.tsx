@@ -4,6 +4,7 @@ import type { InputError } from '../../server/client';
 import type { MeasuredPart, Part } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
+import { mm } from '../../words/figures';
 
 interface Props {
   of: Pick<Part, 'name' | 'count' | 'placement'>;
@@ -61,10 +62,10 @@ export function PlaceFields({ of, path, box, errors, onChange, onSettle }: Props
           className="text-note"
         />
       )}
-      {count > 1 && ['ROW', 'COLUMN'].includes(placement.arrangement) && (
+      {count > 1 && ['ROW', 'COLUMN', 'DOME'].includes(placement.arrangement) && (
         <InlineNumber
           of={name}
-          words="spacing"
+          words={placement.arrangement === 'DOME' ? 'diameter of the dome' : 'spacing'}
           value={spacing}
           span={spanOf(limits, 'placement', 'spacingMm')}
           error={errorAt(errors, `${path}.spacingMm`)}
@@ -72,6 +73,13 @@ export function PlaceFields({ of, path, box, errors, onChange, onSettle }: Props
           onSettle={onSettle}
         />
       )}
+      {count > 1 && placement.arrangement === 'DOME' && (
+        <span className="text-note text-soft">about {mm(apartOnDome(count, spacing))} mm apart</span>
+      )}
     </div>
   );
 }
+
+/** How far neighbours are apart when so many lie evenly over half a ball: √(2S/(√3·n)), S its area. */
+const apartOnDome = (count: number, diameterMm: number) =>
+  Math.sqrt((Math.PI * diameterMm ** 2) / (Math.sqrt(3) * count));

@@ -148,7 +148,12 @@ const CopyShape = memo(function CopyShape({ copy, cane, view, aspect, hatch, cho
       />
       {cane && <SliceFace copy={copy} cane={cane} view={view} />}
       {through && part.core && (
-        <path d={pathOf(part.core.section, spot, view)} fill={`url(#${hatch})`} stroke="#5c6864" strokeWidth="1" />
+        <path
+          d={pathOf(part.core.section, spot, view)}
+          fill={part.core.foilG > 0 ? `url(#${hatch})` : '#fbfcfb'}
+          stroke="#5c6864"
+          strokeWidth="1"
+        />
       )}
       {through && (chosen || flaw || part.core) && (
         <path

@@ -29,12 +29,16 @@ export function sectionLabels(copies: Copy[], parts: Part[], view: View, chosen:
   for (const copy of cut) {
     const { core, box } = copy.part;
     if (!core || copy.spot !== copy.part.spots[0]) continue;
-    const many = core.lobes > 1 ? `${core.lobes} cores` : 'Core';
+    const one = core.foilG > 0 ? 'Core' : 'Hollow';
+    const many = core.lobes > 1 ? `${core.lobes} cores` : one;
     const middle = box.heightMm / 2;
     labels.push({
       key: `core-${copy.index}`,
       title: `${many} ${dimensionWords(core.shape)}`,
-      text: `${grams(core.foilG)} g foil, ${parts[copy.index]?.core?.packing.toLowerCase() ?? ''}`,
+      text:
+        core.foilG > 0
+          ? `${grams(core.foilG)} g foil, ${parts[copy.index]?.core?.packing.toLowerCase() ?? ''}`
+          : 'nothing inside',
       ...at(copy, view, 0, middle),
       tone: 'ink',
     });

@@ -27,6 +27,7 @@ record CoreSumForm(
         Packing packing,
         @Default("COVERED") Floor floor,
         @Default("1") int lobes,
+        @Default("false") boolean hollow,
         @Nullable Density packed,
         @InUnit("Um") Length foil,
         Length foilWidth,
@@ -38,7 +39,7 @@ record CoreSumForm(
     static final Span GREATEST = ClayWindow.GREATEST;
 
     CoreSpec spec() {
-        return new CoreSpec(shell, packing, floor, lobes);
+        return new CoreSpec(shell, packing, floor, lobes, hollow);
     }
 
     FoilRoll roll() {

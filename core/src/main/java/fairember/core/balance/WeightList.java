@@ -104,7 +104,9 @@ final class WeightList {
                 foil = foil.plus(Moment.of(inside.solid().volume(), at));
             }
             clay = clay.minus(foil);
-            weights.add(new Weight(part.name() + ", foil", core.foil(), foil.centre()));
+            if (!core.spec().hollow()) {
+                weights.add(new Weight(part.name() + ", foil", core.foil(), foil.centre()));
+            }
         }
         Integer around = part.around();
         if (around != null) {

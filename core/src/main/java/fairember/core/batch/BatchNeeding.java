@@ -104,7 +104,7 @@ public final class BatchNeeding {
             portions.add(new BatchNeeds.PortionRow(job.design(), part, count));
             netByMix.merge(part.mix().mix(), part.portion().mass().g() * count, Double::sum);
             SizedCore core = part.core();
-            if (core != null) {
+            if (core != null && !core.spec().hollow()) {
                 cores.add(new BatchNeeds.CoreRow(job.design(), part, count, core.torn()));
             }
         }

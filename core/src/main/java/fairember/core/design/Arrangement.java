@@ -9,7 +9,9 @@ public enum Arrangement {
     /** Side by side, from left to right. */
     ROW("row across"),
     /** One above the other. */
-    COLUMN("column upwards");
+    COLUMN("column upwards"),
+    /** Evenly over the upper half of a ball, each leaning outwards. */
+    DOME("scattered over a dome");
 
     private final String label;
 

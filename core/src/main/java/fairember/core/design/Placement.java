@@ -17,7 +17,7 @@ import java.util.List;
  * @param tiltDeg lean in the plane of the front view, degrees clockwise, −180 to 180
  * @param arrangement of the copies when there are several
  * @param facing which way its top points
- * @param spacingMm from each copy in a row to the next, mm, 0 to 200
+ * @param spacingMm from each copy in a row to the next, or the diameter of the dome they are scattered over, mm, 0 to 200
  */
 public record Placement(
         double acrossMm,
@@ -32,6 +32,7 @@ public record Placement(
     public static final Span FRONT = Span.of("frontMm", "to the front", -400, 400, "mm");
     public static final Span TILT = Span.of("tiltDeg", "tilt", -180, 180, "°");
     public static final Span SPACING = Span.of("spacingMm", "spacing", 0, 200, "mm");
+    private static final double GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
     public static final Placement MIDDLE = new Placement(0, 0, 0, 0, Arrangement.MIRRORED, Facing.UP);
 
     /** A place of copies that are in no row. */
@@ -115,6 +116,7 @@ public record Placement(
                         case RING -> ringed(k, count);
                         case ROW ->
                             new Spot(acrossMm + (k - (count - 1) / 2.0) * spacingMm, upMm, frontMm, tiltDeg, false);
+                        case DOME -> scattered(k, count);
                         case COLUMN -> new Spot(acrossMm, upMm + k * spacingMm, frontMm, tiltDeg, false);
                     });
         }
@@ -124,6 +126,21 @@ public record Placement(
     private Spot mirrored(int k) {
         int side = k % 2 == 0 ? 1 : -1;
         return new Spot(side * acrossMm, upMm, frontMm, side * tiltDeg, side < 0);
+    }
+
+    /** By the golden angle, each at the middle of a band of the same area; the place is the middle of the dome's base. */
+    private Spot scattered(int k, int count) {
+        double radius = spacingMm / 2;
+        double up = radius * (1 - (k + 0.5) / count);
+        double out = Math.sqrt(radius * radius - up * up);
+        double turn = k * GOLDEN_ANGLE;
+        double right = out * Math.cos(turn);
+        return new Spot(
+                acrossMm + right,
+                upMm + up,
+                frontMm + out * Math.sin(turn),
+                tiltDeg + Math.toDegrees(Math.atan2(right, up)),
+                false);
     }
 
     private Spot ringed(int k, int count) {

@@ -13,12 +13,14 @@ import fairember.core.shape.Lobes;
  * @param packing of the foil
  * @param floor whether the shell goes round under a flat base
  * @param lobes how many cores in a row, 1 to 8
+ * @param hollow whether it is left empty instead: what it was shaped round is taken out
  */
 public record CoreSpec(
         Length shell,
         Packing packing,
         @Default("COVERED") Floor floor,
-        @Default("1") int lobes) {
+        @Default("1") int lobes,
+        @Default("false") boolean hollow) {
     public static final Span SHELL = Span.of("shellMm", "shell", 0.5, 30, "mm");
     public static final Span LOBES = Lobes.COUNT;
 
@@ -29,6 +31,6 @@ public record CoreSpec(
 
     /** One core, covered all round. */
     public CoreSpec(Length shell, Packing packing) {
-        this(shell, packing, Floor.COVERED, 1);
+        this(shell, packing, Floor.COVERED, 1, false);
     }
 }

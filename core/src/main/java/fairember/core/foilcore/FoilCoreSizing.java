@@ -36,7 +36,7 @@ public final class FoilCoreSizing {
         Volume coreVolume = inset.volume();
         Volume clay = new Volume(Math.max(0, outer.volume().mm3() - coreVolume.mm3()));
         Density density = roll.packed().of(spec.packing());
-        Mass foil = density.of(coreVolume);
+        Mass foil = spec.hollow() ? Mass.ZERO : density.of(coreVolume);
         int vents = (int) Math.max(1, Math.round(outer.surface().mm2() / MM2_A_VENT));
         return new SizedCore(
                 outer,

@@ -8,16 +8,17 @@ public final class SizedCoreWorkings {
     private SizedCoreWorkings() {}
 
     public static Workings of(SizedCore core, FoilRoll roll) {
-        return Workings.of("Foil core in a " + core.outer().kind().label())
+        boolean hollow = core.spec().hollow();
+        Workings.Steps steps = Workings.of((hollow ? "Hollow " : "Foil core in a ")
+                        + core.outer().kind().label())
                 .given("s", "shell", core.spec().shell().mm(), "mm", Source.ENTERED)
                 .given("V", "volume of the part", core.outer().volume().mm3(), "mm³", Source.WORKED)
-                .given(
-                        "Vc",
-                        "space for foil under the shell",
-                        core.inset().volume().mm3(),
-                        "mm³",
-                        Source.WORKED)
-                .given(
+                .given("Vc", "space under the shell", core.inset().volume().mm3(), "mm³", Source.WORKED);
+        if (hollow) {
+            return steps.worked("Vk", "clay in the shell", core.clay().mm3(), "mm³", "V − Vc")
+                    .done();
+        }
+        return steps.given(
                         "δ",
                         "packed foil, " + core.spec().packing().label(),
                         core.density().gPerCm3(),

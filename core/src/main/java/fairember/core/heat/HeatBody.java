@@ -89,7 +89,7 @@ public record HeatBody(
             case BALL -> 3;
             case RING -> 2;
             case BAND, SPIRAL -> 1;
-            case BLOCK, ROD, CUT_OUT, DISC, CORD, COIL, TWIST -> 1 + EDGED * (sigma(solid, t) - 1);
+            case BLOCK, ROD, CUT_OUT, DISC, DISC_PIECE, CORD, COIL, TWIST -> 1 + EDGED * (sigma(solid, t) - 1);
             default -> {
                 double sigma = sigma(solid, t);
                 double m = t / 2 * solid.surface().mm2() / solid.volume().mm3();

@@ -53,6 +53,11 @@ public enum ShapeKind {
     CAP("cap", Takes.FLOORED_CORE, List.of(dim("d", DIAMETER), dim("h", HEIGHT)), d -> new Cap(d.mm(0), d.mm(1))),
     RING("ring", Takes.CORE, List.of(dim("D", OUTER), dim("d", TUBE)), d -> new Ring(d.mm(0), d.mm(1))),
     DISC("sheet disc", Takes.NONE, List.of(dim("d", DIAMETER), dim("t", THICKNESS)), d -> new Disc(d.mm(0), d.mm(1))),
+    DISC_PIECE(
+            "piece of a cut disc",
+            Takes.NONE,
+            List.of(dim("d", DIAMETER), dim("t", THICKNESS), dim("n", PIECES)),
+            d -> new DiscPiece(d.mm(0), d.mm(1), (int) d.number(2))),
     CUT_OUT("cut-out", Takes.NONE, List.of(dim("t", THICKNESS)), d -> new CutOut(d.outline(), d.mm(0))),
     BAND(
             "wrapped band",
@@ -140,10 +145,10 @@ public enum ShapeKind {
         return label;
     }
 
-    /** Whether it is bent outwards everywhere: without a hole, a hollow or a bend inwards. */
+    /** Whether a layer may lie over it: it is bent outwards everywhere, without a hole, a hollow or a bend inwards, and is whole. */
     public boolean convex() {
         return switch (this) {
-            case RING, BAND, CUT_OUT, CORD, COIL, SPIRAL, TWIST -> false;
+            case RING, BAND, DISC_PIECE, CUT_OUT, CORD, COIL, SPIRAL, TWIST -> false;
             default -> true;
         };
     }

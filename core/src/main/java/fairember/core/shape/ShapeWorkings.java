@@ -42,6 +42,8 @@ public final class ShapeWorkings {
                 case BALL -> new Sums("π·d³/6", "π·d²", "d");
                 case ROD -> new Sums("π·d²·L/4", "π·d·L + π·d²/2", "min(d, L)");
                 case DISC -> new Sums("π·d²·t/4", "π·d·t + π·d²/2", "min(d, t)");
+                case DISC_PIECE ->
+                    new Sums("π·d²·t/(4·n)", "π·d²/(2·n) + (π·d/n + d)·t", "min(t, d·sin(π/n)/(1 + sin(π/n)))");
                 case BLOCK -> new Sums("a·b·c", "2·(a·b + b·c + c·a)", "min(a, min(b, c))");
                 case CONE -> cone((Cone) solid, steps);
                 case FRUSTUM -> frustum((Frustum) solid, steps);

@@ -12,7 +12,7 @@ import java.util.Optional;
  * named; see docs/the-sums.md for the formulas and their sources.
  */
 @WrittenAs(SolidDescription.class)
-public sealed interface Solid permits Turned, Block, Ellipsoid, Ring, Band, CutOut, Strand {
+public sealed interface Solid permits Turned, Block, Ellipsoid, Ring, Band, CutOut, DiscPiece, Strand {
     ShapeKind kind();
 
     /** The dimensions in the order and the units of {@link ShapeKind#dimensions()}. */

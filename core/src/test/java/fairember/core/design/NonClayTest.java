@@ -9,15 +9,22 @@ import fairember.core.advice.Advice;
 import fairember.core.balance.Balance;
 import fairember.core.balance.Balancing;
 import fairember.core.balance.Standing;
+import fairember.core.batch.BatchNeeding;
+import fairember.core.batch.Job;
+import fairember.core.batch.JobKey;
+import fairember.core.foilcore.CoreSpec;
 import fairember.core.input.InvalidInputException;
+import fairember.core.mix.MixWaste;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
+import fairember.core.quantity.Share;
 import fairember.core.quantity.Temperature;
 import fairember.core.shape.Ball;
 import fairember.core.shape.Block;
 import fairember.core.shape.Box;
 import fairember.core.shape.Rod;
 import fairember.core.shape.Solid;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -146,5 +153,29 @@ public class NonClayTest {
                         refused -> assertThat(refused.errors())
                                 .singleElement()
                                 .satisfies(error -> assertThat(error.field()).isEqualTo("oven")));
+    }
+
+    /** Hollow, a part has the clay and the thickness of one with foil, and weighs less by the foil; no foil is pressed for it. */
+    @Test
+    public void aHollowPartIsACoredOneWithoutFoil() {
+        Part body = SEAL.parts().get(0);
+        CoreSpec core = Objects.requireNonNull(body.core());
+        CoreSpec empty = new CoreSpec(core.shell(), core.packing(), core.floor(), core.lobes(), true);
+        List<Part> parts = new ArrayList<>(SEAL.parts());
+        parts.set(0, body.with(body.shape(), empty, body.placement()));
+        MeasuredDesign hollow = Samples.measured(SEAL.with(parts, Armature.NONE));
+        MeasuredDesign cored = Samples.measured(SEAL);
+        assertThat(hollow.clay()).isEqualTo(cored.clay());
+        assertThat(hollow.weight().g())
+                .isCloseTo(cored.weight().g() - cored.foil().g(), within(1e-9));
+        assertThat(hollow.foil()).isEqualTo(Mass.ZERO);
+        assertThat(hollow.stages().get(LAST).need().thickest())
+                .isEqualTo(cored.stages().get(LAST).need().thickest());
+        assertThat(hollow.stages().get(LAST).heat().near())
+                .isLessThan(cored.stages().get(LAST).heat().near());
+        Job job = new Job(new JobKey(1, 1), hollow, 3);
+        assertThat(BatchNeeding.needs(List.of(job), MixWaste.ofHands(new Share(0)))
+                        .cores())
+                .isEmpty();
     }
 }

@@ -57,4 +57,31 @@ public class PlacementTest {
                 .extracting(InputError::field)
                 .containsExactly("acrossMm", "upMm", "frontMm", "tiltDeg");
     }
+
+    /** Over a dome of 40 mm each lies on its ball, as high as the mean of half a ball, no two nearer than 0.7 of the even distance. */
+    @Test
+    public void copiesAreScatteredEvenlyOverADome() {
+        for (int count : new int[] {7, 30, 120}) {
+            List<Placement.Spot> spots = new Placement(3, 2, -1, 0, Arrangement.DOME, Facing.UP, 40).spots(count);
+            double even = Math.sqrt(2 * 2 * Math.PI * 20 * 20 / (Math.sqrt(3) * count));
+            double high = 0;
+            for (Placement.Spot spot : spots) {
+                double right = spot.acrossMm() - 3;
+                double up = spot.upMm() - 2;
+                double front = spot.frontMm() + 1;
+                high += up / count;
+                assertThat(Math.sqrt(right * right + up * up + front * front)).isCloseTo(20, within(1e-9));
+                assertThat(Math.signum(spot.tiltDeg())).isEqualTo(Math.signum(right));
+                for (Placement.Spot other : spots) {
+                    double apart = Math.hypot(
+                            Math.hypot(spot.acrossMm() - other.acrossMm(), spot.upMm() - other.upMm()),
+                            spot.frontMm() - other.frontMm());
+                    assertThat(apart == 0 || apart > 0.7 * even)
+                            .as("%s of %s", apart, even)
+                            .isTrue();
+                }
+            }
+            assertThat(high).isCloseTo(10, within(1e-9));
+        }
+    }
 }

@@ -34,6 +34,7 @@ public final class Shapes {
                     case CAP -> List.of(a, a * share);
                     case RING -> List.of(a, a * share * 0.8);
                     case DISC -> List.of(a, cord);
+                    case DISC_PIECE -> List.of(a, cord, (double) random.nextInt(2, 9));
                     case CUT_OUT -> List.of(cord);
                     case BAND -> List.of(a, cord, b);
                     case CORD -> List.of(cord, a);

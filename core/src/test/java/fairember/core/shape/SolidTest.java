@@ -45,6 +45,17 @@ public class SolidTest {
             // r 6, D 12: point 24 above the ball's far side less 6; centroid 6 + 6²/48 past the ball's middle.
             {ShapeKind.TEARDROP, List.of(12.0, 18.0), 324 * pi, 162 * pi, 12.0, 6.75},
             {ShapeKind.DISC, List.of(20.0, 3.0), 300 * pi, 260 * pi, 3.0, 1.5},
+            // Half a disc of 20: its largest circle has half the radius. A quarter of one of 24, 12 thick: r·√½/(1 +
+            // √½).
+            {ShapeKind.DISC_PIECE, List.of(20.0, 3.0, 2.0), 150 * pi, 130 * pi + 60, 3.0, 1.5},
+            {
+                ShapeKind.DISC_PIECE,
+                List.of(24.0, 12.0, 4.0),
+                432 * pi,
+                144 * pi + 288,
+                24 * Math.sqrt(0.5) / (1 + Math.sqrt(0.5)),
+                6.0
+            },
             {ShapeKind.BLOCK, List.of(10.0, 4.0, 6.0), 240.0, 248.0, 4.0, 3.0},
             // r 3, h 4, S 5: T = 2·3·4/8
             {ShapeKind.CONE, List.of(6.0, 4.0), 12 * pi, 24 * pi, 3.0, 1.0},
