@@ -54,12 +54,12 @@ class CaneSums {
     /**
      * A cane of mixes, and how often a surface is to be covered with its slices.
      *
-     * @param cover area to cover, 1 to 1,000,000 mm²; nothing when nobody asked
+     * @param coverMm2 area to cover, 1 to 1,000,000 mm²; nothing when nobody asked
      * @param times how often, 1 to 1000
      */
     record CaneSumForm(
             @Inline CaneRecipe cane,
-            @Nullable Area cover,
+            @Nullable Double coverMm2,
             @Default("1") int times) {
         static final Span COVER = Span.of("coverMm2", "area to cover", 1, 1_000_000, "mm²");
         static final Span TIMES = Span.count("times", "how many times", 1, 1000);
@@ -73,13 +73,12 @@ class CaneSums {
      */
     record CaneCoverView(int slices, double logMm) {
         static @Nullable CaneCoverView of(ReducedCane reduced, CaneSumForm form) {
-            Area cover = form.cover();
+            Double cover = form.coverMm2();
             if (cover == null) {
                 return null;
             }
-            CaneSumForm.COVER.check(cover.mm2());
             CaneSumForm.TIMES.check(form.times());
-            int slices = reduced.slicesFor(cover, form.times());
+            int slices = reduced.slicesFor(new Area(CaneSumForm.COVER.check(cover)), form.times());
             return new CaneCoverView(slices, reduced.lengthFor(slices).mm());
         }
     }

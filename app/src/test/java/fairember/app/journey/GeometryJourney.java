@@ -72,6 +72,44 @@ public class GeometryJourney extends Journey {
         removed();
     }
 
+    /** A board weighs, widens the foot, limits the heat when it is baked, and can be covered with clay. */
+    @Test
+    public void aBoardIsWeighedKeptFromTheHeatAndCoveredWithClay() {
+        long id = begin("figurine", "On a board");
+        go("/designs/" + id + "/built-on");
+        page.press("Add something that is not clay");
+        page.enter("Board, weight of one, g", "40");
+        page.until(() -> page.text().contains("saved"));
+        go("/designs/" + id + "/balance");
+        page.sees("Board");
+        go("/designs/" + id + "/built-on");
+        page.choose("Board while it bakes", "in the oven with it");
+        page.until(() -> page.text().contains("saved"));
+        go("/designs/" + id + "/bakes");
+        page.sees("Board is in the oven, and its highest safe temperature is unknown");
+        go("/designs/" + id + "/built-on");
+        page.flip("highest safe temperature");
+        page.enter("Board, at most, °C", "90");
+        page.until(() -> page.text().contains("saved"));
+        go("/designs/" + id + "/bakes");
+        page.sees("Board is safe up to 90 °C");
+        go("/designs/" + id + "/built-on");
+        page.choose("Board while it bakes", "taken out before each bake, then put back");
+        page.until(() -> page.text().contains("saved"));
+        go("/designs/" + id + "/bakes");
+        page.sees("Take out before baking: Board");
+        page.leaves("safe up to 90");
+        page.choose("whole, what it lies on", "a tile");
+        page.flip("heated with the oven");
+        page.until(() -> page.text().contains("saved"));
+        go("/designs/" + id);
+        page.press("Add a part");
+        page.choose("A layer over", "Board");
+        page.sees("Its shape, count and place follow Board.");
+        page.sees("Roll a sheet of");
+        removed();
+    }
+
     private void upload(String svg) throws IOException {
         Path file = Files.createTempFile("outline", ".svg");
         Files.writeString(file, svg);

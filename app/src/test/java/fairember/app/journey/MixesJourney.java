@@ -207,6 +207,31 @@ public class MixesJourney extends Journey {
         page.sees("They cover 3.8 cm²");
     }
 
+    /** A cane is kept, a blend goes into its middle, a part is cut from it: the batch makes logs of it, and its ends count. */
+    @Test(dependsOnMethods = "sheetsBlendsCanesAndCordsAreReckonedWhileTheyAreTyped")
+    public void aCaneIsKeptAndPartsAreMadeOfIt() {
+        go("/mixes/sheets/cane");
+        page.choose("Mix of rods 1", "Tide blend");
+        page.flip("how long a log covers an area");
+        page.enter("how many times", "6");
+        page.sees("Pack a log of");
+        page.enter("Name of the cane", "Shell cane");
+        page.press("Keep this cane");
+        page.until(() -> page.driver().getCurrentUrl().contains("?mix="));
+        page.enter("slice, mm", "3");
+        page.press("Save changes");
+        page.press("Its grams and colour");
+        page.sees("Worked into a cane, not kneaded together.");
+        go("/designs/5");
+        page.choose("Hull, mix", "Shell cane");
+        page.until(() -> page.text().contains("saved"));
+        go("/batches/4/mix");
+        page.sees("cane: make ");
+        page.sees("is cut off or left behind");
+        page.keys("u");
+        page.until(() -> !page.text().contains("cane: make "));
+    }
+
     @Test
     public void aColourIsReadOffAPhotoByTwoMarks() throws IOException {
         BufferedImage picture = new BufferedImage(600, 400, BufferedImage.TYPE_INT_RGB);

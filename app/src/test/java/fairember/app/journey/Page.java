@@ -214,6 +214,12 @@ final class Page {
                 .click();
     }
 
+    /** Turns the switch with these words on or off. */
+    void flip(String words) {
+        one(By.xpath("//label[normalize-space(.)=\"" + words + "\"]//*[@role='switch']"))
+                .sendKeys(Keys.SPACE);
+    }
+
     /** Single keys, as on the bench. */
     void keys(CharSequence... keys) {
         new Actions(driver).sendKeys(keys).perform();
