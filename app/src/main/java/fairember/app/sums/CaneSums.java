@@ -62,7 +62,7 @@ class CaneSums {
             @Nullable Double coverMm2,
             @Default("1") int times) {
         static final Span COVER = Span.of("coverMm2", "area to cover", 1, 1_000_000, "mm²");
-        static final Span TIMES = Span.count("times", "how many times", 1, 1000);
+        static final Span TIMES = Span.count("times", "times it is covered", 1, 1000);
     }
 
     /**

@@ -213,7 +213,7 @@ public class MixesJourney extends Journey {
         go("/mixes/sheets/cane");
         page.choose("Mix of rods 1", "Tide blend");
         page.flip("how long a log covers an area");
-        page.enter("how many times", "6");
+        page.enter("times it is covered", "6");
         page.sees("Pack a log of");
         page.enter("Name of the cane", "Shell cane");
         page.press("Keep this cane");

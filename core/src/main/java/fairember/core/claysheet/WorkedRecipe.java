@@ -1,15 +1,14 @@
 package fairember.core.claysheet;
 
 import fairember.core.document.Default;
+import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.LongFunction;
@@ -44,52 +43,49 @@ public record WorkedRecipe(
         }
     }
 
-    /** The mixes that go into it, each once, in order. */
-    public List<Long> mixIds() {
-        List<Long> ids = new ArrayList<>();
-        if (cane != null) {
-            cane.rods().forEach(rods -> ids.add(rods.mixId()));
-            cane.wraps().forEach(wrap -> ids.add(wrap.mixId()));
-        }
-        if (blend != null) {
-            ids.add(blend.firstMixId());
-            ids.add(blend.secondMixId());
-        }
-        if (sheet != null) {
-            ids.add(sheet.mixId());
-        }
-        if (cord != null) {
-            ids.add(cord.mixId());
-        }
-        return ids.stream().distinct().toList();
-    }
-
     /**
      * What goes into one, and what of it is lost.
      *
      * @throws InvalidInputException with everything that is wrong
      */
     public WorkedClay one(LongFunction<NamedClay> mixes) {
-        if (cane != null) {
-            return caneOf(cane, mixes);
+        CaneRecipe asCane = cane;
+        BlendRecipe asBlend = blend;
+        SheetRecipe asSheet = sheet;
+        CordRecipe asCords = cord;
+        Gathering g = new Gathering();
+        @Nullable WorkedClay one = null;
+        if (asCane != null) {
+            one = g.at("cane", () -> caneOf(asCane, mixes)).orElse(null);
+        } else if (asBlend != null) {
+            one = g.at("blend", () -> blendOf(asBlend, mixes)).orElse(null);
+        } else if (asSheet != null) {
+            one = g.at("sheet", () -> sheetOf(asSheet, mixes)).orElse(null);
+        } else if (asCords != null) {
+            one = g.at("cord", () -> cordsOf(asCords, mixes)).orElse(null);
         }
-        if (blend != null) {
-            PlannedBlend planned = BlendPlanning.plan(blend.blend(
-                    mixes.apply(blend.firstMixId()).density(),
-                    mixes.apply(blend.secondMixId()).density()));
-            Map<Long, Mass> of = new LinkedHashMap<>();
-            of.merge(blend.firstMixId(), planned.firstMass(), Mass::plus);
-            of.merge(blend.secondMixId(), planned.secondMass(), Mass::plus);
-            return new WorkedClay(WorkedClay.Kind.BLEND, of, Mass.ZERO, Mass.ZERO, making);
-        }
-        if (sheet != null) {
-            Density density = mixes.apply(sheet.mixId()).density();
-            Mass all = sheet.mass(density, sheet.trim());
-            double trimmed = all.g() - sheet.mass(density, Length.ZERO).g();
-            return new WorkedClay(
-                    WorkedClay.Kind.SHEET, Map.of(sheet.mixId(), all), new Mass(trimmed), Mass.ZERO, making);
-        }
-        return cordsOf(Objects.requireNonNull(cord), mixes);
+        g.orRefuse();
+        return Objects.requireNonNull(one);
+    }
+
+    private WorkedClay blendOf(BlendRecipe recipe, LongFunction<NamedClay> mixes) {
+        Gathering g = new Gathering();
+        var first = g.at("first", () -> mixes.apply(recipe.firstMixId()));
+        var second = g.at("second", () -> mixes.apply(recipe.secondMixId()));
+        g.orRefuse();
+        PlannedBlend planned = BlendPlanning.plan(
+                recipe.blend(first.orElseThrow().density(), second.orElseThrow().density()));
+        Map<Long, Mass> of = new LinkedHashMap<>();
+        of.merge(recipe.firstMixId(), planned.firstMass(), Mass::plus);
+        of.merge(recipe.secondMixId(), planned.secondMass(), Mass::plus);
+        return new WorkedClay(WorkedClay.Kind.BLEND, of, Mass.ZERO, Mass.ZERO, making);
+    }
+
+    private WorkedClay sheetOf(SheetRecipe recipe, LongFunction<NamedClay> mixes) {
+        Density density = mixes.apply(recipe.mixId()).density();
+        Mass all = recipe.mass(density, recipe.trim());
+        double trimmed = all.g() - recipe.mass(density, Length.ZERO).g();
+        return new WorkedClay(WorkedClay.Kind.SHEET, Map.of(recipe.mixId(), all), new Mass(trimmed), Mass.ZERO, making);
     }
 
     private WorkedClay caneOf(CaneRecipe recipe, LongFunction<NamedClay> mixes) {
@@ -106,7 +102,7 @@ public record WorkedRecipe(
         }
         if (reduced.slices() == 0) {
             throw new InvalidInputException(
-                    "cane.endWasteMm",
+                    "endWasteMm",
                     "ends that leave no slice",
                     "ends that leave one slice or more of the reduced log",
                     "Make the log longer, or cut off less.");

@@ -56,12 +56,8 @@ public record RecipeBook(Map<Long, StockClay> clays, Map<Long, MixRecipe> recipe
     private Mix worked(MixRecipe recipe, WorkedRecipe worked, List<Long> inside) {
         Gathering g = new Gathering();
         Map<Long, Mix> inner = new HashMap<>();
-        for (long id : worked.mixIds()) {
-            g.at("worked", () -> inner(id, inside)).ifPresent(mix -> inner.put(id, mix));
-        }
-        g.orRefuse();
-        WorkedClay one =
-                g.at("worked", () -> worked.one(id -> named(inner, id))).orElse(null);
+        WorkedClay one = g.at("worked", () -> worked.one(id -> named(inner(id, inside), inner)))
+                .orElse(null);
         g.orRefuse();
         WorkedClay made = Objects.requireNonNull(one);
         double all = made.one().g();
@@ -73,8 +69,8 @@ public record RecipeBook(Map<Long, StockClay> clays, Map<Long, MixRecipe> recipe
         return new Mix(recipe.id(), recipe.name(), ingredients, List.of(), made);
     }
 
-    private static NamedClay named(Map<Long, Mix> inner, long id) {
-        Mix mix = Objects.requireNonNull(inner.get(id));
+    private static NamedClay named(Mix mix, Map<Long, Mix> met) {
+        met.put(mix.id(), mix);
         return new NamedClay(mix.name(), MixMeasuring.measure(mix, new Mass(1)).density());
     }
 

@@ -243,7 +243,10 @@ public class WorkedClayTest {
     @Test
     public void whatCannotBeWorkedIsRefusedAtItsPlace() {
         assertThat(Refusals.of(() -> mix(cane(WORKED, 12))).get(0).found()).contains("contain itself");
-        assertThat(Refusals.of(() -> mix(cane(99, 12))).get(0).fix()).isEqualTo("Choose a mix.");
+        assertThat(Refusals.of(() -> mix(cane(99, 12)))).singleElement().satisfies(error -> {
+            assertThat(error.field()).isEqualTo("worked.cane.rods[0].mixId");
+            assertThat(error.fix()).isEqualTo("Choose a mix.");
+        });
         assertThat(Refusals.of(() -> mix(cane(Samples.CHALK.id(), 100, 30)))
                         .get(0)
                         .field())
