@@ -27,7 +27,7 @@ export function BalanceDrawing({ name, design, pin }: Props) {
     <div ref={ref} className="relative min-h-64 flex-1">
       {size.width > 0 && (
         <svg width={size.width} height={size.height} className="absolute inset-0" role="img">
-          <title>{`${name}: balance, centre of mass ${mm(centre.upMm)} mm up`}</title>
+          <title>{`${name}: balance, centre of mass ${mm(standing?.aboveMm ?? centre.upMm)} mm up`}</title>
           <NonClayShapes design={design} view={view} />
           {copiesOf(design).map((copy) => (
             <path
@@ -79,7 +79,7 @@ export function BalanceDrawing({ name, design, pin }: Props) {
             stroke="#fff"
             strokeWidth="3"
           >
-            centre of mass, {mm(centre.upMm)} mm up
+            centre of mass, {mm(standing?.aboveMm ?? centre.upMm)} mm up
           </text>
           {standing && (
             <Foot

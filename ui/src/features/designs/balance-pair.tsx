@@ -23,7 +23,7 @@ export function BalancePair({ design }: { design: DesignDraft }) {
             <Figure value={grams(balance.solidMassG)} unit="g">
               if it were solid
             </Figure>
-            <Figure value={mm(balance.centre.upMm)} unit="mm">
+            <Figure value={mm(balance.standing?.aboveMm ?? balance.centre.upMm)} unit="mm">
               height of the centre of mass
             </Figure>
             {balance.standing && (

@@ -143,14 +143,6 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
       }
       drawing={
         <>
-          {wires.length > 0 && (
-            <PaperPreview
-              title="Bending template"
-              src={`/api/designs/${id}/bends`}
-              edition={design.edition}
-              words="Bend each wire along its line, so that the whole batch has one size. Measure the check bar first."
-            />
-          )}
           {(wires.length === 0 || nonClay.length > 0) && (
             <div className="flex min-h-80 flex-1 flex-col rounded-card border border-line bg-paper p-3">
               <SectionDrawing
@@ -163,6 +155,14 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
                 onChoose={() => undefined}
               />
             </div>
+          )}
+          {wires.length > 0 && (
+            <PaperPreview
+              title="Bending template"
+              src={`/api/designs/${id}/bends`}
+              edition={design.edition}
+              words="Bend each wire along its line, so that the whole batch has one size. Measure the check bar first."
+            />
           )}
         </>
       }

@@ -10,13 +10,22 @@ import { TextField } from '../../controls/text-field';
 import { api, errorsOf, Problem, take } from '../../server/client';
 import type { Mix } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
-import { errorAt, keyOf } from '../../server/use-measured';
+import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
 
 type Worked = NonNullable<Mix['worked']>;
 type Kind = 'cane' | 'blend' | 'sheet' | 'cord';
 
 const NEW = 'new';
+
+/** The same for values that hold the same, in whatever order their fields stand. */
+function written(value: unknown): string {
+  return JSON.stringify(value, (_, held: unknown) =>
+    held !== null && typeof held === 'object' && !Array.isArray(held)
+      ? Object.fromEntries(Object.entries(held).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : held,
+  );
+}
 
 /** The clay of this kind that is kept and open, by the page's address; null while a new one is tried. */
 export function useKept<K extends Kind>(kind: K) {
@@ -64,8 +73,8 @@ export function KeptCard<K extends Kind>({ kind, words, recipe, onBack }: Props<
   const errors = errorsOf(failed);
   const changed =
     open !== null &&
-    keyOf({ name, makingMin, recipe }) !==
-      keyOf({ name: mix?.name, makingMin: mix?.worked?.makingMin ?? 0, recipe: open.recipe });
+    written({ name, makingMin, recipe }) !==
+      written({ name: mix?.name, makingMin: mix?.worked?.makingMin ?? 0, recipe: open.recipe });
   const others = mixes.filter((m) => m.mix.worked?.[kind] && (!m.mix.retired || m.id === open?.kept.id));
   return (
     <Card title={`Kept ${words}`}>

@@ -154,6 +154,9 @@ public class DesignRoundTripTest extends ServerTest {
             last += hundredths(random.nextDouble(16, 24));
             dimensions.put(dimension.path("span").path("field").asString(), hundredths(last));
         }
+        if (dimensions.has("pieces")) {
+            dimensions.put("pieces", random.nextInt(2, 9));
+        }
         if (dimensions.has("widestAtMm")) {
             dimensions.put("widestAtMm", hundredths(dimensions.path("lengthMm").asDouble() * 0.4));
         }
@@ -162,7 +165,8 @@ public class DesignRoundTripTest extends ServerTest {
                     .put("shellMm", 3)
                     .put("packing", "FIRM")
                     .put("floor", "COVERED")
-                    .put("lobes", 1);
+                    .put("lobes", 1)
+                    .put("hollow", random.nextBoolean());
         }
         ObjectNode at = part.putObject("placement");
         at.put("acrossMm", hundredths(random.nextDouble(-40, 40))).put("upMm", hundredths(random.nextDouble(0, 60)));

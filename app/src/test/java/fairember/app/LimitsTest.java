@@ -90,7 +90,7 @@ public class LimitsTest extends ServerTest {
     /** Sizes that go together in every shape. */
     private static final JsonNode SIZES = Http.JSON.readTree("""
             {"diameterMm":20,"lengthMm":40,"widthMm":20,"depthMm":15,"heightMm":8,"thicknessMm":3,"bottomMm":20,"topMm":12,
-             "widestAtMm":15,"pressedMm":4,"outerMm":30,"tubeMm":6,"cordMm":3,"windingMm":16,"turns":3,"pitchMm":4,"strands":2,"aroundMm":8}
+             "widestAtMm":15,"pressedMm":4,"outerMm":30,"tubeMm":6,"cordMm":3,"windingMm":16,"turns":3,"pitchMm":4,"strands":2,"pieces":2,"aroundMm":8}
             """);
 
     @Test
