@@ -1,4 +1,5 @@
 import { Button } from '../../controls/button';
+import { HotAirCaution } from '../../controls/hot-air-caution';
 import { useBench, useBenchActs } from '../../server/use-bench';
 import { useSeconds } from '../../server/use-now';
 import { minutes, stopwatch } from '../../words/figures';
@@ -27,6 +28,7 @@ export function CurrentJobCard() {
           <span className="block text-note text-soft">of {minutes(job.plannedMin)} planned</span>
         </p>
       </div>
+      {job.hotAir && <HotAirCaution />}
       <div className="my-3 h-3 rounded-full bg-tile">
         <div className="h-3 rounded-full bg-verdigris" style={{ width: `${100 * share}%` }} />
       </div>

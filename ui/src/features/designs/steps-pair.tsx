@@ -1,5 +1,7 @@
 import { Button } from '../../controls/button';
+import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
+import { HotAirCaution } from '../../controls/hot-air-caution';
 import { NumberField } from '../../controls/number-field';
 import { Pair } from '../../controls/place';
 import { TextField } from '../../controls/text-field';
@@ -35,7 +37,8 @@ export function StepsPair({ design }: { design: DesignDraft }) {
                   <th className="font-semibold">Station</th>
                   <th className="font-semibold">When</th>
                   <th className="pr-3 text-right font-semibold">Set-up, min</th>
-                  <th className="text-right font-semibold">Each, min</th>
+                  <th className="pr-3 text-right font-semibold">Each, min</th>
+                  <th className="font-semibold">Hot air</th>
                   <th>
                     <span className="sr-only">Remove</span>
                   </th>
@@ -69,6 +72,7 @@ export function StepsPair({ design }: { design: DesignDraft }) {
               Add a step
             </Button>
           </div>
+          {steps.some((step) => step.hotAir) && <HotAirCaution />}
           <FittingsLedger design={design} findings={findings} money={money} />
         </>
       }
@@ -110,7 +114,7 @@ function StepRow({ design, step, index, stations, onChange, onRemove }: RowProps
           error={errorAt(errors, `${at}.name`)}
           onChange={(name) => onChange((s) => ({ ...s, name }))}
           onSettle={draft.settle}
-          className="w-44 border-transparent font-semibold"
+          className="w-40 border-transparent font-semibold"
         />
       </td>
       <td>
@@ -122,7 +126,7 @@ function StepRow({ design, step, index, stations, onChange, onRemove }: RowProps
           className="border-transparent"
         />
       </td>
-      <td>
+      <td className="max-w-36">
         <Choice
           label={`${step.name}, when`}
           value={pointValue(step)}
@@ -132,7 +136,15 @@ function StepRow({ design, step, index, stations, onChange, onRemove }: RowProps
         />
       </td>
       <td className="text-right">{minutes('setupMin')}</td>
-      <td className="text-right">{minutes('eachMin')}</td>
+      <td className="pr-3 text-right">{minutes('eachMin')}</td>
+      <td>
+        <Check
+          label=""
+          name={`${step.name}, with hot air`}
+          on={step.hotAir ?? false}
+          onChange={(hotAir) => onChange((s) => ({ ...s, hotAir }))}
+        />
+      </td>
       <td className="text-right">
         <Button kind="quiet" aria-label={`Remove ${step.name}`} onClick={onRemove}>
           ✕

@@ -38,6 +38,7 @@ class BenchController {
             String name,
             Station station,
             @Nullable Instant startedAt,
+            boolean hotAir,
             long loggedSec,
             double plannedMin,
             int done,
@@ -54,6 +55,7 @@ class BenchController {
                     step.name(),
                     step.station(),
                     in.current().startedAt(),
+                    step.hotAir(),
                     in.logged().toSeconds(),
                     step.setup().min()
                             + in.job().making(in.current().step()).min()

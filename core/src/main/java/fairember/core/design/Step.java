@@ -1,5 +1,6 @@
 package fairember.core.design;
 
+import fairember.core.document.Default;
 import fairember.core.document.Inline;
 import fairember.core.document.Name;
 import fairember.core.input.InvalidInputException;
@@ -14,6 +15,7 @@ import fairember.core.quantity.Minutes;
  * @param station where it is done; a handwork one
  * @param setup minutes once for the batch, 0 to 480
  * @param each minutes for one design, 0 to 480
+ * @param hotAir whether hot air from a gun is used on it at the bench: its minutes are hands' minutes, and need no oven
  * @param at the assembly it is done to, and the bake of that assembly it must be done before
  */
 public record Step(
@@ -21,9 +23,15 @@ public record Step(
         Station station,
         Minutes setup,
         Minutes each,
+        @Default("false") boolean hotAir,
         @Inline BuildPoint at) {
     public static final Span SETUP = Span.of("setupMin", "set-up", 0, 480, "min");
     public static final Span EACH = Span.of("eachMin", "minutes per piece", 0, 480, "min");
+
+    /** A step without hot air. */
+    public Step(String name, Station station, Minutes setup, Minutes each, BuildPoint at) {
+        this(name, station, setup, each, false, at);
+    }
 
     /**
      * A step of handwork.
