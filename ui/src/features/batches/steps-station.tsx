@@ -41,7 +41,7 @@ export function BatchDesigns({ plan }: { plan: BatchPlan }) {
         const design = designs.find((p) => p.id === row.designId);
         return (
           <li key={row.designId} className="flex flex-col items-center rounded-card border border-line bg-paper p-3">
-            {design && <DesignThumb design={design.measured} width={180} height={150} />}
+            {design && <DesignThumb design={design.measured} parts={design.design.parts} width={180} height={150} />}
             <span className="mt-2 text-center">
               <b className="figure">{row.quantity}</b> {row.designName}
             </span>

@@ -83,7 +83,9 @@ export function DesignsPlace() {
       )}
       {designs.length > 0 && view === 'scale' && (
         <div className="flex min-h-0 flex-1 flex-col rounded-card border border-line bg-paper p-3">
-          <SideBySide designs={shown.map((p) => ({ id: p.id, name: p.design.name, measured: p.measured }))} />
+          <SideBySide
+            designs={shown.map((p) => ({ id: p.id, name: p.design.name, parts: p.design.parts, measured: p.measured }))}
+          />
         </div>
       )}
     </Place>
@@ -146,7 +148,7 @@ function DesignCard({ design: { id, design, measured } }: { design: DesignView }
         className="flex h-full flex-col rounded-card border border-line bg-paper p-4 hover:border-verdigris"
       >
         <span className="flex h-40 items-end justify-center">
-          <DesignThumb design={measured} width={150} height={156} />
+          <DesignThumb design={measured} parts={design.parts} width={150} height={156} />
         </span>
         <span className="mt-3 font-head text-figure font-bold">{design.name}</span>
         <span className="text-note text-soft">

@@ -3,8 +3,8 @@ import { useStable } from '../../controls/use-stable';
 import { useSize } from '../../drawing/use-size';
 import type { Insert, MeasuredDesign, Part } from '../../server/types';
 import { mm } from '../../words/figures';
-import { Pressed } from '../sheets/cane-sections';
 import { useKeptCanes, type CaneLook } from '../sheets/use-kept-canes';
+import { caneOf, SliceFace } from './slice-face';
 import { NonClayShapes } from './non-clay-shapes';
 import {
   copiesOf,
@@ -101,13 +101,6 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
   );
 });
 
-/** The cane that a part is a slice of, when its face is seen. */
-function caneOf(canes: Map<number, CaneLook>, part: Part | undefined, copy: Copy, aspect: Aspect) {
-  const { widthMm, depthMm, heightMm } = copy.part.box;
-  const seen = aspect === 'front' || (aspect === 'cut' && copy.meets !== 'cut');
-  return part && seen && depthMm < Math.min(widthMm, heightMm) / 2 ? canes.get(part.mixId) : undefined;
-}
-
 interface CopyProps {
   copy: Copy;
   cane: CaneLook | undefined;
@@ -167,26 +160,6 @@ const CopyShape = memo(function CopyShape({ copy, cane, view, aspect, hatch, cho
     </g>
   );
 }, alike);
-
-/** The picture of a cane on the face of its slice. */
-function SliceFace({ copy, cane, view }: { copy: Copy; cane: CaneLook; view: View }) {
-  const clip = useId();
-  const { widthMm, heightMm } = copy.part.box;
-  const [across, up] = placed(copy.spot, 0, heightMm / 2);
-  const wide = Math.max(widthMm, heightMm) * view.scale;
-  return (
-    <g className="pointer-events-none">
-      <clipPath id={clip}>
-        <path d={pathOf(copy.outlines, copy.spot, view)} />
-      </clipPath>
-      <g clipPath={`url(#${clip})`}>
-        <g transform={`translate(${view.x(across)} ${view.y(up)})`}>
-          <Pressed sum={cane.sum} across={wide} square={cane.square} face="curedHex" />
-        </g>
-      </g>
-    </g>
-  );
-}
 
 interface InsertProps {
   insert: Insert;

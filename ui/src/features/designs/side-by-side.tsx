@@ -1,11 +1,11 @@
 import { useSize } from '../../drawing/use-size';
-import type { MeasuredDesign } from '../../server/types';
+import type { MeasuredDesign, Part } from '../../server/types';
 import { mm } from '../../words/figures';
-import { NonClayShapes } from './non-clay-shapes';
-import { copiesOf, extentOf, pathOf, type View } from './section-geometry';
+import { FrontCopies } from './front-copies';
+import { extentOf, type View } from './section-geometry';
 
 interface Props {
-  designs: { id: number; name: string; measured: MeasuredDesign }[];
+  designs: { id: number; name: string; parts: Part[]; measured: MeasuredDesign }[];
 }
 
 const GAP_PX = 28;
@@ -33,18 +33,7 @@ export function SideBySide({ designs }: Props) {
             const middle = left + ((extent.right - extent.left) * best.scale) / 2;
             return (
               <g key={design.id}>
-                <NonClayShapes design={measured} view={view} />
-                {copiesOf(measured).map((copy) => (
-                  <path
-                    key={copy.key}
-                    d={pathOf(copy.outlines, copy.spot, view)}
-                    fill={copy.part.curedHex}
-                    fillRule="evenodd"
-                    stroke="#16201d"
-                    strokeWidth="0.8"
-                    strokeLinejoin="round"
-                  />
-                ))}
+                <FrontCopies design={measured} parts={design.parts} view={view} />
                 <text x={middle} y={ground + 16} textAnchor="middle" className="fill-ink text-note font-semibold">
                   {design.name.length > 22 ? `${design.name.slice(0, 21)}…` : design.name}
                 </text>

@@ -213,11 +213,16 @@ function Neighbours({ id, design }: { id: number; design: DesignDraft }) {
   const designs = useDesigns();
   const collection = design.draft.form.collection ?? '';
   const others = designs.filter((p) => p.id !== id && collection !== '' && p.design.collection === collection);
-  const own = { id, name: design.draft.form.name, measured: design.measured };
+  const own = { id, name: design.draft.form.name, parts: design.measuredForm.parts, measured: design.measured };
   return (
     <section className="flex min-h-80 flex-1 flex-col gap-2 rounded-card border border-line bg-paper p-3">
       <h2 className="text-figure">{others.length > 0 ? `${collection}, to one scale` : 'At this size'}</h2>
-      <SideBySide designs={[own, ...others.map((o) => ({ id: o.id, name: o.design.name, measured: o.measured }))]} />
+      <SideBySide
+        designs={[
+          own,
+          ...others.map((o) => ({ id: o.id, name: o.design.name, parts: o.design.parts, measured: o.measured })),
+        ]}
+      />
     </section>
   );
 }
