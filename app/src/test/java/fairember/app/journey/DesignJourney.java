@@ -104,7 +104,8 @@ public class DesignJourney extends Journey {
         go("/designs/1/steps");
         page.enter("wet-sand and buff, minutes per piece, min", "4.5");
         page.until(() -> page.text().contains("wet-sand and buff each 2.5 to 4.5 min"));
-        page.one(By.cssSelector("[aria-label='wet-sand and buff, with hot air']")).click();
+        page.one(By.cssSelector("[aria-label='wet-sand and buff, with hot air']"))
+                .click();
         page.sees("Hot air burns skin");
         page.until(() -> page.text().contains("hot air"));
         page.press("Undo");
