@@ -69,7 +69,7 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
               )}
               {mix.made && (
                 <p className="text-note">
-                  {mix.made.kind}: make {mix.made.times} {mix.made.times === 1 ? 'of it' : mix.made.many}
+                  {mix.made.kind}: make {mix.made.count}
                   {mix.made.makingMin > 0 && `, ${minutes(mix.made.makingMin)}`}.{' '}
                   {mix.made.wastedG >= 0.05 &&
                     `${grams(mix.made.wastedG)} g is cut off or left behind: keep it as a leftover.`}

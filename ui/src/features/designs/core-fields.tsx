@@ -99,7 +99,7 @@ function CoreSums({ core }: { core: NonNullable<MeasuredPart['core']> }) {
           <b className="figure text-ink">{mm(core.tornMm)} mm</b> off the roll;{' '}
         </>
       ) : (
-        'Hollow: take out what it is shaped around before the bake, or leave a hole for it; '
+        'Hollow: before baking, take out what it was shaped around; '
       )}
       prick <b className="figure text-ink">{core.vents}</b> {core.vents === 1 ? 'vent' : 'vents'} where they do not
       show. Saves <b className="figure text-ink">{grams(core.claySavedG)} g</b> of clay worth{' '}

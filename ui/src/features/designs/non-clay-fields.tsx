@@ -93,7 +93,7 @@ export function NonClayFields(props: Props) {
       <PlaceFields
         of={thing}
         path={`${path}.placement`}
-        box={measured?.box}
+        measured={measured}
         errors={errors}
         onChange={(placement) => onChange((t) => ({ ...t, placement: { ...t.placement, ...placement } }))}
         onSettle={onSettle}

@@ -86,7 +86,7 @@ export function PartDetail(props: Props) {
           <PlaceFields
             of={part}
             path={`parts[${index}].placement`}
-            box={measured?.box}
+            measured={measured}
             errors={errors}
             onChange={(placement) => onChange((p) => ({ ...p, placement: { ...p.placement, ...placement } }))}
             onSettle={onSettle}

@@ -9,7 +9,7 @@ import { mm } from '../../words/figures';
 interface Props {
   of: Pick<Part, 'name' | 'count' | 'placement'>;
   path: string;
-  box: MeasuredPart['box'] | undefined;
+  measured: Pick<MeasuredPart, 'box' | 'apartMm'> | undefined;
   errors: InputError[];
   onChange: (change: Partial<Part['placement']>) => void;
   onSettle: () => void;
@@ -23,9 +23,10 @@ const placeFields = [
 ] as const;
 
 /** Where something stands in a design, and how its copies are arranged. */
-export function PlaceFields({ of, path, box, errors, onChange, onSettle }: Props) {
+export function PlaceFields({ of, path, measured, errors, onChange, onSettle }: Props) {
   const limits = useLimits();
   const { name, count, placement } = of;
+  const box = measured?.box;
   const spacing = placement.spacingMm ?? 0;
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
@@ -73,13 +74,9 @@ export function PlaceFields({ of, path, box, errors, onChange, onSettle }: Props
           onSettle={onSettle}
         />
       )}
-      {count > 1 && placement.arrangement === 'DOME' && (
-        <span className="text-note text-soft">about {mm(apartOnDome(count, spacing))} mm apart</span>
+      {measured && measured.apartMm > 0 && (
+        <span className="text-note text-soft">about {mm(measured.apartMm)} mm apart</span>
       )}
     </div>
   );
 }
-
-/** How far neighbours are apart when so many lie evenly over half a ball: √(2S/(√3·n)), S its area. */
-const apartOnDome = (count: number, diameterMm: number) =>
-  Math.sqrt((Math.PI * diameterMm ** 2) / (Math.sqrt(3) * count));

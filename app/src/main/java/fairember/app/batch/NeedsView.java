@@ -91,9 +91,9 @@ public record NeedsView(
      * Worked clay to make: how many logs, sheets or fillings, with what of it is cut off.
      *
      * @param kind such as "cane"
-     * @param many what several of them are called
+     * @param count such as "3 logs"
      */
-    public record MadeView(String kind, String many, int times, double wastedG, double makingMin) {
+    public record MadeView(String kind, String count, double wastedG, double makingMin) {
         static @Nullable MadeView of(BatchNeeds.MixNeed need, MixWaste waste) {
             WorkedClay worked = need.scaled().mix().worked();
             WorkedClay.Made made = need.made(waste);
@@ -101,8 +101,7 @@ public record NeedsView(
                     ? null
                     : new MadeView(
                             worked.kind().label(),
-                            worked.kind().many(),
-                            made.times(),
+                            worked.kind().count(made.times()),
                             made.wasted().g(),
                             made.minutes().min());
         }

@@ -123,6 +123,7 @@ public record MeasuredDesignView(
      * Something that is not clay, as it is drawn.
      *
      * @param massG of one copy
+     * @param apartMm between neighbours that are scattered over a dome; 0 in any other arrangement
      * @param side seen from the right; null when it is as from the front
      */
     public record NonClayView(
@@ -130,6 +131,7 @@ public record MeasuredDesignView(
             double massG,
             MeasuredPartView.BoxView box,
             List<MeasuredPartView.SpotView> spots,
+            double apartMm,
             List<String> front,
             @Nullable List<String> side) {
         static NonClayView of(MeasuredNonClay other, double withinMm) {
@@ -140,6 +142,7 @@ public record MeasuredDesignView(
                     other.each().g(),
                     MeasuredPartView.BoxView.of(body.posed().box()),
                     MeasuredPartView.SpotView.all(body, withinMm),
+                    body.placement().apartOnDome(body.count()),
                     views.front(),
                     views.side());
         }

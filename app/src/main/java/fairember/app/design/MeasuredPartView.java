@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param boredMm3 clay that inserts take out of it
  * @param cordMm length of the cord, as thick as the studio cuts them, that holds its clay
  * @param sheetMm length of the sheet of a wrapped band, on the neutral line, seam not counted; null for other shapes
+ * @param apartMm between neighbours that are scattered over a dome; 0 in any other arrangement
  * @param section cut upright through the middle; null when it is as from the front
  * @param side seen from the right; null when it is as from the front
  * @param share of a block that comes nearest; null when no block of its clays is known
@@ -53,6 +54,7 @@ public record MeasuredPartView(
         String rawHex,
         String curedHex,
         List<SpotView> spots,
+        double apartMm,
         @Nullable List<String> section,
         List<String> front,
         @Nullable List<String> side,
@@ -234,6 +236,7 @@ public record MeasuredPartView(
                 measured.mix().colour().raw().srgb().hex(),
                 measured.mix().colour().cured().srgb().hex(),
                 SpotView.all(measured.part(), withinMm),
+                measured.part().placement().apartOnDome(measured.part().count()),
                 views.section(),
                 views.front(),
                 views.side(),

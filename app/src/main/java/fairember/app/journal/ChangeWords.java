@@ -97,6 +97,9 @@ final class ChangeWords {
         if (field.endsWith("Minor")) {
             return String.format(Locale.ROOT, "%.2f", value.asLong() / 100.0);
         }
+        if (value.isBoolean()) {
+            return value.asBoolean() ? "on" : "off";
+        }
         if (value.isNumber()) {
             return Figures.show(value.asDouble());
         }

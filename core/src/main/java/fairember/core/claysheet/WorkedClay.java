@@ -18,16 +18,18 @@ import java.util.Map;
 public record WorkedClay(Kind kind, Map<Long, Mass> of, Mass wasted, Mass wastedOnce, Minutes making) {
     /** What mixes are worked into. */
     public enum Kind {
-        CANE("cane", "logs"),
-        BLEND("graduated blend", "sheets"),
-        SHEET("sheet", "sheets"),
-        CORDS("cords", "fillings");
+        CANE("cane", "log", "logs"),
+        BLEND("graduated blend", "sheet", "sheets"),
+        SHEET("sheet", "sheet", "sheets"),
+        CORDS("cords", "filling", "fillings");
 
         private final String label;
+        private final String one;
         private final String many;
 
-        Kind(String label, String many) {
+        Kind(String label, String one, String many) {
             this.label = label;
+            this.one = one;
             this.many = many;
         }
 
@@ -35,8 +37,13 @@ public record WorkedClay(Kind kind, Map<Long, Mass> of, Mass wasted, Mass wasted
             return label;
         }
 
+        /** So many of them: "1 log", "3 logs". */
+        public String count(int times) {
+            return times + " " + (times == 1 ? one : many);
+        }
+
         /** What several of them are called. */
-        public String many() {
+        String many() {
             return many;
         }
     }

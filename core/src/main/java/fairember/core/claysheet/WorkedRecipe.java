@@ -105,7 +105,7 @@ public record WorkedRecipe(
                     "endWasteMm",
                     "ends that leave no slice",
                     "ends that leave one slice or more of the reduced log",
-                    "Make the log longer, or cut off less.");
+                    "Make the log longer, or cut less off its ends.");
         }
         return new WorkedClay(WorkedClay.Kind.CANE, of, new Mass(all * reduced.wasted()), Mass.ZERO, making);
     }

@@ -134,51 +134,13 @@ public record Design(
         for (int i = 0; i < parts.size(); i++) {
             nested(gathering, i, parts);
         }
-        parts = laid(gathering, parts, armature);
+        parts = LayerLaying.laid(gathering, parts, armature);
         gathering.orRefuse();
-    }
-
-    /** The parts with every layer over what it covers; a part comes before it in the list. */
-    private static List<Part> laid(Gathering gathering, List<Part> parts, Armature armature) {
-        List<Part> laid = new ArrayList<>();
-        for (int i = 0; i < parts.size(); i++) {
-            Part part = parts.get(i);
-            Layer layer = part.layer();
-            if (layer == null) {
-                laid.add(part);
-            } else {
-                String field = "parts[" + i + "].layer";
-                laid.add(gathering
-                        .at(field, () -> part.over(covered(layer, laid, armature), layer))
-                        .orElse(part));
-            }
-        }
-        return List.copyOf(laid);
-    }
-
-    /** What a layer covers, among the parts above it in the list and what is not clay. */
-    private static Part covered(Layer layer, List<Part> above, Armature armature) {
-        List<Part> choices = switch (layer.kind()) {
-            case PART -> above;
-            case NON_CLAY -> armature.nonClay().stream().map(NonClay::body).toList();
-            case INSERT -> armature.inserts().stream().map(Insert::covering).toList();
-        };
-        if (layer.over() < 0 || layer.over() >= choices.size()) {
-            boolean part = layer.kind() == Layer.Kind.PART;
-            throw new InvalidInputException(
-                    "over",
-                    (part ? "part " : "thing ") + (layer.over() + 1),
-                    choices.isEmpty()
-                            ? part ? "nothing, for the first part" : "nothing: there is none"
-                            : "1 to " + choices.size() + (part ? ", one above it in the list" : ""),
-                    part ? "Move the covered part up in the list." : "Choose something of the design.");
-        }
-        return choices.get(layer.over());
     }
 
     /** What a layer of this design covers, as a part. */
     public Part covered(Layer layer) {
-        return covered(layer, parts, armature);
+        return LayerLaying.covered(layer, parts, armature);
     }
 
     private static void counted(Gathering gathering, String field, int found, int least, int most) {

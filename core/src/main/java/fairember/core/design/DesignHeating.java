@@ -111,9 +111,7 @@ public final class DesignHeating {
                 .filter(p -> tree.holds(index, p.part().from()))
                 .toList();
         OneLump lump = design.stages().get(index).lump();
-        Seating seating =
-                Seating.of(given, index, parts.stream().map(MeasuredPart::part).toList());
-        return clay(parts, lump, seating);
+        return clay(parts, lump, Seating.of(given, index));
     }
 
     /** Each of some parts on what it lies on, and the lump that some of them are. */

@@ -54,7 +54,7 @@ public record Insert(
     public static final Span SEAM = Sleeve.SEAM;
     public static final Span LENGTH = Span.of("lengthMm", "length", 1, 400, "mm");
     public static final Span MASS = Span.of("massG", "weight", 0, 500, "g");
-    public static final Span CEILING = Span.of("ceilingC", "hottest it may get", 40, 300, "°C");
+    public static final Span CEILING = Span.of("ceilingC", "highest safe temperature", 40, 300, "°C");
     public static final Span ACROSS = Placement.ACROSS;
     public static final Span UP = Span.of("upMm", "height of its lower end", -400, 400, "mm");
 

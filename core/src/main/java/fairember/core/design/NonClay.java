@@ -81,7 +81,14 @@ public record NonClay(
                     "oven",
                     "a support that is not in the oven",
                     "a support in the oven, or a part of the piece",
-                    "Leave it in the oven, or say that it is part of the piece.");
+                    "Keep it in the oven, or turn off 'only holds it in the oven'.");
+        }
+        if (support && findingId != null) {
+            gathering.error(
+                    "findingId",
+                    "a support that is counted with each piece",
+                    "no finding, for what only holds the piece in the oven",
+                    "Leave the finding out, or turn off 'only holds it in the oven'.");
         }
         gathering.orRefuse();
     }

@@ -143,6 +143,12 @@ public record Placement(
                 false);
     }
 
+    /** How far neighbours are apart, evenly scattered over a dome: √(2S/(√3·n)), S its area; 0 in any other arrangement. */
+    public double apartOnDome(int count) {
+        double area = Math.PI * spacingMm * spacingMm / 2;
+        return arrangement == Arrangement.DOME ? Math.sqrt(2 * area / (Math.sqrt(3) * count)) : 0;
+    }
+
     private Spot ringed(int k, int count) {
         double turn = 2 * Math.PI * k / count;
         double cos = Math.cos(turn);

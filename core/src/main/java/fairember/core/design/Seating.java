@@ -8,6 +8,7 @@ import fairember.core.shape.Point3;
 import fairember.core.shape.Posed;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Says with how much of its surface each part of a bake touches what it lies on. */
@@ -39,11 +40,23 @@ final class Seating {
         this.ground = inOven.stream().mapToDouble(this::lowest).min().orElse(0);
     }
 
-    /** The parts of a stage on what they lie on. */
-    static Seating of(Design design, int index, List<Part> inOven) {
+    /** What is in a stage, clay or not, on what it lies on: clay on a board that is baked with it does not touch the tile. */
+    static Seating of(Design design, int index) {
         Stage stage = design.stages().get(index);
+        if (stage.rest() == null) {
+            return NONE;
+        }
+        AssemblyTree tree = design.tree();
+        Stream<Part> clay = design.parts().stream().filter(part -> tree.holds(index, part.from()));
+        Stream<Part> others = design.armature().nonClay().stream()
+                .filter(thing -> thing.bakedIn(tree, index))
+                .map(NonClay::body);
         boolean separate = design.assemblies().get(stage.assembly()).separate();
-        return stage.rest() == null ? NONE : new Seating(stage.rest(), design.poseIn(index), separate, inOven);
+        return new Seating(
+                stage.rest(),
+                design.poseIn(index),
+                separate,
+                Stream.concat(clay, others).toList());
     }
 
     /** A part's body on what it lies on. */
@@ -93,17 +106,19 @@ final class Seating {
         return Math.max(LEAST, Math.min(MOST, touching / surface));
     }
 
+    private boolean upright() {
+        return each || pose == Pose.STANDS || pose == Pose.LEANS;
+    }
+
     private double high(Box box) {
-        boolean upright = each || pose == Pose.STANDS || pose == Pose.LEANS;
-        return upright
+        return upright()
                 ? box.height().mm()
                 : pose == Pose.LIES ? box.depth().mm() : box.width().mm();
     }
 
     /** The ellipse that it stands on, when it has given way a little; mm². */
     private double foot(Posed posed, double surface) {
-        boolean upright = each || pose == Pose.STANDS || pose == Pose.LEANS;
-        return upright ? Math.PI / 4 * width(posed.front()) * width(posed.side()) : LINE * surface;
+        return upright() ? Math.PI / 4 * width(posed.front()) * width(posed.side()) : LINE * surface;
     }
 
     private static double width(List<Outline> outlines) {

@@ -86,8 +86,7 @@ final class StageMeasuring {
         Minutes solidBakingTime =
                 BakeNeeding.need(about, window, solid, kind, rules).bakingTime();
         StageHeat heat = kind == StageKind.FULL_BAKE && byPacket.drying().isEmpty() && !raw.isEmpty()
-                ? DesignHeating.of(
-                        DesignHeating.clay(raw, lump, Seating.of(design, index, bodies(inOven, List.of()))), byPacket)
+                ? DesignHeating.of(DesignHeating.clay(raw, lump, Seating.of(design, index)), byPacket)
                 : null;
         BakeNeed need = heat == null
                 ? byPacket

@@ -42,7 +42,7 @@ public record MixRecipe(
                     "inclusions",
                     inclusions.size() + " kinds",
                     "nothing, for clay that is worked",
-                    "Add it to one of the mixes that go into it.");
+                    "Add it to one of the mixes that this one is made of.");
         }
         parts = worked == null ? List.copyOf(parts) : List.of();
         inclusions = List.copyOf(inclusions);

@@ -39,13 +39,14 @@ public final class DesignCosting {
     }
 
     /**
-     * The cost of one of a batch: what the design takes, its set-up minutes and its oven loads planned for the batch
+     * The cost of one of a batch: its share of what the batch takes (spares and the ends of canes too), its set-up minutes and its oven loads planned for the batch
      * alone, as {@link CostLadder#of} adds them up.
      */
     public static DesignCost cost(MeasuredDesign design, int quantity, Rates rates, FoilRoll roll, Oven oven) {
-        BatchNeeds needs = BatchNeeding.needs(List.of(new Job(ALONE, design, 1)), MixWaste.ofHands(rates.waste()));
-        LoadPlan loads = LoadPlanning.plan(
-                LoadProblem.of(oven, BatchBakes.of(List.of(new Job(ALONE, design, quantity)))), Effort.RULES);
+        Job batch = new Job(ALONE, design, quantity);
+        BatchNeeds needs = BatchNeeding.needs(List.of(batch), MixWaste.ofHands(rates.waste()));
+        double share = 1.0 / quantity;
+        LoadPlan loads = LoadPlanning.plan(LoadProblem.of(oven, BatchBakes.of(List.of(batch))), Effort.RULES);
         List<Step> steps = design.design().steps();
         return CostLadder.of(new CostInputs(
                 quantity,
@@ -53,18 +54,18 @@ public final class DesignCosting {
                                 needs.clays().stream()
                                         .map(c -> new CostInputs.Clay(
                                                 c.clay().name(),
-                                                c.needed(),
+                                                c.needed().times(share),
                                                 c.clay().bestValue())),
                                 needs.inclusions().stream()
                                         .map(s -> new CostInputs.Clay(
                                                 s.inclusion().name(),
-                                                s.needed(),
+                                                s.needed().times(share),
                                                 s.inclusion().priced())))
                         .toList(),
-                needs.torn(),
+                needs.torn().times(share),
                 roll,
                 design.findings().stream().map(FittedFinding::price).reduce(Money.ZERO, Money::plus),
-                setup(new Job(ALONE, design, quantity)),
+                setup(batch),
                 steps.stream().map(Step::each).reduce(Minutes.ZERO, Minutes::plus),
                 loads.loads().size(),
                 loads.loads().stream().map(PlannedLoad::energy).reduce(Energy.ZERO, Energy::plus),

@@ -155,6 +155,43 @@ public class NonClayTest {
                                 .satisfies(error -> assertThat(error.field()).isEqualTo("oven")));
     }
 
+    /** On a cold tile the seal's bake takes longer; on a board that is baked with it, it does not touch the tile. */
+    @Test
+    public void clayOnABoardThatIsBakedWithItDoesNotTouchTheTile() {
+        Stage last = SEAL.stages().get(LAST);
+        Rest tile = new Rest(Rest.On.TILE, mm(12), false);
+        Stage onTile = new Stage(
+                last.name(), last.kind(), last.assembly(), last.cooling(), last.quench(), last.own(), null, tile);
+        List<Stage> stages = new ArrayList<>(SEAL.stages());
+        stages.set(LAST, onTile);
+        Block board = new Block(mm(90), mm(90), mm(6));
+        NonClay under = thing(board, 30, NonClay.Oven.IN, false, 300.0, at(0, -6));
+        double rack = near(SEAL.stages(), Armature.NONE);
+        assertThat(near(stages, Armature.NONE)).isGreaterThan(rack);
+        assertThat(near(stages, new Armature(List.of(), List.of(), null, List.of(under))))
+                .isEqualTo(rack);
+    }
+
+    private static double near(List<Stage> stages, Armature armature) {
+        Design design = new Design(
+                SEAL.id(),
+                SEAL.name(),
+                "",
+                SEAL.kind(),
+                SEAL.pose(),
+                SEAL.parts(),
+                SEAL.assemblies(),
+                stages,
+                SEAL.steps(),
+                SEAL.fittings(),
+                SEAL.checks(),
+                armature,
+                null,
+                null,
+                null);
+        return Samples.measured(design).stages().get(LAST).heat().near().min();
+    }
+
     /** Hollow, a part has the clay and the thickness of one with foil, and weighs less by the foil; no foil is pressed for it. */
     @Test
     public void aHollowPartIsACoredOneWithoutFoil() {

@@ -62,8 +62,10 @@ public class PlacementTest {
     @Test
     public void copiesAreScatteredEvenlyOverADome() {
         for (int count : new int[] {7, 30, 120}) {
-            List<Placement.Spot> spots = new Placement(3, 2, -1, 0, Arrangement.DOME, Facing.UP, 40).spots(count);
+            Placement dome = new Placement(3, 2, -1, 0, Arrangement.DOME, Facing.UP, 40);
+            List<Placement.Spot> spots = dome.spots(count);
             double even = Math.sqrt(2 * 2 * Math.PI * 20 * 20 / (Math.sqrt(3) * count));
+            assertThat(dome.apartOnDome(count)).isCloseTo(even, within(1e-9));
             double high = 0;
             for (Placement.Spot spot : spots) {
                 double right = spot.acrossMm() - 3;

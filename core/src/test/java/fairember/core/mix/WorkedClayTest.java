@@ -29,6 +29,8 @@ import fairember.core.design.Part;
 import fairember.core.design.Pose;
 import fairember.core.design.Stage;
 import fairember.core.design.Station;
+import fairember.core.price.DesignCost;
+import fairember.core.price.DesignCosting;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
@@ -210,6 +212,14 @@ public class WorkedClayTest {
         assertThat(job.making(1).min())
                 .isCloseTo(made.minutes().min() + sheets.minutes().min(), within(1e-9));
         assertThat(job.making(0).min()).isZero();
+        // Of its price each piece bears its share of the clay that is cut off, not the ends of a log of its own.
+        DesignCost cost = DesignCosting.cost(measured, 7, Samples.RATES, Samples.ROLL, Samples.OVEN);
+        double hands = 1 + Samples.RATES.waste().of1();
+        WorkedClay.Made dearer = log.made(new Mass(used * hands));
+        assertThat(cost.in().clays().stream()
+                        .mapToDouble(clay -> clay.mass().g())
+                        .sum())
+                .isCloseTo(dearer.all().g() / 7, withinPercentage(1e-9));
     }
 
     /** From afar a picture has the mean of its colours, by the room each takes; kneading the same clay gives another. */
