@@ -4,7 +4,7 @@ const fields = 'input, textarea, select, [role=combobox]';
 const fieldsOf = (page: Element) => [...page.querySelectorAll<HTMLElement>(fields)];
 const nameOf = (field: Element) => field.getAttribute('aria-label') ?? field.id;
 
-/** Moves the focus to the first field with a new name that appears in the next seconds, unless it has moved elsewhere. */
+/** Moves the focus to the first field with a new name that appears in the next seconds, until a hand or a key does something else. */
 export function focusWhatIsAdded(from: Element) {
   const page = document.querySelector('main');
   if (!page) return;
@@ -17,5 +17,13 @@ export function focusWhatIsAdded(from: Element) {
       ?.focus();
   });
   watch.observe(page, { childList: true, subtree: true });
-  setTimeout(() => watch.disconnect(), PATIENCE_MS);
+  const acts = new AbortController();
+  const stop = () => {
+    watch.disconnect();
+    acts.abort();
+  };
+  for (const act of ['pointerdown', 'keydown']) {
+    document.addEventListener(act, stop, { capture: true, signal: acts.signal });
+  }
+  setTimeout(stop, PATIENCE_MS);
 }

@@ -16,6 +16,7 @@ function pressed(event: MouseEvent) {
     at: event.timeStamp,
     x: byKey ? box.x + box.width / 2 : event.clientX,
     y: byKey ? box.y + box.height / 2 : event.clientY,
+    byKey,
     message,
   };
 }
@@ -31,7 +32,9 @@ export function useDoublePress() {
       const now = pressed(event);
       if (!now) return;
       const soon = last && now.at - last.at < TWICE_MS ? last : null;
-      const same = soon && (now.button === soon.button || Math.hypot(now.x - soon.x, now.y - soon.y) <= SAME_PLACE_PX);
+      // A key presses what has the focus, wherever that has moved to; a hand presses where it is.
+      const held = now.byKey && now.button === soon?.button;
+      const same = soon && (held || Math.hypot(now.x - soon.x, now.y - soon.y) <= SAME_PLACE_PX);
       if (same && now.message !== soon.message && now.button.tagName === 'BUTTON') {
         event.preventDefault();
         event.stopPropagation();

@@ -6,6 +6,7 @@ import com.deque.html.axecore.args.AxeRuleOptions;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
+import java.awt.geom.Point2D;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -21,7 +22,6 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.OutputType;
-import org.openqa.selenium.Rectangle;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
@@ -49,7 +49,7 @@ final class Page {
 
     private final Path profile = temporary();
     private final ChromeDriver driver;
-    private Rectangle pressed = new Rectangle(-1000, -1000, 0, 0);
+    private Point2D pressed = new Point2D.Double(-1000, -1000);
     private long pressedAt;
 
     Page() {
@@ -186,13 +186,14 @@ final class Page {
     }
 
     private boolean pressed(WebElement control) {
-        // Where it is pressed, not where it was before the page scrolled to it.
-        script("arguments[0].scrollIntoView({block: 'nearest'})", control);
-        Rectangle place = control.getRect();
-        double apart = Math.hypot(
-                place.x + place.width / 2.0 - pressed.x - pressed.width / 2.0,
-                place.y + place.height / 2.0 - pressed.y - pressed.height / 2.0);
-        if (apart < SAME_PLACE_PX) {
+        // Where it is in the window when it is pressed, not where it was before the page scrolled to it.
+        List<?> at = (List<?>) script("""
+                arguments[0].scrollIntoView({block: 'nearest'});
+                const box = arguments[0].getBoundingClientRect();
+                return [box.x + box.width / 2, box.y + box.height / 2];
+                """, control);
+        Point2D place = new Point2D.Double(((Number) at.get(0)).doubleValue(), ((Number) at.get(1)).doubleValue());
+        if (place.distance(pressed) < SAME_PLACE_PX) {
             until(() -> System.nanoTime() - pressedAt > A_HANDS_PAUSE_NS);
         }
         control.click();
