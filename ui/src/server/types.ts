@@ -4,6 +4,7 @@ type Schemas = components['schemas'];
 
 export type Span = Schemas['SpanView'];
 export type Limits = Schemas['LimitsView'];
+export type DrawnLine = Schemas['DrawnLine'];
 export type Advice = Schemas['AdviceView'];
 export type Workings = Schemas['WorkingsView'];
 export type Settings = Schemas['Settings'];

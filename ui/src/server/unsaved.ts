@@ -36,6 +36,8 @@ export interface Unsaved<F = unknown> {
 
 const entries = new Map<string, Unsaved>();
 const timers = new Map<string, ReturnType<typeof setTimeout>>();
+/** The edition this window saved last, by path: what is on the screen may be older for a moment. */
+const lastSaved = new Map<string, number>();
 const listeners = new Set<() => void>();
 let all: Unsaved[] = [];
 let studio = '';
@@ -93,9 +95,8 @@ export function settle(path: string) {
 export async function settled(path: string, edition: number): Promise<number> {
   settle(path);
   while (entries.get(path)?.state === 'saving') await new Promise((later) => setTimeout(later, 50));
-  const entry = entries.get(path);
-  if (entry) discard(path);
-  return entry?.state === 'saved' ? Math.max(edition, entry.base.edition) : edition;
+  if (entries.has(path)) discard(path);
+  return Math.max(edition, lastSaved.get(path) ?? 0);
 }
 
 /** Gives up what was typed. */
@@ -180,6 +181,7 @@ function wait(path: string) {
 }
 
 function saved(path: string, next: Saved<unknown>) {
+  lastSaved.set(path, next.edition);
   const now = entries.get(path);
   if (!now) return;
   if (now.form === next.form) set({ ...now, base: next, state: 'saved' });

@@ -83,6 +83,11 @@ export function OrderPair({ batch }: { batch: BatchDraft }) {
                 })}
               </tbody>
             </table>
+            {plan.smallParts.map((made) => (
+              <p key={made.designId} className="border-t border-line px-3 py-1.5 text-soft">
+                <b className="figure text-ink">{made.count}</b> {made.designName}, made first for {made.into.join(', ')}
+              </p>
+            ))}
             <div className="flex flex-wrap items-center gap-x-5 border-t border-line px-2 py-1">
               {unused && (
                 <Button

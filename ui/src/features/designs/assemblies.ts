@@ -1,3 +1,4 @@
+import { uncovered } from './new-design';
 import type { Design } from '../../server/types';
 
 export type Assembly = NonNullable<Design['assemblies']>[number];
@@ -9,7 +10,7 @@ export interface BuildPoint {
 
 const whole: Assembly = { name: 'Whole piece' };
 
-export const assembliesOf = (design: Design): Assembly[] => design.assemblies ?? [whole];
+export const assembliesOf = (design: Pick<Design, 'assemblies'>): Assembly[] => design.assemblies ?? [whole];
 
 const assemblyOf = (point: BuildPoint) => point.assembly ?? 0;
 const bakeOf = (point: BuildPoint) => point.bake ?? 0;
@@ -166,6 +167,7 @@ export function withoutAssembly(design: Design, gone: number): Design {
   );
   return {
     ...left,
+    parts: uncovered(left.parts, gone, 'ASSEMBLY'),
     assemblies: assembliesOf(left).filter((_, i) => i !== gone),
     stages: left.stages.filter((s) => assemblyOf(s) !== gone).map((s) => ({ ...s, assembly: up(assemblyOf(s)) })),
   };

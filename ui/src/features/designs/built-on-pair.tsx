@@ -6,7 +6,7 @@ import { Switch } from '../../controls/switch';
 import { spanOf, useLimits } from '../../server/use-limits';
 import type { Design, MeasuredDesign } from '../../server/types';
 import { errorAt } from '../../server/use-measured';
-import { useShelf } from '../../server/use-studio';
+import { useDesigns, useShelf } from '../../server/use-studio';
 import { plain } from '../../words/figures';
 import { partPoints } from './assemblies';
 import { InsertFields } from './insert-fields';
@@ -20,6 +20,9 @@ import { WireFields } from './wire-fields';
 /** What a design is built on and hangs from, and what else of it is not clay: inserts with their sleeves, wires with their bends, its pin. */
 export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft }) {
   const { findings } = useShelf();
+  const designs = useDesigns()
+    .filter((other) => other.id !== id)
+    .map((other) => ({ id: other.id, name: other.design.name }));
   const { draft, measured, measuredForm } = design;
   const inserts = draft.form.inserts ?? [];
   const wires = draft.form.wires ?? [];
@@ -71,6 +74,7 @@ export function BuiltOnPair({ id, design }: { id: number; design: DesignDraft })
               index={i}
               places={partPoints(draft.form)}
               findings={findings}
+              designs={designs}
               measured={measured.nonClay[i]}
               errors={design.errors}
               onChange={(change) =>

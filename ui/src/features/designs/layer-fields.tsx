@@ -5,13 +5,14 @@ import type { Design, MeasuredPart, Part } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { plain } from '../../words/figures';
+import { assembliesOf } from './assemblies';
 import { PatternDrawing } from '../sheets/pattern-drawing';
 
 type Layer = NonNullable<Part['layer']>;
 
 interface Props {
   part: Part;
-  design: Pick<Design, 'parts' | 'nonClay' | 'inserts'>;
+  design: Coverable;
   index: number;
   measured: MeasuredPart | undefined;
   errors: InputError[];
@@ -21,14 +22,20 @@ interface Props {
 
 const NOTHING = 'nothing';
 
-/** What a layer of a design can lie over: the parts above it in the list, what is not clay, and inserts. */
-function coverable(design: Pick<Design, 'parts' | 'nonClay' | 'inserts'>, index: number): Covered[] {
+type Coverable = Pick<Design, 'parts' | 'nonClay' | 'inserts' | 'assemblies'>;
+
+/** What a layer of a design can lie over: the parts above it in the list, what is not clay, inserts, and whole assemblies. */
+function coverable(design: Coverable, index: number): Covered[] {
   const named = (things: { name: string }[], kind: Covered['kind']) =>
     things.map(({ name }, over): Covered => ({ kind, over, name }));
   return [
     ...named(design.parts.slice(0, index), 'PART'),
     ...named(design.nonClay ?? [], 'NON_CLAY'),
     ...named(design.inserts ?? [], 'INSERT'),
+    ...(index > 1 ? named(assembliesOf(design), 'ASSEMBLY') : []).map((all) => ({
+      ...all,
+      name: `all of ${all.name}`,
+    })),
   ];
 }
 

@@ -1,3 +1,4 @@
+import { extentOf, firstLine, pointsOf } from './line-points';
 import type { Limits, Part } from '../../server/types';
 
 const firstSizes: Record<string, number> = {
@@ -9,6 +10,8 @@ const firstSizes: Record<string, number> = {
   pressedMm: 3,
   tubeMm: 5,
   cordMm: 3,
+  stripMm: 5,
+  squareness: 2,
   windingMm: 16,
   turns: 3,
   pitchMm: 4,
@@ -37,12 +40,28 @@ export function reshaped(part: Part, kind: Part['shape']['kind'], limits: Limits
   const dimensions = dimensionsOf(kind, part.shape.dimensions, limits);
   const { core, ...solid } = part;
   const kept = core && shape?.takesCore ? { core: settled(core, shape) } : {};
+  if (shape && shape.lines.length > 0) {
+    const before = part.shape.lines ?? [];
+    const lines = before.length === shape.lines.length ? before : shape.lines.map(firstLine);
+    const drawn = { ...solid, ...kept, shape: { kind, dimensions, lines } };
+    return kind === 'FRONT_AND_SIDE'
+      ? asHighAsDrawn(drawn)
+      : { ...drawn, placement: { ...part.placement, facing: 'FRONT' } };
+  }
   if (kind !== 'CUT_OUT') return { ...solid, ...kept, shape: { kind, dimensions } };
   return {
     ...solid,
     shape: { kind, dimensions, outline: part.shape.outline ?? tag },
     placement: { ...part.placement, facing: 'FRONT' },
   };
+}
+
+/** A form as high as its outline from the front is drawn. */
+export function asHighAsDrawn(part: Part): Part {
+  const front = part.shape.lines?.[0];
+  if (part.shape.kind !== 'FRONT_AND_SIDE' || !front) return part;
+  const heightMm = extentOf(pointsOf(front), 1);
+  return { ...part, shape: { ...part.shape, dimensions: { ...part.shape.dimensions, heightMm } } };
 }
 
 /** A core as this shape can have it. */
@@ -77,8 +96,8 @@ function layered(
   return layer.over === gone ? {} : { layer: { ...layer, over: layer.over - 1 } };
 }
 
-/** The parts without something that is not clay, or an insert: what lay over it keeps its shape. */
-export function uncovered(parts: Part[], gone: number, kind: 'NON_CLAY' | 'INSERT'): Part[] {
+/** The parts without something that is not clay, an insert or an assembly: what lay over it keeps its shape. */
+export function uncovered(parts: Part[], gone: number, kind: 'NON_CLAY' | 'INSERT' | 'ASSEMBLY'): Part[] {
   return parts.map(({ layer, ...alone }) => ({ ...alone, ...layered(layer, gone, kind) }));
 }
 

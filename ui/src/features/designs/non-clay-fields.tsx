@@ -7,6 +7,7 @@ import type { InputError } from '../../server/client';
 import type { MeasuredDesign, NonClay, Shelf } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
+import { grams } from '../../words/figures';
 import { pointOf, pointValue } from './assemblies';
 import { dimensionsOf } from './new-design';
 import { PlaceFields } from './place-fields';
@@ -17,6 +18,8 @@ interface Props {
   index: number;
   places: { value: string; label: string }[];
   findings: Shelf['findings'];
+  /** Designs that it can be made of, by their numbers. */
+  designs: Choosable[];
   measured: MeasuredDesign['nonClay'][number] | undefined;
   errors: InputError[];
   onChange: (change: (thing: NonClay) => NonClay) => void;
@@ -24,7 +27,12 @@ interface Props {
   onRemove: () => void;
 }
 
-const NO_FINDING = 'none';
+interface Choosable {
+  id: number;
+  name: string;
+}
+
+const TYPED = 'typed';
 
 /** A board to begin from, under the design. */
 export const firstBoard: NonClay = {
@@ -73,7 +81,9 @@ export function NonClayFields(props: Props) {
         <Choice
           label={`Shape of ${thing.name}`}
           value={thing.shape.kind}
-          options={limits.shapes.filter((s) => s.kind !== 'CUT_OUT').map((s) => ({ value: s.kind, label: s.label }))}
+          options={limits.shapes
+            .filter((s) => s.kind !== 'CUT_OUT' && s.lines.length === 0)
+            .map((s) => ({ value: s.kind, label: s.label }))}
           onChange={(value) => {
             const kind = value as NonClay['shape']['kind'];
             onChange((t) => ({
@@ -98,36 +108,51 @@ export function NonClayFields(props: Props) {
         onChange={(placement) => onChange((t) => ({ ...t, placement: { ...t.placement, ...placement } }))}
         onSettle={onSettle}
       />
-      <Bought {...props}>{number('massG', 'weight of one')}</Bought>
+      <Origin {...props}>{number('massG', 'weight of one')}</Origin>
       <InTheOven {...props}>{number('ceilingC', 'at most')}</InTheOven>
     </section>
   );
 }
 
-/** Whether it is a finding of the shelf, which has a weight and a price; else its weight is typed. */
-function Bought({ thing, findings, measured, onChange, children }: Props & { children: React.ReactNode }) {
+const originOf = ({ findingId, designId }: NonClay) =>
+  findingId !== undefined ? `finding ${findingId}` : designId !== undefined ? `design ${designId}` : TYPED;
+
+/** The same thing from elsewhere: a finding, a design, or neither. */
+function from(thing: NonClay, origin: string): NonClay {
+  const { findingId: _, designId: __, ...rest } = thing;
+  const [kind, id] = origin.split(' ');
+  if (kind === 'finding') return { ...rest, findingId: Number(id) };
+  if (kind === 'design') return { ...rest, designId: Number(id) };
+  return rest;
+}
+
+/** Whether it is a finding of the shelf, or is made of a design in the same batch; else its weight is typed. */
+function Origin({ thing, findings, designs, measured, onChange, children }: Props & { children: React.ReactNode }) {
+  const origin = originOf(thing);
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-note text-soft">
-      {!thing.support && findings.length > 0 && (
+      {!thing.support && (findings.length > 0 || designs.length > 0) && (
         <label className="inline-flex items-center gap-1">
-          from the shelf{' '}
+          comes from{' '}
           <Choice
-            label={`${thing.name}, finding on the shelf`}
-            value={thing.findingId === undefined ? NO_FINDING : String(thing.findingId)}
+            label={`Where ${thing.name} comes from`}
+            value={origin}
             options={[
-              { value: NO_FINDING, label: 'not counted' },
-              ...findings.map((f) => ({ value: String(f.id), label: f.finding.name })),
+              { value: TYPED, label: 'elsewhere, not counted' },
+              ...findings.map((f) => ({ value: `finding ${f.id}`, label: `the shelf: ${f.finding.name}` })),
+              ...designs.map((d) => ({ value: `design ${d.id}`, label: `made first: ${d.name}` })),
             ]}
-            onChange={(value) =>
-              onChange((t) => {
-                const { findingId: _, ...rest } = t;
-                return value === NO_FINDING ? rest : { ...rest, findingId: Number(value) };
-              })
-            }
+            onChange={(value) => onChange((t) => from(t, value))}
           />
         </label>
       )}
-      {thing.findingId === undefined ? children : <span>{measured?.massG ?? 0} g each, by the shelf</span>}
+      {origin === TYPED ? (
+        children
+      ) : (
+        <span>
+          {grams(measured?.massG ?? 0)} g each, {thing.designId ? 'by its design' : 'by the shelf'}
+        </span>
+      )}
     </div>
   );
 }
@@ -142,8 +167,7 @@ function InTheOven({ thing, places, onChange, children }: Props & { children: Re
         on={thing.support ?? false}
         onChange={(support) =>
           onChange((t) => {
-            const { findingId: _, ...rest } = t;
-            return support ? { ...rest, support, oven: 'IN' } : { ...t, support };
+            return support ? { ...from(t, TYPED), support, oven: 'IN' } : { ...t, support };
           })
         }
       />

@@ -7,7 +7,7 @@ interface Props {
   aspect?: Aspect;
 }
 
-/** What is not clay in a drawing: its outline in dashes, without a colour of its own. */
+/** What is not clay in a drawing: its outline in dashes, without a colour of its own unless it is made of a design. */
 export function NonClayShapes({ design, view, aspect = 'front' }: Props) {
   return (
     <>
@@ -15,8 +15,8 @@ export function NonClayShapes({ design, view, aspect = 'front' }: Props) {
         <path
           key={key}
           d={pathOf(outlines, spot, view)}
-          fill="#e4e8e6"
-          fillOpacity="0.8"
+          fill={part.hex ?? '#e4e8e6'}
+          fillOpacity={part.hex ? 1 : 0.8}
           stroke="#5c6864"
           strokeWidth="1.2"
           strokeDasharray="6 3"

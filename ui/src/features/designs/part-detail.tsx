@@ -10,7 +10,8 @@ import { errorAt } from '../../server/use-measured';
 import { pointOf, pointValue } from './assemblies';
 import { CoreFields } from './core-fields';
 import { LayerFields, LayerOver } from './layer-fields';
-import { reshaped } from './new-design';
+import { asHighAsDrawn, reshaped } from './new-design';
+import { LineField } from './line-field';
 import { OutlineField } from './outline-field';
 import { PartWorkings } from './part-workings';
 import { PlaceFields } from './place-fields';
@@ -73,6 +74,24 @@ export function PartDetail(props: Props) {
       {!part.layer && part.shape.kind === 'CUT_OUT' && (
         <OutlineField part={part} onChange={onChange} onSettle={onSettle} />
       )}
+      {!part.layer &&
+        (part.shape.lines ?? []).map((line, i) => (
+          <LineField
+            key={`${part.shape.kind} ${i}`}
+            of={part.name}
+            words={limits.shapes.find((s) => s.kind === part.shape.kind)?.lines[i] ?? 'line'}
+            line={line}
+            path={`parts[${index}].shape.lines[${i}]`}
+            errors={errors}
+            onChange={(drawn) =>
+              onChange((p) => {
+                const next = { ...p, shape: { ...p.shape, lines: (p.shape.lines ?? []).with(i, drawn) } };
+                return i === 0 ? asHighAsDrawn(next) : next;
+              })
+            }
+            onSettle={onSettle}
+          />
+        ))}
       {!part.layer && (
         <>
           <CoreFields

@@ -17,6 +17,7 @@ const round = ['diameterMm', 'bottomMm', 'aroundMm', 'outerMm', 'tubeMm', 'cordM
 
 /** What is written before a dimension. */
 function before(span: Span, at: number): string {
+  if (span.field === 'squareness') return 'square';
   if (span.unit === '') return span.label;
   if (span.field === 'widestAtMm') return 'widest at';
   if (span.field === 'pitchMm') return 'pitch';

@@ -50,10 +50,11 @@ public class DemoTest {
                         .as(advice.toString())
                         .isNotEqualTo("STOP");
             }
-            assertThat(design.path("measured").path("weightG").asDouble()).isBetween(0.5, 200.0);
+            assertThat(design.path("measured").path("weightG").asDouble()).isBetween(0.002, 200.0);
         }
         assertThat(names)
                 .containsExactly(
+                        "Bead eyes",
                         "Dockhand",
                         "Gull on a post",
                         "Gull tag",

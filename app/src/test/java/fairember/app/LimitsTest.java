@@ -7,6 +7,7 @@ import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The range a field shows is the range it has: both ends are taken, and what lies beyond is refused at that field. */
@@ -88,9 +89,10 @@ public class LimitsTest extends ServerTest {
     }
 
     /** Sizes that go together in every shape. */
+    private static final JsonNode LINE = Http.JSON.readTree("[0, 0, 12, 0, 14, 9, 2, 8]");
     private static final JsonNode SIZES = Http.JSON.readTree("""
             {"diameterMm":20,"lengthMm":40,"widthMm":20,"depthMm":15,"heightMm":8,"thicknessMm":3,"bottomMm":20,"topMm":12,
-             "widestAtMm":15,"pressedMm":4,"outerMm":30,"tubeMm":6,"cordMm":3,"windingMm":16,"turns":3,"pitchMm":4,"strands":2,"pieces":2,"aroundMm":8}
+             "widestAtMm":15,"pressedMm":4,"outerMm":30,"tubeMm":6,"cordMm":3,"windingMm":16,"turns":3,"pitchMm":4,"strands":2,"pieces":2,"aroundMm":8,"stripMm":4,"squareness":3}
             """);
 
     @Test
@@ -110,6 +112,11 @@ public class LimitsTest extends ServerTest {
             body.set("dimensions", dimensions);
             if (shape.path("kind").asString().equals("CUT_OUT")) {
                 body.set("outline", Http.JSON.readTree("[[0,0,30,0,30,20,0,20]]"));
+            }
+            ArrayNode lines = Http.JSON.createArrayNode();
+            shape.path("lines").forEach(words -> lines.addObject().put("smooth", true).set("xy", LINE));
+            if (!lines.isEmpty()) {
+                body.set("lines", lines);
             }
             assertThat(http().post("/api/sums/shape", body).status()).isEqualTo(200);
         }

@@ -61,7 +61,7 @@ public class ArchitectureTest {
             "photo",
             List.of("org.hipparchus.linear.."),
             "shape",
-            List.of("org.hipparchus..", "org.locationtech.jts.geom..", "org.locationtech.jts.simplify.."),
+            List.of("org.hipparchus..", "org.locationtech.jts.."),
             "balance",
             List.of("org.locationtech.jts.geom.."),
             "foilcore",
@@ -73,7 +73,11 @@ public class ArchitectureTest {
             "blockcutting",
             List.of("com.google.ortools.."),
             "outline",
-            List.of("org.locationtech.jts..", "org.apache.batik.parser..", "javax.xml.stream.."));
+            List.of(
+                    "org.hipparchus.analysis..",
+                    "org.locationtech.jts..",
+                    "org.apache.batik.parser..",
+                    "javax.xml.stream.."));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

@@ -14,6 +14,7 @@ import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -74,11 +75,18 @@ class BatchController {
                         work.saved().id(),
                         work.saved().edition(),
                         work.saved().value(),
-                        work.jobs().stream()
-                                .map(j -> j.design().design().name())
-                                .toList(),
+                        names(work),
                         ThreadView.of(work.jobs())))
                 .toList();
+    }
+
+    /** Names of the designs of its lines. */
+    private static List<String> names(Planning.Work work) {
+        Map<Long, String> names = new HashMap<>();
+        work.jobs()
+                .forEach(job ->
+                        names.put(job.key().designId(), job.design().design().name()));
+        return work.saved().value().designIds().stream().map(names::get).toList();
     }
 
     @GetMapping("/{id}")

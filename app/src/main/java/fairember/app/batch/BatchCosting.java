@@ -14,6 +14,6 @@ record BatchCosting(Settings settings, Oven oven) {
     }
 
     DesignCost of(Job job) {
-        return DesignCosting.cost(job.design(), job.quantity(), settings.rates(), settings.roll(), oven);
+        return DesignCosting.cost(job.design(), job.own(), settings.rates(), settings.roll(), oven);
     }
 }

@@ -29,10 +29,26 @@ public record BatchPlanView(
         ThreadView thread,
         List<ChecksView> checks,
         List<PriceRowView> price,
+        List<SmallPartsView> smallParts,
         long costMinor,
         long priceMinor,
         boolean joint,
         List<AdviceView> advice) {
+
+    /** Small parts that are made for other designs of this batch; {@code into} names these. */
+    public record SmallPartsView(long designId, String designName, int count, List<String> into) {
+        static SmallPartsView of(Job made, List<Job> jobs) {
+            return new SmallPartsView(
+                    made.key().designId(),
+                    made.design().design().name(),
+                    made.forOthers(),
+                    jobs.stream()
+                            .filter(job -> job.supplies().stream()
+                                    .anyMatch(s -> s.job().key().equals(made.key())))
+                            .map(job -> job.design().design().name())
+                            .toList());
+        }
+    }
 
     /** The checks of a design in this batch, of which so many pieces are made. */
     public record ChecksView(long designId, String designName, int pieces, List<CheckView> lines) {}
@@ -47,7 +63,7 @@ public record BatchPlanView(
             return new PriceRowView(
                     job.design().design().id(),
                     job.design().design().name(),
-                    job.quantity(),
+                    job.own(),
                     cost.cost().minor(),
                     cost.price().minor(),
                     cost.profit().minor());
@@ -62,8 +78,10 @@ public record BatchPlanView(
             BatchCosting costing,
             boolean joint) {
         NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing.waste()), costing.waste());
-        List<PriceRowView> price =
-                jobs.stream().map(job -> PriceRowView.of(job, costing.of(job))).toList();
+        List<PriceRowView> price = jobs.stream()
+                .filter(job -> job.own() > 0)
+                .map(job -> PriceRowView.of(job, costing.of(job)))
+                .toList();
         return new BatchPlanView(
                 needs,
                 schedule.tasks().stream().map(TaskView::of).toList(),
@@ -75,6 +93,10 @@ public record BatchPlanView(
                 ThreadView.of(jobs),
                 jobs.stream().map(BatchPlanView::checks).toList(),
                 price,
+                jobs.stream()
+                        .filter(job -> job.forOthers() > 0)
+                        .map(job -> SmallPartsView.of(job, jobs))
+                        .toList(),
                 sum(price.stream().map(w -> new Money(w.costMinor()).times(w.quantity()))),
                 sum(price.stream().map(w -> new Money(w.priceMinor()).times(w.quantity()))),
                 joint,

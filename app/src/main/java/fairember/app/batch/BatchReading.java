@@ -5,10 +5,10 @@ import fairember.app.document.SavedKind;
 import fairember.app.oven.LoadStore;
 import fairember.core.batch.BakeRef;
 import fairember.core.batch.Batch;
+import fairember.core.batch.BatchJobs;
 import fairember.core.batch.BatchProgress;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
-import fairember.core.batch.JobKey;
 import fairember.core.batch.Progress;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.loadstart.LoadOutcome;
@@ -46,14 +46,16 @@ final class BatchReading {
     Planning.Work work(SavedKind.Saved<Batch> saved) {
         Map<Long, Integer> kept =
                 saved.value().state() == BatchState.PLANNED ? Map.of() : editions.getOrDefault(saved.id(), Map.of());
-        List<Job> jobs = saved.value().lines().stream()
-                .map(line -> job(saved.id(), line, measuring.of(line.designId(), kept.get(line.designId()))))
-                .toList();
+        List<Job> jobs = BatchJobs.of(
+                saved.id(),
+                saved.value().wanted(),
+                id -> measuring.of(id, kept.get(id)),
+                design -> progress(saved.id(), design));
         return new Planning.Work(saved, jobs);
     }
 
-    private Job job(long batchId, Batch.BatchLine line, MeasuredDesign design) {
-        long designId = line.designId();
+    private Progress progress(long batchId, MeasuredDesign design) {
+        long designId = design.design().id();
         BatchProgress made = done.getOrDefault(batchId, BatchProgress.NONE);
         List<Integer> steps = new ArrayList<>();
         int lost = 0;
@@ -72,10 +74,6 @@ final class BatchReading {
         List<Integer> ticked = IntStream.range(0, design.design().checkLines().size())
                 .mapToObj(check -> made.ticked(designId, check))
                 .toList();
-        return new Job(
-                new JobKey(batchId, designId),
-                design,
-                line.quantity(),
-                new Progress(steps, units, unitsIn, lost, ticked));
+        return new Progress(steps, units, unitsIn, lost, ticked);
     }
 }

@@ -1,10 +1,13 @@
 package fairember.app.batch;
 
 import fairember.app.database.Database;
+import fairember.app.design.DesignStore;
 import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
 import fairember.core.batch.Batch;
+import fairember.core.batch.BatchJobs;
 import fairember.core.batch.BatchState;
+import fairember.core.batch.Progress;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -19,11 +22,21 @@ public class BatchStore extends DocumentStore<Batch> {
 
     private final Database database;
     private final ProgressStore progress;
+    private final DesignStore designs;
 
-    BatchStore(DocumentTable table, Database database, ProgressStore progress) {
+    BatchStore(DocumentTable table, Database database, ProgressStore progress, DesignStore designs) {
         super(table, "batch", Batch.class);
         this.database = database;
         this.progress = progress;
+        this.designs = designs;
+    }
+
+    @Override
+    protected void check(long id, Batch given) {
+        if (given.designIds().stream().allMatch(design -> designs.find(design).isPresent())) {
+            DesignStore.Measuring measuring = designs.measuring();
+            BatchJobs.check(given.designIds(), BatchJobs.of(id, given.wanted(), measuring::of, one -> Progress.NONE));
+        }
     }
 
     /** All batches, the earliest due first. */
@@ -38,8 +51,7 @@ public class BatchStore extends DocumentStore<Batch> {
         progress.begin(id);
         database.write("""
                 delete from batch_version where batch_id = ? and (? or design_id not in (
-                    select line.value ->> '$.designId' from document batch, json_each(batch.json, '$.lines') line
-                    where batch.kind = 'batch' and batch.id = ?))
+                    select design_id from batch_design where batch_design.batch_id = ?))
                 """, id, form.state() == BatchState.PLANNED, id);
     }
 

@@ -25,8 +25,8 @@ class PlanReach implements ChangeReach {
 
     private boolean isPlanned(long designId) {
         return database.one("""
-                select 1 from reference, document where to_kind = 'design' and to_id = ? and from_kind = 'batch'
-                    and kind = 'batch' and id = from_id and json ->> '$.state' <> 'FINISHED' limit 1
+                select 1 from batch_design join document on kind = 'batch' and id = batch_id
+                where design_id = ? and json ->> '$.state' <> 'FINISHED' limit 1
                 """, row -> 1, designId).isPresent();
     }
 }

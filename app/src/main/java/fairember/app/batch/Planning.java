@@ -83,7 +83,7 @@ public class Planning {
      * A batch at work.
      *
      * @param saved as it is kept
-     * @param jobs one for each of its lines, in order
+     * @param jobs one for each of its lines, and before these one for each design that only their small parts are made of
      */
     public record Work(SavedKind.Saved<Batch> saved, List<Job> jobs) {}
 

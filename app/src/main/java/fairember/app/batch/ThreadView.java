@@ -20,6 +20,6 @@ public record ThreadView(List<StandingView> stations, int finished, int lost, in
                         .toList(),
                 thread.finished(),
                 thread.lost(),
-                jobs.stream().mapToInt(Job::quantity).sum());
+                jobs.stream().mapToInt(Job::own).sum());
     }
 }

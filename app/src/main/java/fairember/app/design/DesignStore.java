@@ -8,9 +8,12 @@ import fairember.app.settings.SettingsStore;
 import fairember.app.shelf.FindingStore;
 import fairember.core.design.Design;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.design.NonClay;
 import fairember.core.design.Palette;
+import fairember.core.input.Gathering;
 import fairember.core.studio.Settings;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -58,7 +61,13 @@ public class DesignStore extends DocumentStore<Design> {
 
         /** A design that is kept. */
         public MeasuredDesign of(long id) {
-            return seen.computeIfAbsent(id, wanted -> of(design(wanted)));
+            MeasuredDesign before = seen.get(id);
+            if (before != null) {
+                return before;
+            }
+            MeasuredDesign now = of(design(id));
+            seen.put(id, now);
+            return now;
         }
 
         private Design design(long id) {
@@ -71,16 +80,49 @@ public class DesignStore extends DocumentStore<Design> {
 
         /** A design as it was at an edition that a batch keeps to; as it is now when that is null. */
         public MeasuredDesign of(long id, @Nullable Integer edition) {
-            return edition == null
-                    ? of(id)
-                    : versionsSeen.computeIfAbsent(
-                            new Version(id, edition),
-                            version -> versions.find(id, edition).map(this::of).orElseGet(() -> of(id)));
+            if (edition == null) {
+                return of(id);
+            }
+            Version version = new Version(id, edition);
+            MeasuredDesign before = versionsSeen.get(version);
+            if (before != null) {
+                return before;
+            }
+            MeasuredDesign then = versions.find(id, edition).map(this::of).orElseGet(() -> of(id));
+            versionsSeen.put(version, then);
+            return then;
         }
 
         /** A design as it is given; refused when it cannot be. */
         public MeasuredDesign of(Design design) {
-            return measured.measure(design, palette, known.roll(), known.rules());
+            refuseLoops(design);
+            Map<Long, MeasuredDesign> smallParts = new HashMap<>();
+            design.smallPartIds().stream().filter(id -> find(id).isPresent()).forEach(id -> smallParts.put(id, of(id)));
+            return measured.measure(design, palette.withSmallParts(smallParts), known.roll(), known.rules());
+        }
+
+        /** No design is made of small parts that it is a small part of; what is saved already is not. */
+        private void refuseLoops(Design design) {
+            Gathering gathering = new Gathering();
+            List<NonClay> things = design.armature().nonClay();
+            for (int i = 0; i < things.size(); i++) {
+                Long made = things.get(i).designId();
+                if (made != null && leadsTo(made, design.id())) {
+                    gathering.error(
+                            "nonClay[" + i + "].designId",
+                            made == design.id() ? "this design itself" : "a design that this one is a small part of",
+                            "a design that is made without this one",
+                            "Choose another design.");
+                }
+            }
+            gathering.orRefuse();
+        }
+
+        private boolean leadsTo(long from, long wanted) {
+            return from == wanted
+                    || find(from).stream()
+                            .flatMap(saved -> saved.value().smallPartIds().stream())
+                            .anyMatch(next -> leadsTo(next, wanted));
         }
 
         public Settings settings() {

@@ -26,8 +26,8 @@ public class DesignVersions {
     void keep(long designId, int edition, Design design) {
         int batches = database.write("""
                 insert or ignore into batch_version (batch_id, design_id, edition)
-                select batch.id, ?, ? from document batch, json_each(batch.json, '$.lines') line
-                where batch.kind = 'batch' and line.value ->> '$.designId' = ?
+                select batch.id, ?, ? from document batch join batch_design on batch_id = batch.id
+                where batch.kind = 'batch' and design_id = ?
                     and (batch.json ->> '$.state' = 'FINISHED' or batch.json ->> '$.state' = 'ON_BENCH' and (
                         exists (select 1 from document progress, json_each(progress.json, '$.tallies') tally
                             where progress.kind = 'progress' and progress.id = batch.id

@@ -124,6 +124,7 @@ public record MeasuredDesignView(
      *
      * @param massG of one copy
      * @param apartMm between neighbours that are scattered over a dome; 0 in any other arrangement
+     * @param hex its colour after the oven when it is made of a design, that of the first part of this; null otherwise
      * @param side seen from the right; null when it is as from the front
      */
     public record NonClayView(
@@ -132,17 +133,22 @@ public record MeasuredDesignView(
             MeasuredPartView.BoxView box,
             List<MeasuredPartView.SpotView> spots,
             double apartMm,
+            @Nullable String hex,
             List<String> front,
             @Nullable List<String> side) {
         static NonClayView of(MeasuredNonClay other, double withinMm) {
             Part body = other.thing().body();
             PosedViews views = PosedViews.of(body, null, withinMm);
+            MeasuredDesign made = other.made();
             return new NonClayView(
                     body.name(),
                     other.each().g(),
                     MeasuredPartView.BoxView.of(body.posed().box()),
                     MeasuredPartView.SpotView.all(body, withinMm),
                     body.placement().apartOnDome(body.count()),
+                    made == null
+                            ? null
+                            : made.parts().get(0).mix().colour().cured().srgb().hex(),
                     views.front(),
                     views.side());
         }
@@ -165,7 +171,7 @@ public record MeasuredDesignView(
     /** What a part is a layer over; null for any other part. */
     private static @Nullable Part covered(MeasuredDesign design, MeasuredPart measured) {
         Layer layer = measured.part().layer();
-        return layer == null ? null : design.design().covered(layer);
+        return layer == null ? null : design.design().covered(measured.part(), layer);
     }
 
     public static MeasuredDesignView of(MeasuredDesign design, Settings settings) {

@@ -27,7 +27,13 @@ class MeasuredDesigns {
     private final Cache<Known, MeasuredDesign> measured =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    private record Known(Design design, List<Mix> mixes, List<Finding> findings, FoilRoll roll, BakeRules rules) {}
+    private record Known(
+            Design design,
+            List<Mix> mixes,
+            List<Finding> findings,
+            List<MeasuredDesign> smallParts,
+            FoilRoll roll,
+            BakeRules rules) {}
 
     MeasuredDesign measure(Design design, Palette palette, FoilRoll roll, BakeRules rules) {
         List<Mix> mixes = design.parts().stream()
@@ -41,8 +47,12 @@ class MeasuredDesigns {
                 .map(palette::findFinding)
                 .flatMap(Optional::stream)
                 .toList();
+        List<MeasuredDesign> smallParts = design.smallPartIds().stream()
+                .map(palette::findSmallPart)
+                .flatMap(Optional::stream)
+                .toList();
         return measured.get(
-                new Known(design, mixes, findings, roll, rules),
+                new Known(design, mixes, findings, smallParts, roll, rules),
                 known -> DesignMeasuring.measure(design, palette, roll, rules));
     }
 }

@@ -1,6 +1,7 @@
 package fairember.app.design;
 
 import fairember.core.outline.CutShape;
+import fairember.core.outline.DrawnLine;
 import fairember.core.outline.SvgReading;
 import fairember.core.shape.SolidDescription;
 import java.util.List;
@@ -22,6 +23,12 @@ class OutlineController {
             double areaMm2,
             double edgeMm,
             double inradiusMm) {}
+
+    /** The longest line of a drawing, open or closed, as a line of a shape. */
+    @PostMapping("/api/outlines/lines")
+    DrawnLine line(@RequestBody OutlineForm form) {
+        return SvgReading.line(form.svg());
+    }
 
     @PostMapping("/api/outlines")
     OutlineView read(@RequestBody OutlineForm form) {

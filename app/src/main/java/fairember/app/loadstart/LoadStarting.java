@@ -154,7 +154,7 @@ class LoadStarting {
                         batchId,
                         words,
                         done -> done.with(new BatchProgress.Tick(designId, question.line(), pieces)));
-            case OVEN_COLD -> {
+            case OVEN_COLD, SMALL_PARTS_MISSING -> {
                 // Nothing follows from it but the note.
             }
         }

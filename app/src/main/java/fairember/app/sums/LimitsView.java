@@ -77,7 +77,7 @@ import java.util.stream.Collectors;
 record LimitsView(
         Map<String, Map<String, SpanView>> spans, List<ShapeKindView> shapes, Map<String, List<ChoiceView>> choices) {
 
-    /** A shape and its dimensions in the order they are typed. */
+    /** A shape, its dimensions in the order they are typed, and what each line says that is drawn for it. */
     record ShapeKindView(
             ShapeKind kind,
             String label,
@@ -85,7 +85,8 @@ record LimitsView(
             boolean flatBase,
             boolean convex,
             boolean splits,
-            List<DimensionView> dimensions) {
+            List<DimensionView> dimensions,
+            List<String> lines) {
         static ShapeKindView of(ShapeKind kind) {
             return new ShapeKindView(
                     kind,
@@ -96,7 +97,8 @@ record LimitsView(
                     Lobes.splits(kind),
                     kind.dimensions().stream()
                             .map(d -> new DimensionView(d.symbol(), SpanView.of(d.span())))
-                            .toList());
+                            .toList(),
+                    kind.lines());
         }
     }
 

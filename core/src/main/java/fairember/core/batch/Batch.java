@@ -7,7 +7,9 @@ import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import java.time.LocalDate;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -47,6 +49,18 @@ public record Batch(
             }
         }
         g.orRefuse();
+    }
+
+    /** The designs of its lines, by their numbers, in order. */
+    public List<Long> designIds() {
+        return lines.stream().map(BatchLine::designId).toList();
+    }
+
+    /** How many of each design are wanted, in the order of its lines. */
+    public Map<Long, Integer> wanted() {
+        Map<Long, Integer> wanted = new LinkedHashMap<>();
+        lines.forEach(line -> wanted.put(line.designId(), line.quantity()));
+        return wanted;
     }
 
     /** How many pieces of a design. */

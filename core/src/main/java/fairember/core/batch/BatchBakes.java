@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** The stage bakes that are left of some jobs. */
 public final class BatchBakes {
@@ -46,8 +47,10 @@ public final class BatchBakes {
             List<Integer> last = tree.last();
             LocalDateTime begins = bench.begins().getOrDefault(job.key(), zero);
             for (int stage : left(job)) {
-                LocalDateTime cooled = tree.waitsFor(stage).stream()
-                        .map(before -> start.cooledAt().getOrDefault(job.bake(before), begins))
+                LocalDateTime cooled = Stream.concat(
+                                tree.waitsFor(stage).stream().map(job::bake),
+                                job.suppliesOf(stage).stream().flatMap(s -> lastBakes(s.job())))
+                        .map(before -> start.cooledAt().getOrDefault(before, begins))
                         .max(Comparator.naturalOrder())
                         .orElse(begins);
                 Minutes from = minutes(zero, cooled.isAfter(begins) ? cooled : begins);
@@ -95,20 +98,36 @@ public final class BatchBakes {
                 OptionalDouble.empty());
     }
 
-    /** The bakes a stage waits for, each until it has cooled; over a stage that is done already, or that dries, what it waits for. */
+    private static Stream<BakeRef> lastBakes(Job job) {
+        return job.design().design().tree().last().stream().map(job::bake);
+    }
+
+    /**
+     * The bakes a stage waits for, each until it has cooled: those of what is in it, and the last ones of its small parts, which are
+     * finished before they are put on.
+     */
     private static List<Bake.Wait> waits(Job job, int index, Minutes after) {
         List<Bake.Wait> waits = new ArrayList<>();
         for (int before : job.design().design().tree().waitsFor(index)) {
-            MeasuredStage stage = job.design().stages().get(before);
-            if (dries(job, before)) {
-                Minutes dried = stage.need().drying().orElse(Minutes.ZERO).plus(after);
-                waits.addAll(waits(job, before, dried));
-            } else if (left(job, before) > 0) {
-                waits.add(
-                        new Bake.Wait(job.bake(before), stage.stage().cooling().plus(after)));
-            }
+            waits.addAll(over(job, before, after));
+        }
+        for (Job.Supply supply : job.suppliesOf(index)) {
+            AssemblyTree tree = supply.job().design().design().tree();
+            Minutes finished = after.plus(work(supply.job(), tree.finishing()));
+            tree.last().forEach(last -> waits.addAll(over(supply.job(), last, finished)));
         }
         return waits;
+    }
+
+    /** A bake to wait for until it is over; of a stage that is done already, or that dries, what it waits for. */
+    private static List<Bake.Wait> over(Job job, int index, Minutes after) {
+        MeasuredStage stage = job.design().stages().get(index);
+        if (dries(job, index)) {
+            return waits(job, index, stage.need().drying().orElse(Minutes.ZERO).plus(after));
+        }
+        return left(job, index) > 0
+                ? List.of(new Bake.Wait(job.bake(index), stage.stage().cooling().plus(after)))
+                : List.of();
     }
 
     /** Minutes of the steps at some points that are still to be done. */

@@ -38,6 +38,7 @@ public final class BatchScheduling {
     private final NavigableSet<LocalDateTime> ends = new TreeSet<>();
     private final Occupancy busy = new Occupancy();
     private final List<BatchSchedule.Drying> dryings = new ArrayList<>();
+    private final Map<JobKey, LocalDateTime> finished = new HashMap<>();
 
     /**
      * Where the plan starts from.
@@ -165,7 +166,8 @@ public final class BatchScheduling {
             if (!BatchBakes.dries(job, i) || job.alive() == 0) {
                 continue;
             }
-            LocalDateTime ready = later(ready(job, tree.waitsFor(i), cooled), begins);
+            LocalDateTime ready =
+                    later(later(ready(job, tree.waitsFor(i), cooled), begins), supplied(job, tree.feeding(i)));
             LocalDateTime shaped = place(job, tree.feeding(i), ready);
             Minutes drying = job.design().stages().get(i).need().drying().orElse(Minutes.ZERO);
             LocalDateTime dried = begun(job, i) ? zero : shaped.plus(seconds(drying));
@@ -199,8 +201,18 @@ public final class BatchScheduling {
             LocalDateTime ready = tree(job).joinedAt(point).stream()
                     .map(inner -> done.getOrDefault(inner, begins))
                     .reduce(later(begins, ready(job, tree(job).waitsFor(point), cooled)), BatchScheduling::later);
-            done.put(point.assembly(), place(job, List.of(point), ready));
+            LocalDateTime end = place(job, List.of(point), later(ready, supplied(job, List.of(point))));
+            done.put(point.assembly(), end);
+            finished.merge(job.key(), end, BatchScheduling::later);
         }
+    }
+
+    /** When the small parts that are put on at some points are finished; jobs that make them come first in the list. */
+    private LocalDateTime supplied(Job job, List<BuildPoint> points) {
+        return job.supplies().stream()
+                .filter(supply -> points.contains(supply.at()))
+                .map(supply -> finished.getOrDefault(supply.job().key(), zero))
+                .reduce(zero, BatchScheduling::later);
     }
 
     /** Steps at some points in the first gaps; when they are done. */

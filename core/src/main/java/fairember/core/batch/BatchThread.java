@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * How many pieces of a batch are at each station: the first one whose work is not done for them.
+ * How many pieces of a batch are at each station: the first one whose work is not done for them. Small parts of others are left out.
  *
  * @param standing by station
  * @param finished designs that are through
@@ -23,6 +23,9 @@ public record BatchThread(Map<Station, Integer> standing, int finished, int lost
         int finished = 0;
         int lost = 0;
         for (Job job : jobs) {
+            if (job.own() == 0) {
+                continue;
+            }
             int through = job.alive();
             lost += Math.min(job.quantity(), job.progress().lost());
             for (Station station : Station.values()) {
@@ -41,10 +44,7 @@ public record BatchThread(Map<Station, Integer> standing, int finished, int lost
             return job.checked();
         }
         if (station == Station.OVEN) {
-            return job.design().design().tree().last().stream()
-                    .mapToInt(job::through)
-                    .min()
-                    .orElse(0);
+            return job.throughAll();
         }
         int done = job.alive();
         List<Step> steps = job.design().design().steps();

@@ -1,5 +1,6 @@
 package fairember.core.batch;
 
+import fairember.core.design.BuildPoint;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.Station;
@@ -20,16 +21,40 @@ import java.util.stream.IntStream;
  * @param design to make
  * @param quantity wanted, 1 to 2000
  * @param progress what is done of it already
+ * @param forOthers how many of the quantity are small parts of other designs of the batch
+ * @param supplies the small parts that are put on it, and the jobs that make them
  */
-public record Job(JobKey key, MeasuredDesign design, int quantity, Progress progress) {
+public record Job(
+        JobKey key, MeasuredDesign design, int quantity, Progress progress, int forOthers, List<Supply> supplies) {
     public static final Span QUANTITY = Span.count("quantity", "how many", 1, 2000);
+    private static final Span WITH_SMALL_PARTS = Span.count("quantity", "how many", 1, 100_000_000);
+
+    /**
+     * Small parts that are put on a piece.
+     *
+     * @param at where
+     * @param each how many on one piece
+     * @param job that makes them
+     */
+    public record Supply(BuildPoint at, int each, Job job) {}
 
     public Job {
-        QUANTITY.check(quantity);
+        WITH_SMALL_PARTS.check(quantity);
+        supplies = List.copyOf(supplies);
+    }
+
+    /** A job of pieces that no small parts are made for. */
+    public Job(JobKey key, MeasuredDesign design, int quantity, Progress progress) {
+        this(key, design, quantity, progress, 0, List.of());
     }
 
     public Job(JobKey key, MeasuredDesign design, int quantity) {
         this(key, design, quantity, Progress.NONE);
+    }
+
+    /** Pieces that are sold as they are: all but small parts of others. */
+    public int own() {
+        return quantity - forOthers;
     }
 
     /** Designs that still live: wanted less lost. */
@@ -73,6 +98,20 @@ public record Job(JobKey key, MeasuredDesign design, int quantity, Progress prog
         return BatchBakes.dries(this, stage)
                 ? alive()
                 : progress.baked(stage) / design.stages().get(stage).unitsEach();
+    }
+
+    /** Pieces that have been through all their bakes. */
+    public int throughAll() {
+        return design.design().tree().last().stream()
+                .mapToInt(this::through)
+                .min()
+                .orElse(0);
+    }
+
+    /** The small parts that must be there before a stage. */
+    public List<Supply> suppliesOf(int stage) {
+        List<BuildPoint> feeding = design.design().tree().feeding(stage);
+        return supplies.stream().filter(s -> feeding.contains(s.at())).toList();
     }
 
     /** The key of the bake of one stage. */

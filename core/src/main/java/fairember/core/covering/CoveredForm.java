@@ -7,7 +7,7 @@ import fairember.core.shape.Support;
 import java.util.stream.IntStream;
 
 /**
- * A convex form that is covered.
+ * A form that is covered; one by front and side bends as its convex hull does.
  *
  * @param solid the form
  * @param surface A

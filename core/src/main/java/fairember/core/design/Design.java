@@ -134,13 +134,13 @@ public record Design(
         for (int i = 0; i < parts.size(); i++) {
             nested(gathering, i, parts);
         }
-        parts = LayerLaying.laid(gathering, parts, armature);
+        parts = new LayerLaying(assemblies, armature).laid(gathering, parts);
         gathering.orRefuse();
     }
 
-    /** What a layer of this design covers, as a part. */
-    public Part covered(Layer layer) {
-        return LayerLaying.covered(layer, parts, armature);
+    /** What a part of this design that is a layer covers, as a part. */
+    public Part covered(Part part, Layer layer) {
+        return new LayerLaying(assemblies, armature).covered(layer, parts.subList(0, parts.indexOf(part)));
     }
 
     private static void counted(Gathering gathering, String field, int found, int least, int most) {
@@ -298,6 +298,15 @@ public record Design(
         return Stream.concat(
                         fittings.stream().map(Fitting::findingId),
                         armature.nonClay().stream().map(NonClay::findingId).filter(Objects::nonNull))
+                .distinct()
+                .toList();
+    }
+
+    /** The designs that its small parts are made of, by their numbers. */
+    public List<Long> smallPartIds() {
+        return armature.nonClay().stream()
+                .map(NonClay::designId)
+                .filter(Objects::nonNull)
                 .distinct()
                 .toList();
     }

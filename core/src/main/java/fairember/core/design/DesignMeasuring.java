@@ -105,12 +105,16 @@ public final class DesignMeasuring {
                 DesignBox.around(design.bodies()));
     }
 
-    /** Bought ready, it weighs what the finding does. */
+    /** Bought ready, it weighs what the finding does; made of a design, what one of that does. */
     private MeasuredNonClay nonClay(NonClay thing) {
         Long findingId = thing.findingId();
-        return findingId == null
-                ? new MeasuredNonClay(thing, thing.mass(), null)
-                : MeasuredNonClay.bought(thing, palette.finding(findingId));
+        Long designId = thing.designId();
+        if (findingId != null) {
+            return MeasuredNonClay.bought(thing, palette.finding(findingId));
+        }
+        return designId == null
+                ? MeasuredNonClay.given(thing)
+                : MeasuredNonClay.made(thing, palette.smallPart(designId));
     }
 
     static Mass total(List<MeasuredPart> parts, Function<MeasuredPart, Mass> of) {
@@ -146,7 +150,7 @@ public final class DesignMeasuring {
         Integer around = part.around();
         Layer layer = part.layer();
         if (layer != null) {
-            return layer(part, mix, layer, design.covered(layer));
+            return layer(part, mix, layer, design.covered(part, layer));
         }
         if (core != null) {
             return cored(part, mix, core);

@@ -31,7 +31,9 @@ public record Layer(
         /** Something that is not clay. */
         NON_CLAY,
         /** The covered length of an insert, with its foil. */
-        INSERT
+        INSERT,
+        /** All parts of an assembly that stand before the layer in the list, as one form. */
+        ASSEMBLY
     }
 
     /** A layer over a part. */

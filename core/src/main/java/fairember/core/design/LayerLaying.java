@@ -7,10 +7,16 @@ import java.util.List;
 
 /** Lays every layer of a design over what it covers. */
 final class LayerLaying {
-    private LayerLaying() {}
+    private final List<Assembly> assemblies;
+    private final Armature armature;
+
+    LayerLaying(List<Assembly> assemblies, Armature armature) {
+        this.assemblies = assemblies;
+        this.armature = armature;
+    }
 
     /** The parts with every layer over what it covers; a part comes before it in the list. */
-    static List<Part> laid(Gathering gathering, List<Part> parts, Armature armature) {
+    List<Part> laid(Gathering gathering, List<Part> parts) {
         List<Part> laid = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
@@ -20,30 +26,72 @@ final class LayerLaying {
             } else {
                 String field = "parts[" + i + "].layer";
                 laid.add(gathering
-                        .at(field, () -> part.over(covered(layer, laid, armature), layer))
+                        .at(field, () -> part.over(covered(layer, laid), layer))
                         .orElse(part));
             }
         }
         return List.copyOf(laid);
     }
 
-    /** What a layer covers, among the parts above it in the list and what is not clay. */
-    static Part covered(Layer layer, List<Part> above, Armature armature) {
-        List<Part> choices = switch (layer.kind()) {
-            case PART -> above;
-            case NON_CLAY -> armature.nonClay().stream().map(NonClay::body).toList();
-            case INSERT -> armature.inserts().stream().map(Insert::covering).toList();
-        };
-        if (layer.over() < 0 || layer.over() >= choices.size()) {
+    /** What a layer covers, among the parts above it in the list, what is not clay, and the assemblies. */
+    Part covered(Layer layer, List<Part> above) {
+        List<String> names = names(layer.kind(), above);
+        int over = layer.over();
+        if (over < 0 || over >= names.size()) {
             boolean part = layer.kind() == Layer.Kind.PART;
             throw new InvalidInputException(
                     "over",
-                    (part ? "part " : "thing ") + (layer.over() + 1),
-                    choices.isEmpty()
+                    (part ? "part " : "thing ") + (over + 1),
+                    names.isEmpty()
                             ? part ? "nothing, for the first part" : "nothing: there is none"
-                            : "1 to " + choices.size() + (part ? ", one above it in the list" : ""),
+                            : "1 to " + names.size() + (part ? ", one above it in the list" : ""),
                     part ? "Move the covered part up in the list." : "Choose one of the things in this design.");
         }
-        return choices.get(layer.over());
+        return switch (layer.kind()) {
+            case PART -> above.get(over);
+            case NON_CLAY -> armature.nonClay().get(over).body();
+            case INSERT -> armature.inserts().get(over).covering();
+            case ASSEMBLY -> assembly(layer, above);
+        };
+    }
+
+    private List<String> names(Layer.Kind kind, List<Part> above) {
+        return switch (kind) {
+            case PART -> above.stream().map(Part::name).toList();
+            case NON_CLAY -> armature.nonClay().stream().map(NonClay::name).toList();
+            case INSERT -> armature.inserts().stream().map(Insert::name).toList();
+            case ASSEMBLY -> assemblies.stream().map(Assembly::name).toList();
+        };
+    }
+
+    private Part assembly(Layer layer, List<Part> above) {
+        String name = assemblies.get(layer.over()).name();
+        List<Part> parts = above.stream()
+                .filter(part -> isIn(part.from().assembly(), layer.over()))
+                .toList();
+        if (parts.isEmpty()) {
+            throw new InvalidInputException(
+                    "over",
+                    name + ", of which no part stands above this one in the list",
+                    "an assembly with parts above it in the list",
+                    "Move its parts up in the list, or choose another assembly.");
+        }
+        return AssemblyForm.of(name, parts, layer.thick());
+    }
+
+    /** Whether an assembly is another one, or is joined to it, or to one that is. */
+    private boolean isIn(int assembly, int other) {
+        int at = assembly;
+        for (int steps = 0; steps <= assemblies.size() && at < assemblies.size(); steps++) {
+            if (at == other) {
+                return true;
+            }
+            BuildPoint into = assemblies.get(at).into();
+            if (into == null || assemblies.get(at).joint() == Joint.PACKED) {
+                return false;
+            }
+            at = into.assembly();
+        }
+        return false;
     }
 }

@@ -10,11 +10,23 @@ import org.jspecify.annotations.Nullable;
  * @param thing as it was given
  * @param each weight of one copy: that of its finding, or as it was given
  * @param bought the finding that it is, counted; null when it is none
+ * @param made one of the design that it is made of; null when it is made of none
  */
 public record MeasuredNonClay(
-        NonClay thing, Mass each, @Nullable FittedFinding bought) {
+        NonClay thing,
+        Mass each,
+        @Nullable FittedFinding bought,
+        @Nullable MeasuredDesign made) {
+    static MeasuredNonClay given(NonClay thing) {
+        return new MeasuredNonClay(thing, thing.mass(), null, null);
+    }
+
     static MeasuredNonClay bought(NonClay thing, Finding finding) {
-        return new MeasuredNonClay(thing, finding.mass(), new FittedFinding(finding, thing.count()));
+        return new MeasuredNonClay(thing, finding.mass(), new FittedFinding(finding, thing.count()), null);
+    }
+
+    static MeasuredNonClay made(NonClay thing, MeasuredDesign design) {
+        return new MeasuredNonClay(thing, design.weight(), null, design);
     }
 
     /** Weight of all its copies. */

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Something of a design that is not clay: a board, a box, a spring, an eye, a stand; or what only holds it in the oven, such as a
- * cup or a prop.
+ * cup or a prop; or a small part that is made of a design of its own.
  *
  * @param name 1 to 60 characters
  * @param shape at true size
@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param oven whether it is in the oven
  * @param support whether it only holds the piece in the oven, and is no part of it
  * @param ceiling the hottest it may get in the oven, or null when nobody knows
+ * @param designId the design that it is made of, in the same batch; it then weighs what one of that does; or null
  * @param findingId the finding on the shelf that it is, which is then counted and paid for; or null
  * @param placement where it stands
  */
@@ -37,6 +38,7 @@ public record NonClay(
         @Default("IN") Oven oven,
         @Default("false") boolean support,
         @Nullable Temperature ceiling,
+        @RefersTo("design") @Nullable Long designId,
         @RefersTo("finding") @Nullable Long findingId,
         Placement placement)
         implements HeatLimited {
@@ -90,6 +92,13 @@ public record NonClay(
                     "no finding, for what only holds the piece in the oven",
                     "Leave the finding out, or turn off 'only holds it in the oven'.");
         }
+        if (designId != null && (support || findingId != null)) {
+            gathering.error(
+                    "designId",
+                    support ? "a support that is made with each piece" : "a finding that is made of a design too",
+                    "a design, a finding or a support: one of them",
+                    "Leave the design out, or the other.");
+        }
         gathering.orRefuse();
     }
 
@@ -98,9 +107,14 @@ public record NonClay(
         return oven == Oven.IN && tree.holds(stage, from);
     }
 
+    /** Where it is put on a piece. */
+    public BuildPoint putOn(AssemblyTree tree) {
+        return oven == Oven.AFTER ? new BuildPoint(0, tree.bakes(0).size()) : from;
+    }
+
     /** The same elsewhere. */
     NonClay at(Placement elsewhere) {
-        return new NonClay(name, shape, count, mass, from, oven, support, ceiling, findingId, elsewhere);
+        return new NonClay(name, shape, count, mass, from, oven, support, ceiling, designId, findingId, elsewhere);
     }
 
     /** The same as a part, for what asks only where things are and how large. */

@@ -12,10 +12,14 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** What designs are made of: the mixes at hand, each measured for one gram, and the findings on the shelf. */
+/**
+ * What designs are made of: the mixes at hand, each measured for one gram, the findings on the shelf, and the designs that small
+ * parts are made of.
+ */
 public final class Palette {
     private final Map<Long, MeasuredMix> mixes;
     private final Map<Long, Finding> findings;
+    private final Map<Long, MeasuredDesign> smallParts;
 
     /** A palette without findings. */
     public Palette(Collection<Mix> mixes) {
@@ -23,18 +27,43 @@ public final class Palette {
                 mixes.stream()
                         .map(mix -> MixMeasuring.measure(mix, new Mass(1)))
                         .collect(Collectors.toUnmodifiableMap(m -> m.mix().id(), Function.identity())),
+                Map.of(),
                 Map.of());
     }
 
-    private Palette(Map<Long, MeasuredMix> mixes, Map<Long, Finding> findings) {
+    private Palette(Map<Long, MeasuredMix> mixes, Map<Long, Finding> findings, Map<Long, MeasuredDesign> smallParts) {
         this.mixes = mixes;
         this.findings = findings;
+        this.smallParts = smallParts;
     }
 
     /** The same mixes with these findings. */
     public Palette with(Collection<Finding> others) {
         return new Palette(
-                mixes, others.stream().collect(Collectors.toUnmodifiableMap(Finding::id, Function.identity())));
+                mixes,
+                others.stream().collect(Collectors.toUnmodifiableMap(Finding::id, Function.identity())),
+                smallParts);
+    }
+
+    /** The same with designs that small parts are made of, by their numbers. */
+    public Palette withSmallParts(Map<Long, MeasuredDesign> designs) {
+        return new Palette(mixes, findings, Map.copyOf(designs));
+    }
+
+    /**
+     * The design of this number that a small part is made of.
+     *
+     * @throws InvalidInputException on "designId" when there is none
+     */
+    MeasuredDesign smallPart(long id) {
+        return findSmallPart(id)
+                .orElseThrow(() -> new InvalidInputException(
+                        "designId", "design " + id, "a design of the studio", "Choose the design it is made of."));
+    }
+
+    /** The design of this number that a small part is made of, when there is one. */
+    public Optional<MeasuredDesign> findSmallPart(long id) {
+        return Optional.ofNullable(smallParts.get(id));
     }
 
     /**

@@ -79,7 +79,7 @@ public record Part(
     /** The same layer as it lies over a part. */
     Part over(Part covered, Layer asLayer) {
         Solid outside = Grown.of(covered.shape, asLayer.thick());
-        Solid checked = outside.kind().make(outside.dimensions());
+        Solid checked = outside.checked();
         return new Part(
                 name,
                 checked,

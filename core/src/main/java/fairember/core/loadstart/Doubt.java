@@ -4,6 +4,8 @@ package fairember.core.loadstart;
 public enum Doubt {
     /** Fewer pieces are logged as shaped than are to go in. */
     NOT_SHAPED,
+    /** Fewer small parts have been through the oven than are put on what is to go in. */
+    SMALL_PARTS_MISSING,
     /** A line of the checks is not ticked for all pieces that are to go in. */
     NOT_CHECKED,
     /** Its batch is planned, but not on the bench. */

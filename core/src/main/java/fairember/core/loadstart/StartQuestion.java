@@ -4,7 +4,7 @@ package fairember.core.loadstart;
  * A question before a load goes in.
  *
  * @param item of the load that it is about, counted from 0; -1 for the oven
- * @param line of the checks that it is about, counted from 0; -1 for other doubts
+ * @param line of the checks, or which small parts, it is about, counted from 0; -1 for other doubts
  * @param asked what is in doubt, in words
  * @param yes what the maker says to let the load in
  * @param skippable whether a reason may be given in place of that

@@ -2,6 +2,7 @@ package fairember.core.loadstart;
 
 import fairember.core.batch.BatchBakes;
 import fairember.core.batch.BatchState;
+import fairember.core.batch.Job;
 import fairember.core.design.Step;
 import fairember.core.input.Figures;
 import fairember.core.quantity.Temperature;
@@ -38,6 +39,7 @@ public final class StartReview {
                 questions.add(notOnBench(item, i));
             }
             shaped(item, i).ifPresent(questions::add);
+            questions.addAll(smallParts(item, i));
             questions.addAll(checks(item, i));
         }
         heated(temp, probe).ifPresent(questions::add);
@@ -85,6 +87,31 @@ public final class StartReview {
                         .formatted(item.name(), Math.max(0, ready), item.pieces(), names, more),
                 "All of them are ready: log these steps as done",
                 false));
+    }
+
+    private static List<StartQuestion> smallParts(LoadCandidate item, int i) {
+        List<StartQuestion> questions = new ArrayList<>();
+        List<Job.Supply> supplies = item.job().suppliesOf(item.stage());
+        for (int n = 0; n < supplies.size(); n++) {
+            Job.Supply supply = supplies.get(n);
+            int wanted = supply.each() * item.piecesThen();
+            int baked = supply.job().throughAll();
+            if (baked < wanted) {
+                questions.add(new StartQuestion(
+                        Doubt.SMALL_PARTS_MISSING,
+                        i,
+                        n,
+                        "%s: %d of %d × %s are baked and out of the oven."
+                                .formatted(
+                                        item.name(),
+                                        baked,
+                                        wanted,
+                                        supply.job().design().design().name()),
+                        "They are in these pieces",
+                        true));
+            }
+        }
+        return questions;
     }
 
     private static List<StartQuestion> checks(LoadCandidate item, int i) {

@@ -8,13 +8,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
-import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
@@ -37,8 +38,8 @@ public final class CutShape {
 
     private final List<Ring> rings;
     private final Polygon polygon;
-    private final double inradius;
-    private final Coordinate inscribed;
+    /** Worked out when it is asked for: most outlines never are. */
+    private volatile @Nullable LineString inscribed;
 
     /**
      * A closed ring.
@@ -71,13 +72,19 @@ public final class CutShape {
             found.add(ring(polygon.getInteriorRingN(i), false));
         }
         this.rings = List.copyOf(found);
-        double size = Math.max(
-                polygon.getEnvelopeInternal().getWidth(),
-                polygon.getEnvelopeInternal().getHeight());
-        MaximumInscribedCircle circle = new MaximumInscribedCircle(polygon, CIRCLE_TOLERANCE * size);
-        Point centre = circle.getCenter();
-        this.inscribed = centre.getCoordinate();
-        this.inradius = circle.getRadiusLine().getLength();
+    }
+
+    /** From the middle of the largest circle inside to where it touches the outline. */
+    private LineString radius() {
+        LineString known = inscribed;
+        if (known == null) {
+            double size = Math.max(
+                    polygon.getEnvelopeInternal().getWidth(),
+                    polygon.getEnvelopeInternal().getHeight());
+            known = new MaximumInscribedCircle(polygon, CIRCLE_TOLERANCE * size).getRadiusLine();
+            inscribed = known;
+        }
+        return known;
     }
 
     /**
@@ -197,17 +204,17 @@ public final class CutShape {
 
     /** Radius of the largest circle inside, within 0.01 % of the outline's size. */
     public Length inradius() {
-        return new Length(inradius);
+        return new Length(radius().getLength());
     }
 
     /** Middle of that circle: right of the middle, mm. */
     public double inscribedAcrossMm() {
-        return inscribed.x;
+        return radius().getCoordinateN(0).x;
     }
 
     /** Middle of that circle: above the lower edge, mm. */
     public double inscribedUpMm() {
-        return inscribed.y;
+        return radius().getCoordinateN(0).y;
     }
 
     /** Centre of area: right of the middle, mm. */

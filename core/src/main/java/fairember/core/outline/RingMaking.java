@@ -7,11 +7,14 @@ import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /** Flattens curves and sorts rings into the one outline and its holes. */
 final class RingMaking {
@@ -40,11 +43,53 @@ final class RingMaking {
         return CutShape.of(making.sorted());
     }
 
-    private void flatten(Path2D path) {
+    /** The longest line of a path in mm with y downward, moved so that its box begins at 0. */
+    static DrawnLine longest(Path2D path) {
+        List<Coordinate> best = List.of();
+        double longest = 0;
+        double length = 0;
+        double[] at = new double[6];
+        List<Coordinate> line = new ArrayList<>();
+        for (PathIterator flat = flat(path); !flat.isDone(); flat.next()) {
+            int kind = flat.currentSegment(at);
+            if (kind == PathIterator.SEG_MOVETO) {
+                line = new ArrayList<>();
+                length = 0;
+            }
+            line.add(kind == PathIterator.SEG_CLOSE ? line.get(0) : finite(new Coordinate(at[0], -at[1])));
+            length += line.size() > 1 ? line.get(line.size() - 1).distance(line.get(line.size() - 2)) : 0;
+            if (length > longest) {
+                best = line;
+                longest = length;
+            }
+        }
+        if (best.size() < 2) {
+            throw new InvalidInputException("outline", "no line", "a line or an outline", "Draw a path or a line.");
+        }
+        Coordinate[] simple = DouglasPeuckerSimplifier.simplify(
+                        GEOMETRY.createLineString(best.toArray(Coordinate[]::new)), FLATNESS_MM)
+                .getCoordinates();
+        double left = Arrays.stream(simple).mapToDouble(c -> c.x).min().orElse(0);
+        double low = Arrays.stream(simple).mapToDouble(c -> c.y).min().orElse(0);
+        return new DrawnLine(
+                Arrays.stream(simple)
+                        .flatMap(c -> Stream.of(micrometres(c.x - left), micrometres(c.y - low)))
+                        .toList(),
+                false);
+    }
+
+    private static double micrometres(double mm) {
+        return Math.round(mm * 1000) / 1000.0;
+    }
+
+    private static PathIterator flat(Path2D path) {
         Rectangle2D box = path.getBounds2D();
         double flatness = Math.min(FLATNESS_MM, FLATNESS_SHARE * Math.max(box.getWidth(), box.getHeight()));
-        PathIterator flat =
-                new FlatteningPathIterator(path.getPathIterator(null), Math.max(flatness, LEAST_FLATNESS_MM), DEEPEST);
+        return new FlatteningPathIterator(path.getPathIterator(null), Math.max(flatness, LEAST_FLATNESS_MM), DEEPEST);
+    }
+
+    private void flatten(Path2D path) {
+        PathIterator flat = flat(path);
         double[] at = new double[6];
         boolean open = false;
         for (; !flat.isDone(); flat.next()) {
@@ -70,11 +115,16 @@ final class RingMaking {
         }
     }
 
-    private void add(Coordinate corner) {
+    private static Coordinate finite(Coordinate corner) {
         if (!Double.isFinite(corner.x) || !Double.isFinite(corner.y)) {
             throw new InvalidInputException(
                     "outline", "a corner without a finite position", "corners within the page", "Save the file again.");
         }
+        return corner;
+    }
+
+    private void add(Coordinate corner) {
+        finite(corner);
         if (current.isEmpty() || corner.distance(current.get(current.size() - 1)) > 1e-6) {
             current.add(corner);
             if (++points > CutShape.MOST_POINTS) {

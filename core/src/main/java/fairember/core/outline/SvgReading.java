@@ -42,6 +42,20 @@ public final class SvgReading {
      * @throws InvalidInputException on "svg" or "outline" when it cannot be read, is not safe, or holds no one closed outline
      */
     public static CutShape read(String svg) {
+        return RingMaking.make(path(svg));
+    }
+
+    /**
+     * The longest line of the drawing, open or closed, in true mm; a closed one ends where it begins.
+     *
+     * @param svg the text of the file
+     * @throws InvalidInputException on "svg", "outline" or "xy" when it cannot be read, is not safe, or holds no line
+     */
+    public static DrawnLine line(String svg) {
+        return RingMaking.longest(path(svg));
+    }
+
+    private static Path2D path(String svg) {
         if (svg.length() > MOST_CHARACTERS) {
             throw refused(svg.length() + " characters", "up to " + MOST_CHARACTERS, "Simplify the drawing.");
         }
@@ -54,7 +68,7 @@ public final class SvgReading {
                     "a plain SVG file",
                     "Save the drawing as plain SVG.");
         }
-        return RingMaking.make(reading.all);
+        return reading.all;
     }
 
     private static InvalidInputException refused(String found, String allowed, String fix) {

@@ -1,11 +1,10 @@
 package fairember.core.price;
 
 import fairember.core.batch.BatchBakes;
+import fairember.core.batch.BatchJobs;
 import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.Job;
-import fairember.core.batch.JobKey;
-import fairember.core.design.FittedFinding;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Step;
 import fairember.core.foilcore.FoilRoll;
@@ -25,9 +24,6 @@ import java.util.stream.Stream;
 
 /** Works out what a design costs in a batch of its own. */
 public final class DesignCosting {
-    /** The one job of a batch that is only reckoned. */
-    private static final JobKey ALONE = new JobKey(0, 0);
-
     private DesignCosting() {}
 
     /** Minutes before the first piece: the set-up of every step, and the canes, blends, sheets and cords of all. */
@@ -38,16 +34,22 @@ public final class DesignCosting {
                 .reduce(Minutes.ZERO, Minutes::plus);
     }
 
+    /** Minutes of every step for all pieces of a job. */
+    private static Minutes each(Job job) {
+        return job.design().design().steps().stream()
+                .map(step -> step.each().times(job.quantity()))
+                .reduce(Minutes.ZERO, Minutes::plus);
+    }
+
     /**
-     * The cost of one of a batch: its share of what the batch takes (spares and the ends of canes too), its set-up minutes and its oven loads planned for the batch
+     * The cost of one of a batch, with the small parts that are made for it: its share of what the batch takes (spares and the ends of canes too), its set-up minutes and its oven loads planned for the batch
      * alone, as {@link CostLadder#of} adds them up.
      */
     public static DesignCost cost(MeasuredDesign design, int quantity, Rates rates, FoilRoll roll, Oven oven) {
-        Job batch = new Job(ALONE, design, quantity);
-        BatchNeeds needs = BatchNeeding.needs(List.of(batch), MixWaste.ofHands(rates.waste()));
+        List<Job> batch = BatchJobs.alone(design, quantity);
+        BatchNeeds needs = BatchNeeding.needs(batch, MixWaste.ofHands(rates.waste()));
         double share = 1.0 / quantity;
-        LoadPlan loads = LoadPlanning.plan(LoadProblem.of(oven, BatchBakes.of(List.of(batch))), Effort.RULES);
-        List<Step> steps = design.design().steps();
+        LoadPlan loads = LoadPlanning.plan(LoadProblem.of(oven, BatchBakes.of(batch)), Effort.RULES);
         return CostLadder.of(new CostInputs(
                 quantity,
                 Stream.concat(
@@ -64,9 +66,16 @@ public final class DesignCosting {
                         .toList(),
                 needs.torn().times(share),
                 roll,
-                design.findings().stream().map(FittedFinding::price).reduce(Money.ZERO, Money::plus),
-                setup(batch),
-                steps.stream().map(Step::each).reduce(Minutes.ZERO, Minutes::plus),
+                batch.stream()
+                        .flatMap(job -> job.design().findings().stream()
+                                .map(finding -> finding.price().times(job.quantity())))
+                        .reduce(Money.ZERO, Money::plus)
+                        .times(share),
+                batch.stream().map(DesignCosting::setup).reduce(Minutes.ZERO, Minutes::plus),
+                batch.stream()
+                        .map(DesignCosting::each)
+                        .reduce(Minutes.ZERO, Minutes::plus)
+                        .times(share),
                 loads.loads().size(),
                 loads.loads().stream().map(PlannedLoad::energy).reduce(Energy.ZERO, Energy::plus),
                 rates,

@@ -20,6 +20,8 @@ final class Dimensions {
     static final Span WINDING = Span.of("windingMm", "diameter of the winding", 0.5, 400, "mm");
     static final Span TURNS = Span.of("turns", "turns", 0.25, 60, "");
     static final Span PITCH = Span.of("pitchMm", "pitch", 0.3, 100, "mm");
+    static final Span STRIP = Span.of("stripMm", "width of the strip", 0.3, 200, "mm");
+    static final Span SQUARENESS = Span.of("squareness", "squareness (2 is round)", 1, 20, "");
     static final Span STRANDS = Span.count("strands", "number of cords", 2, 8);
     static final Span PIECES = Span.count("pieces", "pieces the disc is cut into", 2, 24);
     static final Span AROUND = Span.of("aroundMm", "diameter it is wrapped around", 0.5, 400, "mm");

@@ -12,6 +12,7 @@ import fairember.core.quantity.Length;
  * cone of base r, height h, slant S      height h + t + t·S/r; the same slope
  * cut cone                               sides out by t·S/h, height h + 2t; the same slope
  * teardrop                               ball r + t, tip at D·(r + t)/r past its middle
+ * form by front and side                 both outlines moved out by t
  * dome                                   ball r + t cut t below its middle: a pressed ball, as flat balls are
  * </pre>
  */
@@ -43,6 +44,9 @@ public final class Grown {
         }
         if (solid instanceof Block block) {
             return new Block(more(block.width(), 2 * t), more(block.depth(), 2 * t), more(block.height(), 2 * t));
+        }
+        if (solid instanceof FrontAndSide form) {
+            return form.grown(t);
         }
         if (solid instanceof Disc disc) {
             return new Disc(more(disc.diameter(), 2 * t), more(disc.thickness(), 2 * t));
@@ -83,7 +87,7 @@ public final class Grown {
         throw new InvalidInputException(
                 "over",
                 solid.kind().label(),
-                "a part without hollows: a ball, egg, rod, cone, block, dome or disc",
+                "a part without hollows: a ball, egg, rod, cone, block, dome, disc or a form by front and side",
                 "Choose another part, or give the part another shape.");
     }
 

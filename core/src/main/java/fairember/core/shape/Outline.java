@@ -4,11 +4,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
@@ -82,25 +86,48 @@ public record Outline(List<Point> points) {
 
     /** What of it lies between two heights, mm: none, one or several outlines. */
     public List<Outline> between(double lowMm, double highMm) {
-        List<Point> closed = new ArrayList<>(points);
-        closed.add(points.get(0));
-        Geometry whole = GEOMETRY.createPolygon(closed.stream()
-                        .map(p -> new Coordinate(p.acrossMm(), p.upMm()))
-                        .toArray(Coordinate[]::new))
-                .buffer(0);
+        Geometry whole = polygon();
         Envelope reach = whole.getEnvelopeInternal();
         Geometry band = GEOMETRY.toGeometry(new Envelope(reach.getMinX() - 1, reach.getMaxX() + 1, lowMm, highMm));
         Geometry kept = whole.intersection(band);
         List<Outline> outlines = new ArrayList<>();
         for (int i = 0; i < kept.getNumGeometries(); i++) {
             if (kept.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-                Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
-                outlines.add(new Outline(Arrays.stream(ring, 0, ring.length - 1)
-                        .map(c -> new Point(c.x, c.y))
-                        .toList()));
+                outlines.add(of(polygon.getExteriorRing(), true));
             }
         }
         return outlines;
+    }
+
+    /** Everything that some outlines cover: one outline, or several that do not touch; holes are filled. */
+    static List<Outline> union(List<Outline> outlines) {
+        List<Geometry> polygons = new ArrayList<>();
+        for (Outline outline : outlines) {
+            polygons.add(outline.polygon());
+        }
+        Geometry union = UnaryUnionOp.union(polygons);
+        return IntStream.range(0, union.getNumGeometries())
+                .mapToObj(i -> (Polygon) union.getGeometryN(i))
+                .map(polygon -> of(polygon.getExteriorRing(), true))
+                .toList();
+    }
+
+    private Geometry polygon() {
+        List<Point> closed = new ArrayList<>(points);
+        closed.add(points.get(0));
+        return GEOMETRY.createPolygon(closed.stream()
+                        .map(p -> new Coordinate(p.acrossMm(), p.upMm()))
+                        .toArray(Coordinate[]::new))
+                .buffer(0);
+    }
+
+    /** A ring the way round that outlines have: counter-clockwise outside, the other way round a hole. */
+    static Outline of(LineString ring, boolean outside) {
+        Geometry turned = Orientation.isCCW(ring.getCoordinates()) == outside ? ring : ring.reverse();
+        Coordinate[] corners = turned.getCoordinates();
+        return new Outline(Arrays.stream(corners, 0, corners.length - 1)
+                .map(c -> new Point(c.x, c.y))
+                .toList());
     }
 
     /** With fewer corners, none of those left out farther than a number of mm from it; the same when hardly any would be left. */

@@ -1,11 +1,16 @@
 package fairember.core.shape;
 
+import fairember.core.outline.DrawnLine;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Solids made larger or smaller. */
 public final class Scaled {
     private Scaled() {}
+
+    private static List<DrawnLine> lines(Solid solid, double factor) {
+        return solid.lines().stream().map(line -> line.times(factor)).toList();
+    }
 
     /**
      * The same solid with every length times a factor; turns and numbers of cords stay.
@@ -20,6 +25,6 @@ public final class Scaled {
             scaled.add(solid.dimensions().get(i) * (length ? factor : 1));
         }
         return solid.kind()
-                .make(scaled, solid instanceof CutOut cut ? cut.outline().scaled(factor) : null);
+                .make(scaled, solid instanceof CutOut cut ? cut.outline().scaled(factor) : null, lines(solid, factor));
     }
 }

@@ -6,6 +6,7 @@ import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.outline.CutShape;
+import fairember.core.outline.DrawnLine;
 import fairember.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
@@ -79,17 +80,41 @@ public enum ShapeKind {
             "twist",
             Takes.NONE,
             List.of(dim("d", CORD_THICK), dim("n", STRANDS), dim("L", LENGTH), dim("N", TURNS)),
-            d -> new Twist(d.mm(0), (int) d.number(1), d.mm(2), d.number(3)));
+            d -> new Twist(d.mm(0), (int) d.number(1), d.mm(2), d.number(3))),
+    LINE_CORD(
+            "cord along a line",
+            Takes.NONE,
+            List.of(dim("d", CORD_THICK)),
+            List.of("line"),
+            d -> new LineCord(d.line(0), d.mm(0))),
+    LINE_STRIP(
+            "strip along a line",
+            Takes.NONE,
+            List.of(dim("w", STRIP), dim("t", THICKNESS)),
+            List.of("line"),
+            d -> new LineStrip(d.line(0), d.mm(0), d.mm(1))),
+    FRONT_AND_SIDE(
+            "form by front and side",
+            Takes.NONE,
+            List.of(dim("h", HEIGHT), dim("n", SQUARENESS)),
+            List.of("outline from the front", "outline from the right"),
+            d -> new FrontAndSide(d.line(0), d.line(1), d.mm(0), d.number(1)));
 
     private final String label;
     private final Takes takes;
     private final List<Dimension> dimensions;
+    private final List<String> lines;
     private final Maker maker;
 
     ShapeKind(String label, Takes takes, List<Dimension> dimensions, Maker maker) {
+        this(label, takes, dimensions, List.of(), maker);
+    }
+
+    ShapeKind(String label, Takes takes, List<Dimension> dimensions, List<String> lines, Maker maker) {
         this.label = label;
         this.takes = takes;
         this.dimensions = dimensions;
+        this.lines = lines;
         this.maker = maker;
     }
 
@@ -106,13 +131,17 @@ public enum ShapeKind {
     }
 
     /** Checked dimensions, in their order. */
-    private record Values(List<Double> numbers, @Nullable CutShape shape) {
+    private record Values(List<Double> numbers, @Nullable CutShape shape, List<DrawnLine> lines) {
         Length mm(int index) {
             return new Length(numbers.get(index));
         }
 
         double number(int index) {
             return numbers.get(index);
+        }
+
+        DrawnLine line(int index) {
+            return lines.get(index);
         }
 
         CutShape outline() {
@@ -145,10 +174,13 @@ public enum ShapeKind {
         return label;
     }
 
-    /** Whether a layer may lie over it: it is bent outwards everywhere, without a hole, a hollow or a bend inwards, and is whole. */
+    /**
+     * Whether a layer may lie over it: it is bent outwards everywhere, without a hole, a hollow or a bend inwards, and is whole. A form
+     * by front and side is taken to bend like its convex hull.
+     */
     public boolean convex() {
         return switch (this) {
-            case RING, BAND, DISC_PIECE, CUT_OUT, CORD, COIL, SPIRAL, TWIST -> false;
+            case RING, BAND, DISC_PIECE, CUT_OUT, CORD, COIL, SPIRAL, TWIST, LINE_CORD, LINE_STRIP -> false;
             default -> true;
         };
     }
@@ -167,15 +199,28 @@ public enum ShapeKind {
         return dimensions;
     }
 
+    /** What each line says that is drawn for it, in order; nothing for most. */
+    public List<String> lines() {
+        return lines;
+    }
+
     /**
      * Makes the solid.
      *
      * @param values the dimensions in the units of their spans, in the order of {@link #dimensions()} and as many
      * @param outline of a cut-out; no other shape has one
+     * @param drawn lines, in the order of {@link #lines()}
      * @throws InvalidInputException when a dimension is outside its span, they do not go together or the outline is missing
      */
-    public Solid make(List<Double> values, @Nullable CutShape outline) {
+    public Solid make(List<Double> values, @Nullable CutShape outline, List<DrawnLine> drawn) {
         Gathering gathering = new Gathering();
+        if (drawn.size() != lines.size()) {
+            gathering.error(
+                    "lines",
+                    Integer.toString(drawn.size()),
+                    lines.isEmpty() ? "none, for this shape" : lines.size() + ": " + String.join(", ", lines),
+                    lines.isEmpty() ? "Remove the lines." : "Draw each of them.");
+        }
         List<Double> checked = new ArrayList<>();
         for (int i = 0; i < dimensions.size(); i++) {
             Span span = dimensions.get(i).span();
@@ -183,11 +228,11 @@ public enum ShapeKind {
             gathering.at("", () -> span.check(value)).ifPresent(checked::add);
         }
         gathering.orRefuse();
-        return maker.make(new Values(checked, outline));
+        return maker.make(new Values(checked, outline, drawn));
     }
 
     /** Makes a solid that has no outline. */
     public Solid make(List<Double> values) {
-        return make(values, null);
+        return make(values, null, List.of());
     }
 }

@@ -57,7 +57,9 @@ public final class ShapeWorkings {
                 case FLAT_BALL, FLAT_EGG -> flattened((Flattened) solid, steps);
                 case TEARDROP -> teardrop((Teardrop) solid, steps);
                 case CUT_OUT -> cutOut((CutOut) solid, steps);
-                case CORD, COIL, SPIRAL, TWIST -> strand((Strand) solid, steps);
+                case CORD, COIL, SPIRAL, TWIST, LINE_CORD -> strand((Strand) solid, steps);
+                case LINE_STRIP -> strip((LineStrip) solid, steps);
+                case FRONT_AND_SIDE -> frontAndSide((FrontAndSide) solid, steps);
             };
         }
 
@@ -115,9 +117,29 @@ public final class ShapeWorkings {
             return new Sums("A0·t", "2·A0 + P·t", "min(t, 2·i)");
         }
 
+        private static Sums strip(LineStrip strip, Workings.Steps steps) {
+            steps.given("L", "length of the line", strip.length().mm(), "mm", Source.WORKED);
+            return new Sums("L·w·t", "2·(L·w + t·(L + w))", "min(t, min(w, L))");
+        }
+
+        private static Sums frontAndSide(FrontAndSide form, Workings.Steps steps) {
+            steps.given("k", "share of its rectangle that a level section fills", form.fill(), "", Source.WORKED);
+            steps.given("I", "sum of the rectangles between both outlines", form.rectangles(), "mm³", Source.WORKED);
+            steps.given("A0", "bands between its level sections", form.surface().mm2(), "mm²", Source.WORKED);
+            steps.given(
+                    "u",
+                    "radius of the largest ball",
+                    form.thickest().diameter().mm() / 2,
+                    "mm",
+                    Source.WORKED);
+            return new Sums("k·I", "A0", "2·u");
+        }
+
         private static Sums strand(Strand strand, Workings.Steps steps) {
             String line = "L";
-            if (strand instanceof Coil) {
+            if (strand instanceof LineCord) {
+                steps.given("L", "length of the line", strand.centreLine().mm(), "mm", Source.WORKED);
+            } else if (strand instanceof Coil) {
                 line = "N·√((π·D)² + p²)";
             } else if (strand instanceof Mat mat) {
                 steps.worked("b", "growth of the radius per radian", mat.growth(), "mm", "p/(2·π)");

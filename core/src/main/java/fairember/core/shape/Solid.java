@@ -1,6 +1,7 @@
 package fairember.core.shape;
 
 import fairember.core.document.WrittenAs;
+import fairember.core.outline.DrawnLine;
 import fairember.core.quantity.Area;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Volume;
@@ -12,11 +13,26 @@ import java.util.Optional;
  * named; see docs/the-sums.md for the formulas and their sources.
  */
 @WrittenAs(SolidDescription.class)
-public sealed interface Solid permits Turned, Block, Ellipsoid, Ring, Band, CutOut, DiscPiece, Strand {
+public sealed interface Solid
+        permits Turned, Block, Ellipsoid, Ring, Band, CutOut, DiscPiece, FrontAndSide, LineStrip, Strand {
     ShapeKind kind();
 
     /** The dimensions in the order and the units of {@link ShapeKind#dimensions()}. */
     List<Double> dimensions();
+
+    /** The lines that are drawn for it, in the order of {@link ShapeKind#lines()}; none for most. */
+    default List<DrawnLine> lines() {
+        return List.of();
+    }
+
+    /**
+     * The same solid, when its dimensions are within their spans.
+     *
+     * @throws fairember.core.input.InvalidInputException when they are not
+     */
+    default Solid checked() {
+        return kind().make(dimensions(), null, lines());
+    }
 
     Volume volume();
 

@@ -4,22 +4,30 @@ import fairember.core.document.Description;
 import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
 import fairember.core.outline.CutShape;
+import fairember.core.outline.DrawnLine;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A shape and its dimensions, by their names such as "diameterMm".
  *
  * @param outline rings of a cut-out, the outer one first, each across, up, across, up ... in mm; null for other shapes
+ * @param lines drawn for it, in the order of {@link ShapeKind#lines()}; null when there are none
  */
 public record SolidDescription(
         ShapeKind kind,
         Map<String, Double> dimensions,
-        @Nullable List<List<Double>> outline) implements Description<Solid> {
+        @Nullable List<List<Double>> outline,
+        @Nullable List<DrawnLine> lines)
+        implements Description<Solid> {
+    /** Fields of a shape that are no dimensions. */
+    private static final Set<String> SHAPES = Set.of("outline", "lines", "xy");
+
     public static SolidDescription of(Solid solid) {
         Map<String, Double> dimensions = new LinkedHashMap<>();
         for (int i = 0; i < solid.dimensions().size(); i++) {
@@ -27,7 +35,10 @@ public record SolidDescription(
             dimensions.put(field, solid.dimensions().get(i));
         }
         return new SolidDescription(
-                solid.kind(), dimensions, solid instanceof CutOut cut ? rings(cut.outline()) : null);
+                solid.kind(),
+                dimensions,
+                solid instanceof CutOut cut ? rings(cut.outline()) : null,
+                solid.lines().isEmpty() ? null : solid.lines());
     }
 
     /** Rings to the micrometre. */
@@ -67,10 +78,10 @@ public record SolidDescription(
                 .flatMap(rings -> g.at("", () -> cut(rings)));
         g.orRefuse();
         try {
-            return kind.make(values, cut.orElse(null));
+            return kind.make(values, cut.orElse(null), lines == null ? List.of() : lines);
         } catch (InvalidInputException refused) {
             throw new InvalidInputException(refused.errors().stream()
-                    .map(w -> w.field().equals("outline") ? w : w.inside("dimensions"))
+                    .map(w -> SHAPES.contains(w.field()) ? w : w.inside("dimensions"))
                     .toList());
         }
     }

@@ -5,7 +5,7 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Volume;
 
 /** A cord of one thickness, laid or wound; its volume is the cord's section times its centre line. It takes no core. */
-public sealed interface Strand extends Solid permits Cord, Coil, Mat, Twist {
+public sealed interface Strand extends Solid permits Cord, Coil, LineCord, Mat, Twist {
     /** Thickness of one cord. */
     Length cord();
 

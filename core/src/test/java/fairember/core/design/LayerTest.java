@@ -2,6 +2,7 @@ package fairember.core.design;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import fairember.core.Refusals;
@@ -15,6 +16,7 @@ import fairember.core.covering.PatternCutting;
 import fairember.core.covering.PatternPiece;
 import fairember.core.input.InputError;
 import fairember.core.input.InvalidInputException;
+import fairember.core.portion.Portion;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
@@ -34,6 +36,7 @@ import fairember.core.shape.ShapeKind;
 import fairember.core.shape.Solid;
 import fairember.core.shape.Support;
 import fairember.core.shape.Teardrop;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import org.testng.annotations.DataProvider;
@@ -89,6 +92,63 @@ public class LayerTest {
         assertThat(larger.parts().get(1).shape()).isEqualTo(new Ball(new Length(60)));
     }
 
+    /**
+     * A skin over an assembly of one body is the skin over that body; over two blocks on each other it is that over the block they make;
+     * over a head on a body it is between those of the two and of a body as large as both.
+     */
+    @Test
+    public void aSkinOverAnAssemblyLiesOverAllOfItAsOneForm() {
+        Ball ball = new Ball(new Length(30));
+        assertThat(skin(body(ball)).clay().mm3()).isCloseTo(shell(ball), withinPercentage(1));
+        Part low = body(new Block(new Length(24), new Length(18), new Length(10)));
+        Part high = raised(low, 10);
+        Block both = new Block(new Length(24), new Length(18), new Length(20));
+        assertThat(skin(low, high).clay().mm3()).isCloseTo(shell(both), withinPercentage(3));
+        Part head = raised(body(new Ball(new Length(18))), 26);
+        double figure = skin(body(ball), head).clay().mm3();
+        assertThat(figure).isBetween(shell(ball) + 0.6 * shell(head.shape()), shell(ball) + shell(head.shape()));
+        Design dressed = design(body(ball), head, layer(0, Layer.Kind.ASSEMBLY));
+        assertThat(dressed.parts().get(2).shape().box().height().mm()).isCloseTo(44 + 4, within(0.1));
+        assertThat(dressed.parts().get(2).placement().upMm()).isCloseTo(-2, within(0.05));
+    }
+
+    private static Part raised(Part part, double up) {
+        return part.with(part.shape(), null, Placement.MIDDLE.at(0, up, 0));
+    }
+
+    private static Part layer(int over, Layer.Kind kind) {
+        Layer layer = new Layer(over, kind, new Length(2), new Share(1), Layer.From.TOP);
+        return new Part(
+                "Skin", new Ball(new Length(9)), 1, Samples.CHALK.id(), RAW, 0, null, null, Placement.MIDDLE, layer);
+    }
+
+    private static Portion skin(Part... parts) {
+        List<Part> all = new ArrayList<>(List.of(parts));
+        all.add(layer(0, Layer.Kind.ASSEMBLY));
+        List<MeasuredPart> measured =
+                Samples.measured(design(all.toArray(Part[]::new))).parts();
+        return measured.get(measured.size() - 1).portion();
+    }
+
+    private static double shell(Solid solid) {
+        return Covering.of(CoveredForm.of(solid), new Share(1), new Length(2), new Share(0), new Density(1.7))
+                .volume()
+                .mm3();
+    }
+
+    @Test
+    public void anAssemblyThatCannotBeCoveredIsRefused() {
+        Part apart = raised(body(new Ball(new Length(10))), 30);
+        assertThat(found(body(new Ball(new Length(10))), apart, layer(0, Layer.Kind.ASSEMBLY)))
+                .isEqualTo("Whole piece, whose parts stand apart");
+        assertThat(found(layer(0, Layer.Kind.ASSEMBLY))).contains("of which no part stands above");
+        assertThat(found(apart, layer(3, Layer.Kind.ASSEMBLY))).isEqualTo("thing 4");
+    }
+
+    private static String found(Part... parts) {
+        return Refusals.of(() -> design(parts)).get(0).found();
+    }
+
     /** Over a thing that is not clay, and over the covered end of an insert with its foil, it is the layer over that form. */
     @Test
     public void aLayerLiesOverAThingThatIsNotClayAndOverAnInsert() {
@@ -102,6 +162,7 @@ public class LayerTest {
                 NonClay.Oven.IN,
                 false,
                 new Temperature(200),
+                null,
                 null,
                 Placement.MIDDLE.at(3, 5, 0));
         Insert stick = new Insert(

@@ -55,6 +55,7 @@ public class NonClayTest {
                 support,
                 ceiling == null ? null : new Temperature(ceiling),
                 null,
+                null,
                 place);
     }
 

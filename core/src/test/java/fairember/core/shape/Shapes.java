@@ -1,8 +1,10 @@
 package fairember.core.shape;
 
 import fairember.core.outline.CutShape;
+import fairember.core.outline.DrawnLine;
 import fairember.core.outline.SvgReading;
 import fairember.core.quantity.Length;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 
@@ -11,6 +13,9 @@ public final class Shapes {
     /** A flag with a hole: 30 × 20 less a hole of 6 across. */
     public static final CutShape FLAG = SvgReading.read(
             "<svg viewBox='0 0 30 20' width='30mm' height='20mm'><path d='M0 0H30V20H0Z M5 8h6v6h-6z'/></svg>");
+
+    /** A wave of a line. */
+    public static final DrawnLine WAVE = new DrawnLine(List.of(0.0, 0.0, 15.0, 10.0, 30.0, 0.0, 45.0, 10.0), true);
 
     private Shapes() {}
 
@@ -44,11 +49,32 @@ public final class Shapes {
                         double strands = random.nextInt(2, 5);
                         yield List.of(cord, strands, a, Math.min(4 * share, a / (strands * cord)));
                     }
+                    case LINE_CORD -> List.of(cord);
+                    case LINE_STRIP -> List.of(2 * cord, cord / 2);
+                    case FRONT_AND_SIDE -> List.of(c, 2 + 4 * share);
                 });
     }
 
     public static Solid make(ShapeKind kind, List<Double> values) {
-        return kind.make(values, kind == ShapeKind.CUT_OUT ? FLAG : null);
+        return kind.make(values, kind == ShapeKind.CUT_OUT ? FLAG : null, lines(kind));
+    }
+
+    private static List<DrawnLine> lines(ShapeKind kind) {
+        return switch (kind) {
+            case LINE_CORD, LINE_STRIP -> List.of(WAVE);
+            case FRONT_AND_SIDE -> List.of(oval(30, 40), oval(22, 40));
+            default -> List.of();
+        };
+    }
+
+    /** An oval through twelve points, so wide and high. */
+    public static DrawnLine oval(double wide, double high) {
+        List<Double> xy = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            xy.add(wide / 2 * Math.cos(i * Math.PI / 6));
+            xy.add(high / 2 * Math.sin(i * Math.PI / 6));
+        }
+        return new DrawnLine(xy, true);
     }
 
     /** The same solid larger than any part may be. */

@@ -1,0 +1,158 @@
+package fairember.core.batch;
+
+import fairember.core.design.Design;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.design.MeasuredStage;
+import fairember.core.design.NonClay;
+import fairember.core.input.Gathering;
+import fairember.core.ovenload.Bake;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.function.LongFunction;
+
+/**
+ * The jobs of a batch: one for each design, and one for each that small parts of others are made of. Eyes that several designs want
+ * are one set, made together before the pieces they are put on.
+ */
+public final class BatchJobs {
+    private final LongFunction<MeasuredDesign> designs;
+    private final List<Long> innerFirst = new ArrayList<>();
+
+    private BatchJobs(LongFunction<MeasuredDesign> designs) {
+        this.designs = designs;
+    }
+
+    /**
+     * The jobs, those that make small parts of others before these.
+     *
+     * @param wanted how many of each design, by its number, in order
+     * @param designs gives a design by its number
+     * @param progress what is done of each
+     */
+    public static List<Job> of(
+            long batchId,
+            Map<Long, Integer> wanted,
+            LongFunction<MeasuredDesign> designs,
+            Function<MeasuredDesign, Progress> progress) {
+        BatchJobs jobs = new BatchJobs(designs);
+        wanted.keySet().forEach(jobs::order);
+        return jobs.made(batchId, wanted, progress);
+    }
+
+    /** The jobs of a batch of one design alone, nothing of it done; its small parts are as they were measured with it. */
+    public static List<Job> alone(MeasuredDesign design, int quantity) {
+        Map<Long, MeasuredDesign> known = new HashMap<>();
+        known(design, known);
+        long id = design.design().id();
+        return of(0, Map.of(id, quantity), of -> Objects.requireNonNull(known.get(of)), one -> Progress.NONE);
+    }
+
+    private static void known(MeasuredDesign design, Map<Long, MeasuredDesign> known) {
+        known.put(design.design().id(), design);
+        design.nonClay().forEach(thing -> {
+            MeasuredDesign made = thing.made();
+            if (made != null) {
+                known(made, known);
+            }
+        });
+    }
+
+    private void order(long id) {
+        if (!innerFirst.contains(id)) {
+            designs.apply(id).design().smallPartIds().forEach(this::order);
+            innerFirst.add(id);
+        }
+    }
+
+    private List<Job> made(long batchId, Map<Long, Integer> wanted, Function<MeasuredDesign, Progress> progress) {
+        Map<Long, Integer> others = new HashMap<>();
+        for (int i = innerFirst.size() - 1; i >= 0; i--) {
+            long id = innerFirst.get(i);
+            int count = wanted.getOrDefault(id, 0) + others.getOrDefault(id, 0);
+            smallParts(id).forEach(thing -> others.merge(id(thing), count * thing.count(), Integer::sum));
+        }
+        Map<Long, Job> jobs = new LinkedHashMap<>();
+        for (long id : innerFirst) {
+            MeasuredDesign design = designs.apply(id);
+            Design form = design.design();
+            List<Job.Supply> supplies = smallParts(id).stream()
+                    .map(thing -> new Job.Supply(
+                            thing.putOn(form.tree()), thing.count(), Objects.requireNonNull(jobs.get(id(thing)))))
+                    .toList();
+            int forOthers = others.getOrDefault(id, 0);
+            jobs.put(
+                    id,
+                    new Job(
+                            new JobKey(batchId, id),
+                            design,
+                            wanted.getOrDefault(id, 0) + forOthers,
+                            progress.apply(design),
+                            forOthers,
+                            supplies));
+        }
+        return List.copyOf(jobs.values());
+    }
+
+    private List<NonClay> smallParts(long id) {
+        return designs.apply(id).design().armature().nonClay().stream()
+                .filter(thing -> thing.designId() != null)
+                .toList();
+    }
+
+    private static long id(NonClay smallPart) {
+        return Objects.requireNonNull(smallPart.designId());
+    }
+
+    /**
+     * Refuses what no tray count can hold.
+     *
+     * @param lines the designs of the batch, by their numbers, in order
+     * @throws fairember.core.input.InvalidInputException on "lines[i].quantity" when a design, or what is made for it, gives more
+     *     things for the oven than one bake may have
+     */
+    public static void check(List<Long> lines, List<Job> jobs) {
+        Gathering gathering = new Gathering();
+        for (Job job : jobs) {
+            int most = job.design().stages().stream()
+                    .mapToInt(MeasuredStage::unitsEach)
+                    .max()
+                    .orElse(1);
+            double things = (double) job.quantity() * most;
+            if (things > Bake.COUNT.high()) {
+                gathering.error(
+                        "lines[" + line(lines, job, jobs) + "].quantity",
+                        "%.0f things in one bake, of %s"
+                                .formatted(things, job.design().design().name()),
+                        "up to %.0f".formatted(Bake.COUNT.high()),
+                        "Make fewer, or split this batch into two.");
+            }
+        }
+        gathering.orRefuse();
+    }
+
+    /** The line of a job, or the one whose pieces want most of what it makes. */
+    private static int line(List<Long> lines, Job made, List<Job> jobs) {
+        int own = lines.indexOf(made.key().designId());
+        if (own >= 0) {
+            return own;
+        }
+        return jobs.stream()
+                .max(Comparator.comparingInt(job -> taken(job, made)))
+                .map(job -> line(lines, job, jobs))
+                .orElse(0);
+    }
+
+    /** How many of what another job makes go into the pieces of a job. */
+    private static int taken(Job job, Job made) {
+        return job.supplies().stream()
+                .filter(supply -> supply.job().key().equals(made.key()))
+                .mapToInt(supply -> supply.each() * job.quantity())
+                .sum();
+    }
+}

@@ -1,0 +1,111 @@
+package fairember.core.shape;
+
+import fairember.core.outline.DrawnLine;
+import fairember.core.quantity.Area;
+import fairember.core.quantity.Length;
+import fairember.core.quantity.Volume;
+import java.util.List;
+
+/** A strip of sheet laid flat along a drawn line, half its width at either side. Bends do not change the clay in it. */
+public record LineStrip(DrawnLine line, Length width, Length thickness) implements Solid {
+    /**
+     * A strip along a line that can be laid.
+     *
+     * @throws fairember.core.input.InvalidInputException on "xy" when the line crosses itself
+     */
+    public LineStrip {
+        line.open();
+    }
+
+    private double t() {
+        return thickness.mm();
+    }
+
+    private LaidLine laid() {
+        return new LaidLine(line, width);
+    }
+
+    /** Length of the strip to cut. */
+    public Length length() {
+        return new Length(line.open().getLength());
+    }
+
+    @Override
+    public ShapeKind kind() {
+        return ShapeKind.LINE_STRIP;
+    }
+
+    @Override
+    public List<Double> dimensions() {
+        return List.of(width.mm(), t());
+    }
+
+    @Override
+    public List<DrawnLine> lines() {
+        return List.of(line);
+    }
+
+    @Override
+    public Volume volume() {
+        return new Volume(length().mm() * width.mm() * t());
+    }
+
+    @Override
+    public Area surface() {
+        return new Area(2 * (length().mm() * width.mm() + t() * (length().mm() + width.mm())));
+    }
+
+    @Override
+    public InnerBall thickest() {
+        return new InnerBall(new Length(Math.min(t(), Math.min(width.mm(), length().mm()))), laid().onIt(t() / 2));
+    }
+
+    @Override
+    public Box box() {
+        LaidLine laid = laid();
+        return Box.mm(laid.wide(), laid.deep(), t());
+    }
+
+    @Override
+    public Length centroidHeight() {
+        return thickness.times(0.5);
+    }
+
+    @Override
+    public Point3 centroid() {
+        return laid().centroid(t() / 2);
+    }
+
+    @Override
+    public List<Outline> section() {
+        List<Outline> cuts = laid().cut().stream()
+                .map(cut -> Outline.rectangle(cut[0], 0, cut[1], t()))
+                .toList();
+        return cuts.isEmpty() ? front() : cuts;
+    }
+
+    @Override
+    public List<Outline> front() {
+        return LaidLine.edgeOn(laid().wide(), t());
+    }
+
+    @Override
+    public List<Outline> side() {
+        return LaidLine.edgeOn(laid().deep(), t());
+    }
+
+    @Override
+    public List<Outline> plan() {
+        return laid().plan();
+    }
+
+    @Override
+    public List<Outline> level(double upMm) {
+        return upMm < 0 || upMm > t() ? List.of() : plan();
+    }
+
+    @Override
+    public List<Point3> hull(int turns) {
+        return Curves.stacked(plan(), 0, t());
+    }
+}
