@@ -190,7 +190,7 @@ function InTheOven({ thing, places, onChange, children }: Props & { children: Re
           />
         </label>
       )}
-      {oven === 'IN' && (
+      {oven === 'IN' && thing.designId === undefined && (
         <Switch
           label="highest safe temperature"
           on={thing.ceilingC !== undefined}
@@ -202,7 +202,7 @@ function InTheOven({ thing, places, onChange, children }: Props & { children: Re
           }
         />
       )}
-      {oven === 'IN' && thing.ceilingC !== undefined && children}
+      {oven === 'IN' && thing.designId === undefined && thing.ceilingC !== undefined && children}
     </div>
   );
 }

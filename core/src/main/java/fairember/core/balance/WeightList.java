@@ -98,8 +98,10 @@ final class WeightList {
             Moment foil = Moment.NONE;
             for (Inset.Core inside : core.inset().cores()) {
                 Point3 own = inside.solid().centroid();
-                Point3 moved =
-                        new Point3(own.acrossMm() + inside.acrossMm(), own.frontMm(), own.upMm() + inside.raisedMm());
+                Point3 moved = new Point3(
+                        own.acrossMm() + inside.acrossMm(),
+                        own.frontMm() + inside.frontMm(),
+                        own.upMm() + inside.raisedMm());
                 Point3 at = spot.of(part.posed().turned(moved));
                 foil = foil.plus(Moment.of(inside.solid().volume(), at));
             }

@@ -1,7 +1,9 @@
 package fairember.core.design;
 
 import fairember.core.quantity.Mass;
+import fairember.core.quantity.Temperature;
 import fairember.core.stock.Finding;
+import java.util.Comparator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,8 +27,14 @@ public record MeasuredNonClay(
         return new MeasuredNonClay(thing, finding.mass(), new FittedFinding(finding, thing.count()), null);
     }
 
+    /** Baked clay: it takes what its clays do, unless something else is said. */
     static MeasuredNonClay made(NonClay thing, MeasuredDesign design) {
-        return new MeasuredNonClay(thing, design.weight(), null, design);
+        Temperature said = thing.ceiling();
+        Temperature most = design.parts().stream()
+                .map(part -> part.mix().window().high())
+                .min(Comparator.naturalOrder())
+                .orElse(said);
+        return new MeasuredNonClay(said == null ? thing.safeUpTo(most) : thing, design.weight(), null, design);
     }
 
     /** Weight of all its copies. */

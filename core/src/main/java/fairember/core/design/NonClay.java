@@ -112,6 +112,11 @@ public record NonClay(
         return oven == Oven.AFTER ? new BuildPoint(0, tree.bakes(0).size()) : from;
     }
 
+    /** The same with a hottest temperature. */
+    NonClay safeUpTo(@Nullable Temperature hottest) {
+        return new NonClay(name, shape, count, mass, from, oven, support, hottest, designId, findingId, placement);
+    }
+
     /** The same elsewhere. */
     NonClay at(Placement elsewhere) {
         return new NonClay(name, shape, count, mass, from, oven, support, ceiling, designId, findingId, elsewhere);

@@ -161,7 +161,7 @@ final class PlacedClay implements Body {
         boolean foil(double across, double front, double up) {
             for (int i = 0; i < foil.size(); i++) {
                 Inset.Core core = cores.get(i);
-                if (foil.get(i).contains(across - core.acrossMm(), front, up - core.raisedMm())) {
+                if (foil.get(i).contains(across - core.acrossMm(), front - core.frontMm(), up - core.raisedMm())) {
                     return true;
                 }
             }

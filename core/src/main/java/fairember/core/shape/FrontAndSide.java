@@ -8,8 +8,11 @@ import fairember.core.quantity.Volume;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import org.hipparchus.special.Gamma;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * A form given by its outlines from the front and from the right. Every level section is a superellipse |x/a|ⁿ + |y/b|ⁿ = 1 in the
@@ -27,6 +30,8 @@ public final class FrontAndSide implements Solid {
     private static final int REFINED = 2;
     /** Nearer heights are one. */
     private static final double SAME_MM = 1e-7;
+    /** Less room than this is none. */
+    private static final double LEAST_ROOM_MM = 1;
 
     private final DrawnLine frontLine;
     private final DrawnLine sideLine;
@@ -279,6 +284,67 @@ public final class FrontAndSide implements Solid {
     @Override
     public Box box() {
         return Box.mm(seen.wide(), aside.wide(), height.mm());
+    }
+
+    /**
+     * The room inside both outlines moved in by the wall, as far up and down as both reach. On a form that is not round the wall is
+     * thinner between its front and its side; its least and greatest are those between points on both surfaces.
+     */
+    @Override
+    public Optional<Inset> inset(Length wall, Floor floor) {
+        double low = 0;
+        double high = height.mm();
+        Optional<Polygon> inFront = Optional.empty();
+        Optional<Polygon> inSide = Optional.empty();
+        // Twice, so that both are as high as the lower one of them.
+        for (int i = 0; i < 2; i++) {
+            inFront = seen.inner(wall.mm(), low, high);
+            inSide = aside.inner(wall.mm(), low, high);
+            if (inFront.isEmpty() || inSide.isEmpty()) {
+                return Optional.empty();
+            }
+            Envelope one = inFront.get().getEnvelopeInternal();
+            Envelope other = inSide.get().getEnvelopeInternal();
+            low = Math.max(one.getMinY(), other.getMinY());
+            high = Math.min(one.getMaxY(), other.getMaxY());
+            if (high - low < LEAST_ROOM_MM || Math.min(one.getWidth(), other.getWidth()) < LEAST_ROOM_MM) {
+                return Optional.empty();
+            }
+        }
+        FrontAndSide room = new FrontAndSide(
+                Silhouette.line(inFront.get()), Silhouette.line(inSide.get()), new Length(high - low), corners);
+        Inset.Core core = new Inset.Core(
+                room,
+                inFront.get().getEnvelopeInternal().centre().x,
+                -inSide.get().getEnvelopeInternal().centre().x,
+                low);
+        double[] walls = walls(core);
+        return Optional.of(new Inset(
+                List.of(core),
+                new Length(walls[0]),
+                new InnerBall(new Length(walls[1]), new Point3(0, 0, low / 2)),
+                false));
+    }
+
+    /** The least distance from a point on this surface to the core's, and the greatest, mm. */
+    private double[] walls(Inset.Core core) {
+        List<Point3> inner = core.solid().hull(TURNS).stream()
+                .map(p -> new Point3(
+                        p.acrossMm() + core.acrossMm(), p.frontMm() + core.frontMm(), p.upMm() + core.raisedMm()))
+                .toList();
+        double[] walls = {Double.MAX_VALUE, 0};
+        for (Point3 at : hull(2 * TURNS)) {
+            double nearest = Double.MAX_VALUE;
+            for (Point3 p : inner) {
+                double across = at.acrossMm() - p.acrossMm();
+                double front = at.frontMm() - p.frontMm();
+                double up = at.upMm() - p.upMm();
+                nearest = Math.min(nearest, across * across + front * front + up * up);
+            }
+            walls[0] = Math.min(walls[0], Math.sqrt(nearest));
+            walls[1] = Math.max(walls[1], Math.sqrt(nearest));
+        }
+        return walls;
     }
 
     @Override

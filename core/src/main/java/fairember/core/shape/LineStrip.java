@@ -5,29 +5,51 @@ import fairember.core.quantity.Area;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Volume;
 import java.util.List;
+import java.util.Objects;
 
-/** A strip of sheet laid flat along a drawn line, half its width at either side. Bends do not change the clay in it. */
-public record LineStrip(DrawnLine line, Length width, Length thickness) implements Solid {
+/** A strip of sheet laid flat along a drawn line, half its width at either side. Bends do not change the clay in it. Immutable. */
+public final class LineStrip implements Solid {
+    private final DrawnLine line;
+    private final Length width;
+    private final Length thickness;
+    private final LaidLine laid;
+
     /**
      * A strip along a line that can be laid.
      *
      * @throws fairember.core.input.InvalidInputException on "xy" when the line crosses itself
      */
-    public LineStrip {
-        line.open();
+    public LineStrip(DrawnLine line, Length width, Length thickness) {
+        this.line = line;
+        this.width = width;
+        this.thickness = thickness;
+        this.laid = new LaidLine(line, width);
     }
 
     private double t() {
         return thickness.mm();
     }
 
-    private LaidLine laid() {
-        return new LaidLine(line, width);
-    }
-
     /** Length of the strip to cut. */
     public Length length() {
-        return new Length(line.open().getLength());
+        return laid.length();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof LineStrip that
+                && lines().equals(that.lines())
+                && dimensions().equals(that.dimensions());
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(line, width, thickness);
+    }
+
+    @Override
+    public String toString() {
+        return "LineStrip[" + length() + ", " + width + ", " + thickness + "]";
     }
 
     @Override
@@ -57,12 +79,11 @@ public record LineStrip(DrawnLine line, Length width, Length thickness) implemen
 
     @Override
     public InnerBall thickest() {
-        return new InnerBall(new Length(Math.min(t(), Math.min(width.mm(), length().mm()))), laid().onIt(t() / 2));
+        return new InnerBall(new Length(Math.min(t(), Math.min(width.mm(), length().mm()))), laid.onIt(t() / 2));
     }
 
     @Override
     public Box box() {
-        LaidLine laid = laid();
         return Box.mm(laid.wide(), laid.deep(), t());
     }
 
@@ -73,12 +94,12 @@ public record LineStrip(DrawnLine line, Length width, Length thickness) implemen
 
     @Override
     public Point3 centroid() {
-        return laid().centroid(t() / 2);
+        return laid.centroid(t() / 2);
     }
 
     @Override
     public List<Outline> section() {
-        List<Outline> cuts = laid().cut().stream()
+        List<Outline> cuts = laid.cut().stream()
                 .map(cut -> Outline.rectangle(cut[0], 0, cut[1], t()))
                 .toList();
         return cuts.isEmpty() ? front() : cuts;
@@ -86,17 +107,17 @@ public record LineStrip(DrawnLine line, Length width, Length thickness) implemen
 
     @Override
     public List<Outline> front() {
-        return LaidLine.edgeOn(laid().wide(), t());
+        return LaidLine.edgeOn(laid.wide(), t());
     }
 
     @Override
     public List<Outline> side() {
-        return LaidLine.edgeOn(laid().deep(), t());
+        return LaidLine.edgeOn(laid.deep(), t());
     }
 
     @Override
     public List<Outline> plan() {
-        return laid().plan();
+        return laid.plan();
     }
 
     @Override

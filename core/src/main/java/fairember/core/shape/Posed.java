@@ -96,7 +96,7 @@ public record Posed(Solid solid, Facing facing) {
     /** The same section of a core inside it. */
     public List<Outline> section(Inset.Core core) {
         if (facing == Facing.FRONT) {
-            return lifted(moved(core.solid().level(h() / 2 - core.raisedMm()), core.acrossMm(), 0));
+            return lifted(moved(core.solid().level(h() / 2 - core.raisedMm()), core.acrossMm(), -core.frontMm()));
         }
         return inFront(moved(core.solid().section(), core.acrossMm(), core.raisedMm()));
     }

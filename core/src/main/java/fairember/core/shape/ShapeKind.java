@@ -95,7 +95,7 @@ public enum ShapeKind {
             d -> new LineStrip(d.line(0), d.mm(0), d.mm(1))),
     FRONT_AND_SIDE(
             "form by front and side",
-            Takes.NONE,
+            Takes.CORE,
             List.of(dim("h", HEIGHT), dim("n", SQUARENESS)),
             List.of("outline from the front", "outline from the right"),
             d -> new FrontAndSide(d.line(0), d.line(1), d.mm(0), d.number(1)));

@@ -6,9 +6,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
@@ -91,6 +94,22 @@ final class Silhouette {
                         .flatMap(c -> List.of(c.x, c.y).stream())
                         .toList(),
                 false);
+    }
+
+    /** What lies so far inside it, the largest piece of that between two heights; empty when nothing does. */
+    Optional<Polygon> inner(double inMm, double lowMm, double highMm) {
+        Geometry inside = polygon().buffer(-inMm);
+        Envelope all = polygon().getEnvelopeInternal();
+        Geometry clipped =
+                inside.intersection(GEOMETRY.toGeometry(new Envelope(all.getMinX(), all.getMaxX(), lowMm, highMm)));
+        Optional<Polygon> largest = Optional.empty();
+        for (int i = 0; i < clipped.getNumGeometries(); i++) {
+            if (clipped.getGeometryN(i) instanceof Polygon piece
+                    && piece.getArea() > largest.map(Polygon::getArea).orElse(0.0)) {
+                largest = Optional.of(piece);
+            }
+        }
+        return largest;
     }
 
     private LineString edge() {

@@ -103,6 +103,25 @@ public class DrawnShapesTest {
                 .isCloseTo(0.5, within(1e-12));
     }
 
+    /** The room in a ball is a ball; in a long form the wall is nowhere thicker than asked, and as thin as is found on a finer grid. */
+    @Test
+    public void theRoomForFoilLiesOneWallInsideBothOutlines() {
+        FrontAndSide ball = new FrontAndSide(oval(30, 30), oval(30, 30), mm(30), 2);
+        Inset even = ball.inset(mm(4), Floor.COVERED).orElseThrow();
+        assertThat(even.volume().mm3()).isCloseTo(PI / 6 * 22 * 22 * 22, Percentage.withPercentage(0.3));
+        assertThat(even.thinnest().mm()).isCloseTo(4, within(0.1));
+        assertThat(even.thickest().diameter().mm()).isCloseTo(4, within(0.6));
+        DrawnLine off = straight(0, 0, 20, 0, 20, 30, 10, 30);
+        FrontAndSide uneven = new FrontAndSide(rectangle(40, 30), off, mm(30), 2);
+        Inset.Core core =
+                uneven.inset(mm(3), Floor.COVERED).orElseThrow().cores().get(0);
+        assertThat(core.raisedMm()).isCloseTo(3, within(1e-6));
+        assertThat(core.solid().box().width().mm()).isCloseTo(34, within(0.05));
+        // The slope of the side leans in toward the one who looks; the room moves away from it.
+        assertThat(core.frontMm()).isLessThan(-0.05);
+        assertThat(uneven.inset(mm(9), Floor.COVERED)).isEmpty();
+    }
+
     /** A straight line is a cord or a block; a smooth arc through a circle's points has the circle's length. */
     @Test
     public void cordsAndStripsAreAsLongAsTheirLine() {
