@@ -26,7 +26,7 @@ public class DemoTest {
                 "--server.port=0",
                 "--fairember.data=" + Files.createTempDirectory("fairember-demo"),
                 "--fairember.demo=true",
-                "--fairember.plans-beside=false",
+                "--fairember.plans-improved=WITHIN_REQUESTS",
                 "--fairember.now=2026-11-26T11:07");
     }
 

@@ -90,6 +90,7 @@ public class LimitsTest extends ServerTest {
 
     /** Sizes that go together in every shape. */
     private static final JsonNode LINE = Http.JSON.readTree("[0, 0, 12, 0, 14, 9, 2, 8]");
+
     private static final JsonNode SIZES = Http.JSON.readTree("""
             {"diameterMm":20,"lengthMm":40,"widthMm":20,"depthMm":15,"heightMm":8,"thicknessMm":3,"bottomMm":20,"topMm":12,
              "widestAtMm":15,"pressedMm":4,"outerMm":30,"tubeMm":6,"cordMm":3,"windingMm":16,"turns":3,"pitchMm":4,"strands":2,"pieces":2,"aroundMm":8,"stripMm":4,"squareness":3}
@@ -114,7 +115,8 @@ public class LimitsTest extends ServerTest {
                 body.set("outline", Http.JSON.readTree("[[0,0,30,0,30,20,0,20]]"));
             }
             ArrayNode lines = Http.JSON.createArrayNode();
-            shape.path("lines").forEach(words -> lines.addObject().put("smooth", true).set("xy", LINE));
+            shape.path("lines")
+                    .forEach(words -> lines.addObject().put("smooth", true).set("xy", LINE));
             if (!lines.isEmpty()) {
                 body.set("lines", lines);
             }

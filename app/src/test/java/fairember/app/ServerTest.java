@@ -18,7 +18,9 @@ import org.testng.annotations.BeforeClass;
 import tools.jackson.databind.JsonNode;
 
 /** A server with the demo studio on a free port, in a temporary folder, on a Thursday morning. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "fairember.plans-beside=false")
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = "fairember.plans-improved=WITHIN_REQUESTS")
 @Import(ApiDescription.class)
 abstract class ServerTest extends AbstractTestNGSpringContextTests {
     private static final Path FOLDER = temporary();

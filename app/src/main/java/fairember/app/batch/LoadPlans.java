@@ -37,7 +37,7 @@ public class LoadPlans {
 
     private final SearchTurns turns;
     private final LiveUpdates live;
-    private final boolean beside;
+    private final Improving improving;
     private final Map<LoadProblem, LoadPlan> found = new LinkedHashMap<>();
     private final Map<String, LoadPlan> last = new HashMap<>();
     private final Map<PlanShape, LoadPlan> byShape = new LinkedHashMap<>();
@@ -54,11 +54,22 @@ public class LoadPlans {
     private volatile boolean closed;
     private int kept;
 
-    /** @param beside whether plans are improved beside the requests; within them only where a test wants no waiting */
-    LoadPlans(SearchTurns turns, LiveUpdates live, @Value("${fairember.plans-beside:true}") boolean beside) {
+    /** Where plans are improved after they were made by rule. */
+    enum Improving {
+        BESIDE_REQUESTS,
+        /** Where a test wants no waiting. */
+        WITHIN_REQUESTS,
+        /** Where a test is about something else. */
+        WHEN_ASKED
+    }
+
+    LoadPlans(
+            SearchTurns turns,
+            LiveUpdates live,
+            @Value("${fairember.plans-improved:BESIDE_REQUESTS}") Improving improving) {
         this.turns = turns;
         this.live = live;
-        this.beside = beside;
+        this.improving = improving;
     }
 
     /** The plan of a problem, made when there is none yet; a better one of all batches may follow. */
@@ -68,11 +79,11 @@ public class LoadPlans {
             return known;
         }
         boolean improved = scope.equals(ALL) && problem.bakes().size() <= MOST_SEARCHED;
-        Effort effort = improved && !beside ? Effort.SEARCH : Effort.RULES;
+        Effort effort = improved && improving == Improving.WITHIN_REQUESTS ? Effort.SEARCH : Effort.RULES;
         Optional<LoadPlan> earlier = earlier(scope, problem);
         LoadPlan plan = LoadPlanning.plan(problem, effort, earlier, () -> false, better -> {});
         keep(scope, problem, plan);
-        if (improved && beside) {
+        if (improved && improving == Improving.BESIDE_REQUESTS) {
             renew(problem, earlier.isPresent());
         }
         return plan;

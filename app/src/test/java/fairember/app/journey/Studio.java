@@ -83,7 +83,7 @@ final class Studio implements AutoCloseable {
                 packed.resolve("app").resolve("fairember.jar").toString(),
                 "--server.port=" + port,
                 "--fairember.now=2026-11-26T11:07",
-                "--fairember.plans-beside=false",
+                "--fairember.plans-improved=WHEN_ASKED",
                 "--fairember.data=" + folder,
                 "--fairember.demo=" + demo));
         process = new ProcessBuilder(command).redirectErrorStream(true).start();
