@@ -10,13 +10,15 @@ import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMoney, useShelf } from '../../server/use-studio';
 import { pointOf, points, pointValue } from './assemblies';
+import { OutOfOrder } from './out-of-order';
+import { inOrder, swapped } from './step-order';
 import { FittingsLedger } from './fittings-ledger';
 import { StepsDrawing } from './steps-drawing';
 import type { DesignDraft } from './use-design';
 
 type Step = Design['steps'][number];
 
-/** The steps of a design: its steps by station with their minutes, and the findings that are fitted. */
+/** The steps of a design in the order they are done, with their minutes, and the findings that are fitted. */
 export function StepsPair({ design }: { design: DesignDraft }) {
   const limits = useLimits();
   const money = useMoney();
@@ -30,34 +32,20 @@ export function StepsPair({ design }: { design: DesignDraft }) {
       ledger={
         <>
           <div className="overflow-auto rounded-card border border-line bg-paper">
-            <table className="w-full">
-              <thead className="text-left text-note text-soft">
-                <tr>
-                  <th className="py-2 pl-3 font-semibold">Step</th>
-                  <th className="font-semibold">Station</th>
-                  <th className="font-semibold">When</th>
-                  <th className="pr-3 text-right font-semibold">Set-up, min</th>
-                  <th className="pr-3 text-right font-semibold">Each, min</th>
-                  <th className="font-semibold">Hot air</th>
-                  <th>
-                    <span className="sr-only">Remove</span>
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {steps.map((step, i) => (
-                  <StepRow
-                    key={i}
-                    design={design}
-                    step={step}
-                    index={i}
-                    stations={stations}
-                    onChange={(change) => setSteps((all) => all.map((s, j) => (j === i ? change(s) : s)))}
-                    onRemove={() => setSteps((all) => all.filter((_, j) => j !== i))}
-                  />
-                ))}
-              </tbody>
-            </table>
+            <ol aria-label="Steps">
+              {steps.map((step, i) => (
+                <StepRow
+                  key={i}
+                  design={design}
+                  step={step}
+                  index={i}
+                  stations={stations}
+                  onChange={(change) => setSteps((all) => all.map((s, j) => (j === i ? change(s) : s)))}
+                  onMove={(by) => setSteps((all) => swapped(all, i, i + by))}
+                  onRemove={() => setSteps((all) => all.filter((_, j) => j !== i))}
+                />
+              ))}
+            </ol>
             <Button
               adds
               kind="quiet"
@@ -72,6 +60,13 @@ export function StepsPair({ design }: { design: DesignDraft }) {
               Add a step
             </Button>
           </div>
+          <OutOfOrder
+            breaks={design.measured.orderBreaks}
+            onMove={(broken) => {
+              setSteps((all) => inOrder(all, broken));
+              draft.settle();
+            }}
+          />
           {steps.some((step) => step.hotAir) && <HotAirCaution />}
           <FittingsLedger design={design} findings={findings} money={money} />
         </>
@@ -87,10 +82,12 @@ interface RowProps {
   index: number;
   stations: { value: string; label: string }[];
   onChange: (change: (step: Step) => Step) => void;
+  /** One up (-1) or down (1) in the list. */
+  onMove: (by: -1 | 1) => void;
   onRemove: () => void;
 }
 
-function StepRow({ design, step, index, stations, onChange, onRemove }: RowProps) {
+function StepRow({ design, step, index, stations, onChange, onMove, onRemove }: RowProps) {
   const limits = useLimits();
   const { draft, errors } = design;
   const at = `steps[${index}]`;
@@ -105,51 +102,59 @@ function StepRow({ design, step, index, stations, onChange, onRemove }: RowProps
       onSettle={draft.settle}
     />
   );
+  const choice = (what: string, value: string, options: RowProps['stations'], onChoose: (value: string) => void) => (
+    <Choice
+      label={`${step.name}, ${what}`}
+      value={value}
+      options={options}
+      onChange={onChoose}
+      className="min-h-8 border-transparent"
+    />
+  );
+  const pressed = (words: string, sign: string, off: boolean, onClick: () => void) => (
+    <Button kind="quiet" className="px-2" aria-label={words.replace('_', step.name)} disabled={off} onClick={onClick}>
+      {sign}
+    </Button>
+  );
   return (
-    <tr className="border-t border-line">
-      <td className="py-1 pl-3">
+    <li className="border-t border-line px-3 py-1 first:border-t-0">
+      <div className="flex items-center gap-x-2">
         <TextField
           label="Name of the step"
           value={step.name}
           error={errorAt(errors, `${at}.name`)}
           onChange={(name) => onChange((s) => ({ ...s, name }))}
           onSettle={draft.settle}
-          className="w-40 border-transparent font-semibold"
+          className="w-64 border-transparent font-semibold"
         />
-      </td>
-      <td>
-        <Choice
-          label={`${step.name}, station`}
-          value={step.station}
-          options={stations}
-          onChange={(station) => onChange((s) => ({ ...s, station: station as Step['station'] }))}
-          className="border-transparent"
-        />
-      </td>
-      <td className="max-w-36">
-        <Choice
-          label={`${step.name}, when`}
-          value={pointValue(step)}
-          options={points(draft.form)}
-          onChange={(value) => onChange((s) => ({ ...s, ...pointOf(value) }))}
-          className="border-transparent"
-        />
-      </td>
-      <td className="text-right">{minutes('setupMin')}</td>
-      <td className="pr-3 text-right">{minutes('eachMin')}</td>
-      <td>
-        <Check
-          label=""
-          name={`${step.name}, with hot air`}
-          on={step.hotAir ?? false}
-          onChange={(hotAir) => onChange((s) => ({ ...s, hotAir }))}
-        />
-      </td>
-      <td className="text-right">
-        <Button kind="quiet" aria-label={`Remove ${step.name}`} onClick={onRemove}>
-          ✕
-        </Button>
-      </td>
-    </tr>
+        {design.measured.orderBreaks.some((broken) => broken.step === index) && (
+          <b className="text-note text-straw">out of order</b>
+        )}
+        <span className="ml-auto flex items-center text-note whitespace-nowrap text-soft">
+          <Check
+            label="hot air"
+            name={`${step.name}, with hot air`}
+            on={step.hotAir ?? false}
+            onChange={(hotAir) => onChange((s) => ({ ...s, hotAir }))}
+          />
+          {pressed('Move _ up', '▲', index === 0, () => onMove(-1))}
+          {pressed('Move _ down', '▼', index === draft.form.steps.length - 1, () => onMove(1))}
+          {pressed('Remove _', '✕', false, onRemove)}
+        </span>
+      </div>
+      <div className="flex flex-wrap items-center gap-x-3 text-note text-soft">
+        {choice('station', step.station, stations, (station) =>
+          onChange((s) => ({ ...s, station: station as Step['station'] })),
+        )}
+        {choice('kind', step.kind ?? 'OTHER', choicesOf(limits, 'stepKind'), (kind) =>
+          onChange((s) => ({ ...s, kind: kind as NonNullable<Step['kind']> })),
+        )}
+        {choice('when', pointValue(step), points(draft.form), (value) =>
+          onChange((s) => ({ ...s, ...pointOf(value) })),
+        )}
+        <span>set-up {minutes('setupMin')}</span>
+        <span>each {minutes('eachMin')} min</span>
+      </div>
+    </li>
   );
 }

@@ -13,6 +13,8 @@ import fairember.core.design.MeasuredNonClay;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.MeasuredStage;
 import fairember.core.design.OneLump;
+import fairember.core.design.OrderBreak;
+import fairember.core.design.OrderReview;
 import fairember.core.design.Part;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.Sleeve;
@@ -32,6 +34,7 @@ public record MeasuredDesignView(
         List<MeasuredWireView> wires,
         List<NonClayView> nonClay,
         List<String> checkLines,
+        List<OrderBreakView> orderBreaks,
         BalanceView balance,
         double clayG,
         double foilG,
@@ -154,6 +157,24 @@ public record MeasuredDesignView(
         }
     }
 
+    /**
+     * A step out of order: which, counted from 0, the one it should come next to, or null when only its bake is wrong, and where it
+     * should be done.
+     */
+    public record OrderBreakView(
+            int step, @Nullable Integer beside, boolean after, int assembly, int bake, String message, String fix) {
+        static OrderBreakView of(OrderBreak broken) {
+            return new OrderBreakView(
+                    broken.step(),
+                    broken.beside(),
+                    broken.after(),
+                    broken.to().assembly(),
+                    broken.to().bake(),
+                    broken.message(),
+                    broken.fix());
+        }
+    }
+
     /** A wire with what to cut for one and where its corners lie when it is bent: across, up, across, up ... */
     public record MeasuredWireView(String name, double cutMm, double massG, int gaugeNumber, List<Double> corners) {
         static MeasuredWireView of(Wire wire) {
@@ -192,6 +213,9 @@ public record MeasuredDesignView(
                         .map(other -> NonClayView.of(other, withinMm))
                         .toList(),
                 design.design().checkLines(),
+                OrderReview.breaks(design.design()).stream()
+                        .map(OrderBreakView::of)
+                        .toList(),
                 BalanceView.of(balance),
                 design.clay().g(),
                 design.foil().g(),

@@ -38,6 +38,7 @@ import fairember.core.design.Rest;
 import fairember.core.design.Stage;
 import fairember.core.design.Station;
 import fairember.core.design.Step;
+import fairember.core.design.StepKind;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilWeighing;
 import fairember.core.foilcore.Packing;
@@ -169,6 +170,7 @@ record LimitsView(
                         entry("coverUnit", choices(CoverUnit.Kind.values(), CoverUnit.Kind::label)),
                         entry("joint", choices(Joint.values(), Joint::label)),
                         entry("station", choices(handwork(), Station::label)),
+                        entry("stepKind", choices(StepKind.values(), StepKind::label)),
                         entry("opacity", choices(Opacity.values(), Opacity::label)),
                         entry("effect", choices(Effect.values(), Effect::label)),
                         entry("mixUnit", choices(MixUnit.values(), MixUnit::label)),

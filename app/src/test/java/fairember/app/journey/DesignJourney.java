@@ -163,4 +163,28 @@ public class DesignJourney extends Journey {
         assertThat(page.value("Field, width, mm")).isEqualTo("25");
         page.press("Undo");
     }
+
+    /** Varnish before paint is named on the steps; one press puts it right, another takes that back. Steps move by keyboard. */
+    @Test
+    public void stepsOutOfOrderArePutRight() {
+        go("/designs/9/steps");
+        page.choose("buff, kind", "base coat");
+        page.choose("dress and seam, kind", "varnish");
+        page.sees("'buff' comes after 'dress and seam': varnish goes on paint that is dry.");
+        page.until(() -> page.text().contains("saved"));
+        page.isForEveryone();
+        page.press("Move 'buff' before 'dress and seam'");
+        page.leaves("varnish goes on paint that is dry.");
+        page.until(() -> stepNames().indexOf("buff") < stepNames().indexOf("dress and seam"));
+        page.until(() -> page.text().contains("saved"));
+        page.press("Move buff up");
+        page.until(() -> stepNames().indexOf("buff") == stepNames().indexOf("dress and seam") - 2);
+        page.until(() -> page.text().contains("saved"));
+    }
+
+    private List<String> stepNames() {
+        return page.all(By.cssSelector("input[aria-label='Name of the step']")).stream()
+                .map(field -> field.getDomProperty("value"))
+                .toList();
+    }
 }

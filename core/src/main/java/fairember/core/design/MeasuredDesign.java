@@ -75,7 +75,8 @@ public record MeasuredDesign(
                         parts.stream().flatMap(p -> p.advice().stream()),
                         inserts.stream().flatMap(i -> i.advice().stream()),
                         stages.stream().flatMap(s -> s.need().advice().stream()),
-                        stages.stream().flatMap(s -> s.advice().stream()))
+                        stages.stream().flatMap(s -> s.advice().stream()),
+                        OrderReview.breaks(design).stream().map(broken -> broken.advice(design.name())))
                 .flatMap(Function.identity())
                 .toList();
     }

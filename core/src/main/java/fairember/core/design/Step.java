@@ -16,6 +16,7 @@ import fairember.core.quantity.Minutes;
  * @param setup minutes once for the batch, 0 to 480
  * @param each minutes for one design, 0 to 480
  * @param hotAir whether hot air from a gun is used on it at the bench: its minutes are hands' minutes, and need no oven
+ * @param kind what is done, as far as the order of steps depends on it
  * @param at the assembly it is done to, and the bake of that assembly it must be done before
  */
 public record Step(
@@ -24,13 +25,14 @@ public record Step(
         Minutes setup,
         Minutes each,
         @Default("false") boolean hotAir,
+        @Default("OTHER") StepKind kind,
         @Inline BuildPoint at) {
     public static final Span SETUP = Span.of("setupMin", "set-up", 0, 480, "min");
     public static final Span EACH = Span.of("eachMin", "minutes per piece", 0, 480, "min");
 
-    /** A step without hot air. */
+    /** A step without hot air, of no kind that has a place in the order. */
     public Step(String name, Station station, Minutes setup, Minutes each, BuildPoint at) {
-        this(name, station, setup, each, false, at);
+        this(name, station, setup, each, false, StepKind.OTHER, at);
     }
 
     /**

@@ -2,7 +2,11 @@ package fairember.core.heat;
 
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
+import fairember.core.shape.Block;
 import fairember.core.shape.Box;
+import fairember.core.shape.Cord;
+import fairember.core.shape.LineCord;
+import fairember.core.shape.LineStrip;
 import fairember.core.shape.Solid;
 import org.jspecify.annotations.Nullable;
 
@@ -89,6 +93,12 @@ public record HeatBody(
             case BALL -> 3;
             case RING -> 2;
             case BAND, SPIRAL -> 1;
+            // As they were before they were bent.
+            case LINE_CORD -> mu(new Cord(((LineCord) solid).cord(), ((LineCord) solid).centreLine()), t);
+            case LINE_STRIP -> {
+                LineStrip strip = (LineStrip) solid;
+                yield mu(new Block(strip.length(), strip.width(), strip.thickness()), t);
+            }
             case BLOCK, ROD, CUT_OUT, DISC, DISC_PIECE, CORD, COIL, TWIST -> 1 + EDGED * (sigma(solid, t) - 1);
             default -> {
                 double sigma = sigma(solid, t);

@@ -30,6 +30,14 @@ public final class LineStrip implements Solid {
         return thickness.mm();
     }
 
+    public Length width() {
+        return width;
+    }
+
+    public Length thickness() {
+        return thickness;
+    }
+
     /** Length of the strip to cut. */
     public Length length() {
         return laid.length();
