@@ -107,7 +107,7 @@ public class DesignJourney extends Journey {
         page.one(By.cssSelector("[aria-label='wet-sand and buff, with hot air']"))
                 .click();
         page.sees("Hot air burns skin");
-        page.until(() -> page.text().contains("hot air"));
+        page.sees("wet-sand and buff hot air off to on");
         page.press("Undo");
         page.leaves("Hot air burns skin");
         go("/price/1");
