@@ -18,6 +18,7 @@ function apart(text: string): string {
 
 /** Grams: a tenth, under a gram a hundredth, over a hundred grams whole. */
 export function grams(value: number): string {
+  if (value > 0 && value < 0.0095) return to(4, value);
   return to(value >= 99.95 ? 0 : value < 0.995 ? 2 : 1, value);
 }
 

@@ -16,7 +16,7 @@ export function FrontCopies({ design, parts, view }: Props) {
   const canes = useKeptCanes(parts.map((part) => part.mixId));
   return (
     <>
-      <NonClayShapes design={design} view={view} />
+      <NonClayShapes design={design} view={view} only="far" />
       {copiesOf(design).map((copy) => {
         const cane = caneOf(canes, parts[copy.index], copy, 'front');
         return (
@@ -33,6 +33,7 @@ export function FrontCopies({ design, parts, view }: Props) {
           </Fragment>
         );
       })}
+      <NonClayShapes design={design} view={view} only="near" />
     </>
   );
 }

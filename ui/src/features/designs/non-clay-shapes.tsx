@@ -5,13 +5,17 @@ interface Props {
   design: MeasuredDesign;
   view: View;
   aspect?: Aspect;
+  /** Small parts of clay before the middle, which are drawn over the parts; or all else. */
+  only?: 'near' | 'far';
 }
 
 /** What is not clay in a drawing: its outline in dashes, without a colour of its own unless it is made of a design. */
-export function NonClayShapes({ design, view, aspect = 'front' }: Props) {
+export function NonClayShapes({ design, view, aspect = 'front', only }: Props) {
+  const isNear = ({ part, near }: ReturnType<typeof nonClayOf>[number]) => part.hex !== undefined && near > 0;
+  const shown = nonClayOf(design, aspect).filter((copy) => only === undefined || isNear(copy) === (only === 'near'));
   return (
     <>
-      {nonClayOf(design, aspect).map(({ key, part, outlines, spot }) => (
+      {shown.map(({ key, part, outlines, spot }) => (
         <path
           key={key}
           d={pathOf(outlines, spot, view)}

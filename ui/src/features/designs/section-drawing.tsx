@@ -77,7 +77,7 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
               side={aspect === 'side'}
             />
           ))}
-          <NonClayShapes design={design} view={view} aspect={aspect} />
+          <NonClayShapes design={design} view={view} aspect={aspect} only="far" />
           {copies.map((copy) => (
             <CopyShape
               key={copy.key}
@@ -90,6 +90,7 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
               onChoose={choose}
             />
           ))}
+          {aspect !== 'cut' && <NonClayShapes design={design} view={view} aspect={aspect} only="near" />}
           <HeightLine view={view} top={extent.top} bottom={extent.bottom} />
           <ScaleBar y={size.height - 14} scale={view.scale} times={times} />
           {labels.map((label) => (

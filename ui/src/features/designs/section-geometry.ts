@@ -141,6 +141,8 @@ interface CopyOf<T extends Body> {
   /** What is seen of it whole. */
   outlines: Outlines;
   meets: 'cut' | 'behind' | 'before';
+  /** How far it is before the middle for the one who looks, mm. */
+  near: number;
 }
 
 /** A copy of a part and how the cutting plane through the middle meets it. */
@@ -150,7 +152,7 @@ export type Copy = CopyOf<MeasuredPart>;
 function copies<T extends Body>(bodies: T[], aspect: Aspect): CopyOf<T>[] {
   return bodies
     .flatMap((part, index) =>
-      part.spots.map((spot, i): CopyOf<T> & { near: number } => {
+      part.spots.map((spot, i): CopyOf<T> => {
         const half = part.box.depthMm / 2;
         const meets = spot.frontMm - half >= 0 ? 'before' : spot.frontMm + half <= 0 ? 'behind' : 'cut';
         const key = `${index}-${i}`;

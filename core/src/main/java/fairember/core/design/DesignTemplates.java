@@ -174,7 +174,14 @@ public final class DesignTemplates {
                 step("condition and mix", Station.MIX, 10, 0, 0),
                 step("weigh out", Station.WEIGH_OUT, 2, 1.5, 0),
                 step("shape", Station.SHAPE, 3, 5, 0),
-                step("sand", Station.FINISH, 3, 2, 1));
+                new Step(
+                        "sand",
+                        Station.FINISH,
+                        new Minutes(3),
+                        new Minutes(2),
+                        false,
+                        StepKind.SAND,
+                        new BuildPoint(0, 1)));
         List<Step> steps = new ArrayList<>(made);
         if (cored) {
             steps.add(0, step("press cores", Station.CORES, 4, 2, 0));
