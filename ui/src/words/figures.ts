@@ -16,9 +16,9 @@ function apart(text: string): string {
   return /\d\d,|,.*,/.test(text) ? text.replaceAll(',', THIN_SPACE) : text.replace(',', '');
 }
 
-/** Grams: a tenth, under a gram a hundredth, over a hundred grams whole. */
+/** Grams: a tenth, under a gram a hundredth, over a hundred grams whole; what would be 0.00 in tenths of a milligram. */
 export function grams(value: number): string {
-  if (value > 0 && value < 0.0095) return to(4, value);
+  if (value >= 0.0001 && value < 0.0095) return value.toFixed(4);
   return to(value >= 99.95 ? 0 : value < 0.995 ? 2 : 1, value);
 }
 
