@@ -87,4 +87,23 @@ public class SmallPartsOverHttpTest extends ServerTest {
         assertThat(many.status()).isEqualTo(422);
         assertThat(many.json().path("errors").get(0).path("found").asString()).contains("8000 things");
     }
+
+    /** A change of a design never makes a batch that no page can show. */
+    @Test
+    public void aDesignIsNotChangedToMoreThanItsBatchesCanBake() {
+        long id = ok(http().post("/api/batches", batch("PLANNED", 2000, 4)))
+                .path("id")
+                .asLong();
+        ObjectNode gull = design(GULL);
+        String before = gull.toString();
+        ((ObjectNode) gull.path("nonClay").get(0)).put("count", 3);
+        Http.Answer refused = http().change("/api/designs/" + GULL, gull.toString());
+        assertThat(refused.status()).as(refused.text()).isEqualTo(422);
+        assertThat(refused.json().path("errors").get(0).path("found").asString())
+                .isEqualTo("8008 things in one bake, of Bead eyes, in the batch Post and dock");
+        assertThat(http().get("/api/bench").status()).isEqualTo(200);
+        http().remove("/api/batches/" + id);
+        ok(http().change("/api/designs/" + GULL, gull.toString()));
+        ok(http().change("/api/designs/" + GULL, before));
+    }
 }

@@ -6,6 +6,7 @@ import fairember.app.settings.SettingsStore;
 import fairember.app.shelf.CoilStore;
 import fairember.core.batch.Batch;
 import fairember.core.batch.BatchCutting;
+import fairember.core.batch.BatchJobs;
 import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.BatchProgress;
@@ -98,7 +99,10 @@ class BatchController {
     /** Plans a batch that is being typed; nothing is saved. With a number, what is done of that batch is kept in mind. */
     @PostMapping("/plan")
     BatchPlanView plan(@RequestParam(required = false) Long id, @RequestBody Batch form) {
-        return id == null ? plan(0, form, planning.typed(0, form)) : plan(id, form, planning.typed(id, form));
+        long known = id == null ? 0 : id;
+        List<Job> jobs = planning.typed(known, form);
+        BatchJobs.check(form.designIds(), jobs);
+        return plan(known, form, jobs);
     }
 
     private BatchPlanView plan(long id, Batch form, List<Job> jobs) {

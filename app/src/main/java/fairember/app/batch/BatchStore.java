@@ -55,6 +55,16 @@ public class BatchStore extends DocumentStore<Batch> {
                 """, id, form.state() == BatchState.PLANNED, id);
     }
 
+    /** The batches that make a design, in their lines or as a small part of others. */
+    List<Batch> making(long designId) {
+        return database
+                .list("select batch_id from batch_design where design_id = ?", row -> row.getLong(1), designId)
+                .stream()
+                .flatMap(id -> find(id).stream())
+                .map(Saved::value)
+                .toList();
+    }
+
     /** The editions of designs that batches keep to, by batch; a design one takes as it is now is not among them. */
     public Map<Long, Map<Long, Integer>> editions() {
         Map<Long, Map<Long, Integer>> editions = new HashMap<>();

@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Repository;
 
 /** Designs, as they are kept and measured. */
@@ -26,6 +27,7 @@ public class DesignStore extends DocumentStore<Design> {
     private final SettingsStore settings;
     private final DesignVersions versions;
     private final MeasuredDesigns measured;
+    private final ObjectProvider<DesignUse> uses;
 
     DesignStore(
             DocumentTable table,
@@ -33,13 +35,15 @@ public class DesignStore extends DocumentStore<Design> {
             MixStore mixes,
             SettingsStore settings,
             DesignVersions versions,
-            MeasuredDesigns measured) {
+            MeasuredDesigns measured,
+            ObjectProvider<DesignUse> uses) {
         super(table, "design", Design.class);
         this.findings = findings;
         this.mixes = mixes;
         this.settings = settings;
         this.versions = versions;
         this.measured = measured;
+        this.uses = uses;
     }
 
     /** Measures designs with the mixes, findings and settings there are at this moment; each saved one once. */
@@ -136,7 +140,8 @@ public class DesignStore extends DocumentStore<Design> {
 
     @Override
     protected void check(long id, Design given) {
-        measuring().of(given);
+        MeasuredDesign changed = measuring().of(given);
+        uses.forEach(use -> use.check(changed));
     }
 
     @Override

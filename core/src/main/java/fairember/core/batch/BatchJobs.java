@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.LongFunction;
 
@@ -74,8 +75,10 @@ public final class BatchJobs {
         Map<Long, Integer> others = new HashMap<>();
         for (int i = innerFirst.size() - 1; i >= 0; i--) {
             long id = innerFirst.get(i);
-            int count = wanted.getOrDefault(id, 0) + others.getOrDefault(id, 0);
-            smallParts(id).forEach(thing -> others.merge(id(thing), count * thing.count(), Integer::sum));
+            long count = (long) wanted.getOrDefault(id, 0) + others.getOrDefault(id, 0);
+            smallParts(id)
+                    .forEach(thing ->
+                            others.merge(id(thing), most(count * thing.count()), (a, b) -> most((long) a + b)));
         }
         Map<Long, Job> jobs = new LinkedHashMap<>();
         for (long id : innerFirst) {
@@ -99,6 +102,11 @@ public final class BatchJobs {
         return List.copyOf(jobs.values());
     }
 
+    /** No more than a job can have: {@link #check} refuses far fewer. */
+    private static int most(long count) {
+        return (int) Math.min(count, (long) Job.WITH_SMALL_PARTS.high() / 2);
+    }
+
     private List<NonClay> smallParts(long id) {
         return designs.apply(id).design().armature().nonClay().stream()
                 .filter(thing -> thing.designId() != null)
@@ -107,6 +115,28 @@ public final class BatchJobs {
 
     private static long id(NonClay smallPart) {
         return Objects.requireNonNull(smallPart.designId());
+    }
+
+    /** What gives more things for the oven than one bake may have, in words; empty when nothing does. */
+    public static Optional<String> tooMany(List<Job> jobs) {
+        return jobs.stream().filter(BatchJobs::isTooMany).map(BatchJobs::things).findFirst();
+    }
+
+    private static double inOneBake(Job job) {
+        int most = job.design().stages().stream()
+                .mapToInt(MeasuredStage::unitsEach)
+                .max()
+                .orElse(1);
+        return (double) job.quantity() * most;
+    }
+
+    private static boolean isTooMany(Job job) {
+        return inOneBake(job) > Bake.COUNT.high();
+    }
+
+    private static String things(Job job) {
+        return "%.0f things in one bake, of %s"
+                .formatted(inOneBake(job), job.design().design().name());
     }
 
     /**
@@ -119,16 +149,10 @@ public final class BatchJobs {
     public static void check(List<Long> lines, List<Job> jobs) {
         Gathering gathering = new Gathering();
         for (Job job : jobs) {
-            int most = job.design().stages().stream()
-                    .mapToInt(MeasuredStage::unitsEach)
-                    .max()
-                    .orElse(1);
-            double things = (double) job.quantity() * most;
-            if (things > Bake.COUNT.high()) {
+            if (isTooMany(job)) {
                 gathering.error(
                         "lines[" + line(lines, job, jobs) + "].quantity",
-                        "%.0f things in one bake, of %s"
-                                .formatted(things, job.design().design().name()),
+                        things(job),
                         "up to %.0f".formatted(Bake.COUNT.high()),
                         "Make fewer, or split this batch into two.");
             }

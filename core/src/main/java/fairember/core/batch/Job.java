@@ -27,7 +27,7 @@ import java.util.stream.IntStream;
 public record Job(
         JobKey key, MeasuredDesign design, int quantity, Progress progress, int forOthers, List<Supply> supplies) {
     public static final Span QUANTITY = Span.count("quantity", "how many", 1, 2000);
-    private static final Span WITH_SMALL_PARTS = Span.count("quantity", "how many", 1, 100_000_000);
+    static final Span WITH_SMALL_PARTS = Span.count("quantity", "how many", 1, 100_000_000);
 
     /**
      * Small parts that are put on a piece.

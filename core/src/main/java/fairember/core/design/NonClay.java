@@ -97,7 +97,9 @@ public record NonClay(
                     "designId",
                     support ? "a support that is made with each piece" : "a finding that is made of a design too",
                     "a design, a finding or a support: one of them",
-                    "Leave the design out, or the other.");
+                    support
+                            ? "Choose no design, or turn off 'only holds it in the oven'."
+                            : "Choose a finding or a design, not both.");
         }
         gathering.orRefuse();
     }

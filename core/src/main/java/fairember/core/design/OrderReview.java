@@ -17,7 +17,10 @@ public final class OrderReview {
             new Rule("sand-first", EnumSet.of(SAND), PAINT, "sanding takes paint off"),
             new Rule("prime-first", EnumSet.of(PRIME), without(PRIME), "paint holds on primer, not under it"),
             new Rule(
-                    "glue-first", EnumSet.of(GLUE), PAINT, "glue over paint peels off with it, and holds on bare clay"),
+                    "glue-first",
+                    EnumSet.of(GLUE),
+                    PAINT,
+                    "glue holds on bare clay, and peels off with the paint under it"),
             new Rule(
                     "paint-inside-first",
                     PAINT,

@@ -76,7 +76,7 @@ public record DrawnLine(List<Double> xy, boolean smooth) {
         LineString line = GEOMETRY.createLineString(smooth ? curve(given()) : coordinates(given()));
         if (!line.isSimple()) {
             throw refused(
-                    "a line that crosses itself", "a line that does not", "Move a point, or make two parts of it.");
+                    "a line that crosses itself", "a line that does not", "Move a point, or draw it as two parts.");
         }
         return line;
     }

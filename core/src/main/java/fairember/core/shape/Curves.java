@@ -8,13 +8,15 @@ import java.util.List;
 final class Curves {
     /** Meridians of a round solid. */
     static final int TURNS = 96;
+    /** The same as {@link Outline#FLATNESS_MM} for what is small, as a share of its radius: a bead is round too. */
+    private static final double FLATNESS_SHARE = 1 / 200.0;
 
     private Curves() {}
 
     /** Part of an ellipse about (0, centreUp) between two angles, in radians from the right, counter-clockwise; quarter turns are met. */
     static List<Outline.Point> arc(double centreUp, double across, double up, double from, double to) {
         double radius = Math.max(across, up);
-        double step = 2 * Math.acos(1 - Math.min(Outline.FLATNESS_MM, radius / 2) / radius);
+        double step = 2 * Math.acos(1 - Math.min(Outline.FLATNESS_MM, radius * FLATNESS_SHARE) / radius);
         int steps = 4 * Math.max(2, (int) Math.ceil(Math.abs(to - from) / step / 4));
         List<Outline.Point> points = new ArrayList<>();
         for (int i = 0; i <= steps; i++) {

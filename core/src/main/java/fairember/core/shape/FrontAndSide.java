@@ -1,5 +1,6 @@
 package fairember.core.shape;
 
+import fairember.core.input.Figures;
 import fairember.core.input.InvalidInputException;
 import fairember.core.outline.DrawnLine;
 import fairember.core.quantity.Area;
@@ -56,6 +57,14 @@ public final class FrontAndSide implements Solid {
         this.corners = corners;
         this.seen = Silhouette.of(frontLine.outline(), height.mm());
         this.aside = Silhouette.of(sideLine.outline(), height.mm());
+        double widest = Math.max(seen.wide(), aside.wide());
+        if (widest > Dimensions.WIDTH.high()) {
+            throw new InvalidInputException(
+                    "heightMm",
+                    Figures.show(Math.rint(widest), "mm across at this height"),
+                    "up to %s mm across".formatted(Figures.show(Dimensions.WIDTH.high())),
+                    "Lower the height, or draw the outlines narrower.");
+        }
     }
 
     /** One piece of a level section. */

@@ -168,6 +168,8 @@ public class DrawnShapesTest {
                 .isEqualTo("2 points");
         assertThat(found(() -> new FrontAndSide(straight(0, 0, 9, 9, 9, 0, 0, 9), rectangle(3, 3), mm(9), 2)))
                 .contains("crosses");
+        DrawnLine flat = rectangle(400, 0.01);
+        assertThat(found(() -> new FrontAndSide(flat, flat, mm(300), 2))).endsWith("mm across at this height");
         assertThat(found(() -> ShapeKind.LINE_CORD.make(List.of(2.0)))).isEqualTo("0");
         assertThat(found(() -> ShapeKind.BALL.make(List.of(2.0), null, List.of(Shapes.WAVE))))
                 .isEqualTo("1");
