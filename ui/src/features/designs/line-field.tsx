@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { Button } from '../../controls/button';
+import { FileButton } from '../../controls/file-button';
 import { NumberField } from '../../controls/number-field';
 import { Switch } from '../../controls/switch';
 import { api, Problem, take, type InputError } from '../../server/client';
@@ -13,8 +14,8 @@ import { extentOf, pointsOf, withPoints, type Point } from './line-points';
 interface Props {
   /** The part it is drawn for. */
   of: string;
-  /** What the line says, such as "outline from the front". */
-  words: string;
+  /** What the line says, such as "outline from the front", and whether it is an outline. */
+  asked: { words: string; closed: boolean };
   line: DrawnLine;
   path: string;
   errors: InputError[];
@@ -25,11 +26,9 @@ interface Props {
 const WITHIN: Span = { field: 'xy', label: 'place of a point', low: -400, high: 400, unit: 'mm', whole: false };
 
 /** A line of a shape: drawn by hand on squared paper, typed point by point, or read out of an SVG file. */
-export function LineField({ of, words, line, path, errors, onChange, onSettle }: Props) {
-  const id = useId();
+export function LineField({ of, asked: { words, closed }, line, path, errors, onChange, onSettle }: Props) {
   const [chosen, setChosen] = useState(0);
   const points = pointsOf(line);
-  const closed = words !== 'line';
   const at = Math.min(chosen, points.length - 1);
   const read = useMutation({
     meta: { form: true },
@@ -109,23 +108,9 @@ export function LineField({ of, words, line, path, errors, onChange, onSettle }:
           </Button>
         </span>
         <Switch label="one smooth curve" on={line.smooth} onChange={(smooth) => onChange({ ...line, smooth })} />
-        <label
-          htmlFor={id}
-          className="cursor-pointer text-verdigris underline underline-offset-4 focus-within:outline-2"
-        >
+        <FileButton accept=".svg,image/svg+xml" onFile={(file) => read.mutate(file)}>
           {read.isPending ? 'Reading …' : 'Read it from an SVG file'}
-          <input
-            id={id}
-            type="file"
-            accept=".svg,image/svg+xml"
-            className="sr-only"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = '';
-              if (file) read.mutate(file);
-            }}
-          />
-        </label>
+        </FileButton>
         <span>
           {plain(extentOf(points, 0))} × {plain(extentOf(points, 1))} mm as drawn
         </span>

@@ -9,10 +9,10 @@ export function pointsOf({ xy }: DrawnLine): Point[] {
 
 export const withPoints = (line: DrawnLine, points: Point[]): DrawnLine => ({ ...line, xy: points.flat() });
 
-/** What a shape's lines are when nobody has drawn them: a wave, or ovals. */
-export function firstLine(words: string): DrawnLine {
-  if (words === 'line') return { xy: [0, 0, 12, 6, 24, 0, 36, 6], smooth: true };
-  const wide = words.endsWith('right') ? 10 : 13;
+/** What a shape's lines are when nobody has drawn them: a wave, or ovals of which later ones are narrower. */
+export function firstLine({ closed }: { closed: boolean }, index: number): DrawnLine {
+  if (!closed) return { xy: [0, 0, 12, 6, 24, 0, 36, 6], smooth: true };
+  const wide = 13 - 3 * index;
   return { xy: [0, 0, wide, 4, wide, 16, wide / 2, 28, -wide / 2, 28, -wide, 16, -wide, 4], smooth: true };
 }
 

@@ -10,11 +10,17 @@ interface Props {
 export function OutOfOrder({ breaks, onMove }: Props) {
   if (breaks.length === 0) return null;
   return (
-    <ul aria-label="Steps out of order" className="rounded-card border border-straw bg-straw-tint px-3 py-1">
+    <ul aria-label="Steps out of order" className="rounded-card border border-straw-line bg-straw-tint px-3 py-1">
       {breaks.map((broken) => (
         <li key={broken.message} className="flex flex-wrap items-center justify-between gap-x-4 py-1">
-          <span className="text-straw">
-            <b>{broken.message}</b>
+          <span className="flex gap-3 font-semibold text-straw">
+            <span aria-hidden="true" className="font-bold">
+              ◦
+            </span>
+            <span>
+              <span className="sr-only">Caution: </span>
+              {broken.message}
+            </span>
           </span>
           <Button className="min-h-9" onClick={() => onMove(broken)}>
             {broken.fix.replace(/\.$/, '')}

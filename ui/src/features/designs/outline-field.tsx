@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { useId } from 'react';
+import { FileButton } from '../../controls/file-button';
 import { api, Problem, take } from '../../server/client';
 import type { Part } from '../../server/types';
 import { count, mm } from '../../words/figures';
@@ -15,7 +15,6 @@ const MOST = 2_000_000;
 
 /** The outline of a cut-out, read out of an SVG file. */
 export function OutlineField({ part, onChange, onSettle }: Props) {
-  const id = useId();
   const read = useMutation({
     meta: { form: true },
     mutationFn: async (file: File) => {
@@ -34,23 +33,9 @@ export function OutlineField({ part, onChange, onSettle }: Props) {
   const failure = error ? error.message : read.error?.message;
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-      <label
-        htmlFor={id}
-        className="inline-flex min-h-9 cursor-pointer items-center rounded-small border border-line bg-paper px-3 font-semibold focus-within:outline-2 focus-within:outline-verdigris hover:border-verdigris"
-      >
-        {read.isPending ? 'Reading…' : 'Read an outline from an SVG file'}
-        <input
-          id={id}
-          type="file"
-          accept=".svg,image/svg+xml"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = '';
-            if (file) read.mutate(file);
-          }}
-        />
-      </label>
+      <FileButton accept=".svg,image/svg+xml" onFile={(file) => read.mutate(file)}>
+        {read.isPending ? 'Reading …' : 'Read an outline from an SVG file'}
+      </FileButton>
       <span className="text-note text-soft">
         {count(corners, 'corner')}
         {holes > 0 && `, ${count(holes, 'hole')}`}

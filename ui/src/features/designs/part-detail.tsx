@@ -79,7 +79,7 @@ export function PartDetail(props: Props) {
           <LineField
             key={`${part.shape.kind} ${i}`}
             of={part.name}
-            words={limits.shapes.find((s) => s.kind === part.shape.kind)?.lines[i] ?? 'line'}
+            asked={limits.shapes.find((s) => s.kind === part.shape.kind)?.lines[i] ?? { words: 'line', closed: false }}
             line={line}
             path={`parts[${index}].shape.lines[${i}]`}
             errors={errors}

@@ -152,7 +152,7 @@ function StepRow({ design, step, index, stations, onChange, onMove, onRemove }: 
         {choice('when', pointValue(step), points(draft.form), (value) =>
           onChange((s) => ({ ...s, ...pointOf(value) })),
         )}
-        <span>set-up {minutes('setupMin')}</span>
+        <span>set-up {minutes('setupMin')} min</span>
         <span>each {minutes('eachMin')} min</span>
       </div>
     </li>

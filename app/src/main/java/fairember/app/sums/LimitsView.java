@@ -78,7 +78,7 @@ import java.util.stream.Collectors;
 record LimitsView(
         Map<String, Map<String, SpanView>> spans, List<ShapeKindView> shapes, Map<String, List<ChoiceView>> choices) {
 
-    /** A shape, its dimensions in the order they are typed, and what each line says that is drawn for it. */
+    /** A shape, its dimensions in the order they are typed, and the lines that are drawn for it. */
     record ShapeKindView(
             ShapeKind kind,
             String label,
@@ -87,7 +87,7 @@ record LimitsView(
             boolean convex,
             boolean splits,
             List<DimensionView> dimensions,
-            List<String> lines) {
+            List<ShapeKind.Line> lines) {
         static ShapeKindView of(ShapeKind kind) {
             return new ShapeKindView(
                     kind,

@@ -13,22 +13,6 @@ import org.testng.annotations.Test;
 public class GeometryJourney extends Journey {
     private static final int TABS_MOST = 150;
 
-    private long begin(String kind, String name) {
-        go("/designs");
-        page.press("New design");
-        page.pick(kind);
-        page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
-        String address = page.driver().getCurrentUrl();
-        page.enter("Name of the design", name);
-        page.until(() -> page.text().contains("to “" + name + "”"));
-        return Long.parseLong(address.replaceAll(".*/", ""));
-    }
-
-    private void removed() {
-        page.press("Remove this design");
-        page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
-    }
-
     /** A ball of 46 on a shell of 5 becomes an egg; its core follows nearly, and both saying so and the savings follow. */
     @Test
     public void aPartTakesAnotherShapeAndItsCoreFollows() {
@@ -69,44 +53,6 @@ public class GeometryJourney extends Journey {
         page.until(() -> page.text().contains("saved"));
         go("/designs/" + id);
         page.sees("8 corners, 1 hole");
-        removed();
-    }
-
-    /** A board weighs, widens the foot, limits the heat when it is baked, and can be covered with clay. */
-    @Test
-    public void aBoardIsWeighedKeptFromTheHeatAndCoveredWithClay() {
-        long id = begin("figurine", "On a board");
-        go("/designs/" + id + "/built-on");
-        page.press("Add something that is not clay");
-        page.enter("Board, weight of one, g", "40");
-        page.until(() -> page.text().contains("saved"));
-        go("/designs/" + id + "/balance");
-        page.sees("Board");
-        go("/designs/" + id + "/built-on");
-        page.choose("Board while it bakes", "in the oven with it");
-        page.until(() -> page.text().contains("saved"));
-        go("/designs/" + id + "/bakes");
-        page.sees("Board is in the oven, and its highest safe temperature is unknown");
-        go("/designs/" + id + "/built-on");
-        page.flip("highest safe temperature");
-        page.enter("Board, at most, °C", "90");
-        page.until(() -> page.text().contains("saved"));
-        go("/designs/" + id + "/bakes");
-        page.sees("Board is safe up to 90 °C");
-        go("/designs/" + id + "/built-on");
-        page.choose("Board while it bakes", "taken out before each bake, then put back");
-        page.until(() -> page.text().contains("saved"));
-        go("/designs/" + id + "/bakes");
-        page.sees("Take out before baking: Board");
-        page.leaves("safe up to 90");
-        page.choose("whole, what it lies on", "a tile");
-        page.flip("heated with the oven");
-        page.until(() -> page.text().contains("saved"));
-        go("/designs/" + id);
-        page.press("Add a part");
-        page.choose("A layer over", "Board");
-        page.sees("Its shape, count and place follow Board.");
-        page.sees("Roll a sheet of");
         removed();
     }
 

@@ -41,4 +41,22 @@ abstract class Journey {
     private static String place(String path) {
         return path.replaceFirst("\\?.*", "");
     }
+
+    /** A new design of a kind, open under this name; gives its number. */
+    long begin(String kind, String name) {
+        go("/designs");
+        page.press("New design");
+        page.pick(kind);
+        page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
+        String address = page.driver().getCurrentUrl();
+        page.enter("Name of the design", name);
+        page.until(() -> page.text().contains("to “" + name + "”"));
+        return Long.parseLong(address.replaceAll(".*/", ""));
+    }
+
+    /** The design that is open, removed. */
+    void removed() {
+        page.press("Remove this design");
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
+    }
 }

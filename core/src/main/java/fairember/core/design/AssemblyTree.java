@@ -171,6 +171,22 @@ public final class AssemblyTree {
                 || joinedTo(assembly).filter(next -> inWhole(next.assembly())).isPresent();
     }
 
+    /** Whether an assembly is another, or is joined to it, or to one that is; what is packed beside a piece is not. */
+    static boolean goesInto(List<Assembly> assemblies, int assembly, int other) {
+        int at = assembly;
+        for (int steps = 0; steps <= assemblies.size() && at < assemblies.size(); steps++) {
+            if (at == other) {
+                return true;
+            }
+            BuildPoint into = assemblies.get(at).into();
+            if (into == null || assemblies.get(at).joint() == Joint.PACKED) {
+                return false;
+            }
+            at = into.assembly();
+        }
+        return false;
+    }
+
     /** Whether joining on and on from an assembly never comes to an end. */
     static boolean loops(List<Assembly> assemblies, int from) {
         int at = from;

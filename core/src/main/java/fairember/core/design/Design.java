@@ -129,7 +129,7 @@ public record Design(
             gathering.at("checks[" + i + "]", () -> Words.name("", line));
         }
         if (!assemblies.isEmpty()) {
-            joined(gathering, assemblies, stages, parts, steps, armature.nonClay());
+            new AssemblyChecks(gathering, assemblies).check(stages, parts, steps, armature.nonClay());
         }
         for (int i = 0; i < parts.size(); i++) {
             nested(gathering, i, parts);
@@ -152,95 +152,6 @@ public record Design(
             gathering.error(
                     field, Integer.toString(found), least + " to " + most, "Change the number of " + words + ".");
         }
-    }
-
-    /** Assemblies make one tree with the whole piece as its root; all that is baked, put in or done is done to one of them. */
-    private static void joined(
-            Gathering gathering,
-            List<Assembly> assemblies,
-            List<Stage> stages,
-            List<Part> parts,
-            List<Step> steps,
-            List<NonClay> nonClay) {
-        for (int i = 0; i < stages.size(); i++) {
-            assembly(gathering, "stages[" + i + "]", stages.get(i).assembly(), assemblies);
-        }
-        gathering.orRefuse();
-        AssemblyTree tree = new AssemblyTree(assemblies, stages);
-        for (int i = 0; i < assemblies.size(); i++) {
-            joined(gathering, assemblies, i, tree);
-        }
-        for (int i = 0; i < parts.size(); i++) {
-            point(gathering, "parts[" + i + "]", parts.get(i).from(), assemblies, tree);
-        }
-        for (int i = 0; i < steps.size(); i++) {
-            point(gathering, "steps[" + i + "]", steps.get(i).at(), assemblies, tree);
-        }
-        for (int i = 0; i < nonClay.size(); i++) {
-            point(gathering, "nonClay[" + i + "]", nonClay.get(i).from(), assemblies, tree);
-        }
-    }
-
-    private static void joined(Gathering gathering, List<Assembly> assemblies, int index, AssemblyTree tree) {
-        String field = "assemblies[" + index + "].into";
-        BuildPoint into = assemblies.get(index).into();
-        if (index == 0 && into != null) {
-            gathering.error(
-                    field,
-                    "an assembly",
-                    "nothing, for the whole piece",
-                    "Leave this empty: the first assembly is the whole piece.");
-        }
-        if (index > 0 && into == null) {
-            gathering.error(
-                    field, "nothing", "an assembly of the design", "Choose the assembly that this one is joined to.");
-        }
-        if (into == null || !point(gathering, field, into, assemblies, tree)) {
-            return;
-        }
-        if (assemblies.get(into.assembly()).separate()) {
-            gathering.error(
-                    field,
-                    assemblies.get(into.assembly()).name() + ", a set of separate parts",
-                    "an assembly whose parts are joined",
-                    "Join it to another assembly, or turn off 'set of separate parts' for that one.");
-        }
-        if (AssemblyTree.loops(assemblies, index)) {
-            gathering.error(
-                    field,
-                    assemblies.get(into.assembly()).name() + ", which is joined to it in turn",
-                    "an assembly that leads to the whole piece",
-                    "Join one of the two to the whole piece.");
-        }
-    }
-
-    private static boolean point(
-            Gathering gathering, String field, BuildPoint point, List<Assembly> assemblies, AssemblyTree tree) {
-        if (!assembly(gathering, field, point.assembly(), assemblies)) {
-            return false;
-        }
-        int most = tree.bakes(point.assembly()).size();
-        if (point.bake() > most) {
-            gathering.error(
-                    field + ".bake",
-                    "bake " + (point.bake() + 1),
-                    most == 0 ? "no bake: it has none of its own" : "bake 1 to " + most + ", or after the last",
-                    "Choose a bake of this assembly.");
-            return false;
-        }
-        return true;
-    }
-
-    private static boolean assembly(Gathering gathering, String field, int found, List<Assembly> assemblies) {
-        if (found < 0 || found >= assemblies.size()) {
-            gathering.error(
-                    field + ".assembly",
-                    "assembly " + (found + 1),
-                    "assembly 1 to " + assemblies.size(),
-                    "Choose an assembly of the design.");
-            return false;
-        }
-        return true;
     }
 
     /** A part is built around one that comes before it in the list, so that no part is inside itself. */

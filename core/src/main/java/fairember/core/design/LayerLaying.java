@@ -67,7 +67,7 @@ final class LayerLaying {
     private Part assembly(Layer layer, List<Part> above) {
         String name = assemblies.get(layer.over()).name();
         List<Part> parts = above.stream()
-                .filter(part -> isIn(part.from().assembly(), layer.over()))
+                .filter(part -> AssemblyTree.goesInto(assemblies, part.from().assembly(), layer.over()))
                 .toList();
         if (parts.isEmpty()) {
             throw new InvalidInputException(
@@ -77,21 +77,5 @@ final class LayerLaying {
                     "Move its parts up in the list, or choose another assembly.");
         }
         return AssemblyForm.of(name, parts, layer.thick());
-    }
-
-    /** Whether an assembly is another one, or is joined to it, or to one that is. */
-    private boolean isIn(int assembly, int other) {
-        int at = assembly;
-        for (int steps = 0; steps <= assemblies.size() && at < assemblies.size(); steps++) {
-            if (at == other) {
-                return true;
-            }
-            BuildPoint into = assemblies.get(at).into();
-            if (into == null || assemblies.get(at).joint() == Joint.PACKED) {
-                return false;
-            }
-            at = into.assembly();
-        }
-        return false;
     }
 }

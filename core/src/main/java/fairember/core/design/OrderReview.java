@@ -90,7 +90,10 @@ public final class OrderReview {
         return order.stream()
                 .takeWhile(before -> before != step)
                 .filter(before -> rule.then().contains(step(before).kind())
-                        && leadsTo(step(before).at().assembly(), late.at().assembly()))
+                        && AssemblyTree.goesInto(
+                                design.assemblies(),
+                                step(before).at().assembly(),
+                                late.at().assembly()))
                 .findFirst()
                 .map(before -> late(rule, step, before));
     }
@@ -117,14 +120,6 @@ public final class OrderReview {
                         step(step).at(),
                         message,
                         "Move '%s' after '%s'.".formatted(early, late));
-    }
-
-    /** Whether an assembly is another, or goes into it. */
-    private boolean leadsTo(int assembly, int wanted) {
-        return assembly == wanted
-                || tree.joinedTo(assembly)
-                        .filter(next -> leadsTo(next.assembly(), wanted))
-                        .isPresent();
     }
 
     /** Marks and holes are made in raw clay; what heat spoils is put on after the last bake. */

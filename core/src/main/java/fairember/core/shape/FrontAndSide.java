@@ -10,8 +10,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.DoubleStream;
-import org.hipparchus.special.Gamma;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 
@@ -21,16 +19,12 @@ import org.locationtech.jts.geom.Polygon;
  * exact for the polygons of the outlines and within 0.1 % of the curves. Immutable.
  */
 public final class FrontAndSide implements Solid {
-    private static final double[] GAUSS = {(1 - 1 / Math.sqrt(3)) / 2, (1 + 1 / Math.sqrt(3)) / 2};
-    private static final int LEVELS = 120;
     private static final int TURNS = 96;
     private static final int LEAST_TURNS = 24;
     private static final int SEEN = 24;
     private static final int HULL = 32;
     private static final int BALLS = 60;
     private static final int REFINED = 2;
-    /** Nearer heights are one. */
-    private static final double SAME_MM = 1e-7;
     /** Less room than this is none. */
     private static final double LEAST_ROOM_MM = 1;
 
@@ -40,6 +34,9 @@ public final class FrontAndSide implements Solid {
     private final double corners;
     private final Silhouette seen;
     private final Silhouette aside;
+    private final LevelSections sections;
+    /** Volume in mm³, and that times how far it lies across, away and up. */
+    private final double[] moments;
 
     /**
      * A form whose outlines have an area.
@@ -65,54 +62,13 @@ public final class FrontAndSide implements Solid {
                     "up to %s mm across".formatted(Figures.show(Dimensions.WIDTH.high())),
                     "Lower the height, or draw the outlines narrower.");
         }
+        this.sections = new LevelSections(seen, aside, height.mm(), corners);
+        this.moments = sections.moments();
     }
 
-    /** One piece of a level section. */
-    private record Piece(double left, double right, double near, double far) {
-        double across() {
-            return (left + right) / 2;
-        }
-
-        double away() {
-            return (near + far) / 2;
-        }
-
-        double room() {
-            return (right - left) * (far - near);
-        }
-    }
-
-    private List<Piece> pieces(double up) {
-        List<Piece> pieces = new ArrayList<>();
-        for (double[] across : seen.spans(up)) {
-            for (double[] away : aside.spans(up)) {
-                pieces.add(new Piece(across[0], across[1], away[0], away[1]));
-            }
-        }
-        return pieces;
-    }
-
-    /** Share of its rectangle that a superellipse fills: Γ(1 + 1/n)² / Γ(1 + 2/n). */
-    public static double fill(double n) {
-        double one = Gamma.gamma(1 + 1 / n);
-        return one * one / Gamma.gamma(1 + 2 / n);
-    }
-
-    /** The same of this form. */
-    public double fill() {
-        return fill(corners);
-    }
-
-    public DrawnLine frontLine() {
-        return frontLine;
-    }
-
-    public DrawnLine sideLine() {
-        return sideLine;
-    }
-
-    public Length height() {
-        return height;
+    /** Share of its rectangle that a level section fills. */
+    double fill() {
+        return LevelSections.fill(corners);
     }
 
     /** The form with a layer all over it: both outlines moved out. */
@@ -124,46 +80,6 @@ public final class FrontAndSide implements Solid {
     /** Sum over the height of the rectangles both outlines leave, mm³. */
     double rectangles() {
         return volume().mm3() / fill();
-    }
-
-    /** Heights between which both outlines are straight, and fine enough for the surface. */
-    private double[] heights(int levels) {
-        double[] all = DoubleStream.concat(
-                        DoubleStream.concat(seen.heights(), aside.heights()),
-                        DoubleStream.iterate(0, z -> z + height.mm() / levels).limit(levels + 1L))
-                .filter(z -> z >= 0 && z <= height.mm() + SAME_MM)
-                .sorted()
-                .toArray();
-        double[] last = {-1};
-        return DoubleStream.of(all)
-                .filter(z -> {
-                    boolean next = z - last[0] > SAME_MM;
-                    if (next) {
-                        last[0] = z;
-                    }
-                    return next;
-                })
-                .toArray();
-    }
-
-    /** Sums over the height: volume, and the volume times how far it lies across, away and up. */
-    private double[] moments() {
-        double[] heights = heights(1);
-        double[] sums = new double[4];
-        for (int i = 0; i + 1 < heights.length; i++) {
-            double slab = heights[i + 1] - heights[i];
-            for (double at : GAUSS) {
-                double up = heights[i] + at * slab;
-                for (Piece piece : pieces(up)) {
-                    double clay = fill() * piece.room() * slab / 2;
-                    sums[0] += clay;
-                    sums[1] += clay * piece.across();
-                    sums[2] += clay * piece.away();
-                    sums[3] += clay * up;
-                }
-            }
-        }
-        return sums;
     }
 
     @Override
@@ -183,82 +99,25 @@ public final class FrontAndSide implements Solid {
 
     @Override
     public Volume volume() {
-        return new Volume(moments()[0]);
+        return new Volume(moments[0]);
+    }
+
+    @Override
+    public Area surface() {
+        return new Area(sections.surfaceMm2());
     }
 
     @Override
     public Length centroidHeight() {
-        double[] sums = moments();
-        return new Length(sums[3] / sums[0]);
+        return new Length(moments[3] / moments[0]);
     }
 
     @Override
     public Point3 centroid() {
-        double[] sums = moments();
-        return new Point3(sums[1] / sums[0], -sums[2] / sums[0], sums[3] / sums[0]);
-    }
-
-    /** Bands between level sections, and what lies level where a section jumps. */
-    @Override
-    public Area surface() {
-        double[] heights = heights(LEVELS);
-        double surface = 0;
-        double below = 0;
-        for (int i = 0; i + 1 < heights.length; i++) {
-            double low = heights[i] + SAME_MM;
-            double high = heights[i + 1] - SAME_MM;
-            List<Piece> at = pieces(low);
-            List<Piece> over = pieces(high);
-            surface += Math.abs(level(at) - below);
-            for (int piece = 0; piece < Math.min(at.size(), over.size()); piece++) {
-                surface += band(ring(at.get(piece)), ring(over.get(piece)), heights[i + 1] - heights[i]);
-            }
-            below = level(over);
-        }
-        return new Area(surface + below);
-    }
-
-    private double level(List<Piece> pieces) {
-        return fill() * pieces.stream().mapToDouble(Piece::room).sum();
-    }
-
-    private static double band(List<Outline.Point> low, List<Outline.Point> high, double rise) {
-        double area = 0;
-        for (int i = 0; i < low.size(); i++) {
-            int next = (i + 1) % low.size();
-            area += triangle(low.get(i), 0, low.get(next), 0, high.get(i), rise);
-            area += triangle(low.get(next), 0, high.get(next), rise, high.get(i), rise);
-        }
-        return area;
-    }
-
-    private static double triangle(Outline.Point a, double az, Outline.Point b, double bz, Outline.Point c, double cz) {
-        double ux = b.acrossMm() - a.acrossMm();
-        double uy = b.upMm() - a.upMm();
-        double uz = bz - az;
-        double vx = c.acrossMm() - a.acrossMm();
-        double vy = c.upMm() - a.upMm();
-        double vz = cz - az;
-        return Math.hypot(Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz), ux * vy - uy * vx) / 2;
-    }
-
-    private List<Outline.Point> ring(Piece piece) {
-        return ring(piece, TURNS);
-    }
-
-    private List<Outline.Point> ring(Piece piece, int turns) {
-        List<Outline.Point> ring = new ArrayList<>();
-        for (int i = 0; i < turns; i++) {
-            double angle = 2 * Math.PI * i / turns;
-            ring.add(new Outline.Point(
-                    piece.across() + (piece.right() - piece.left()) / 2 * power(Math.cos(angle)),
-                    piece.away() + (piece.far() - piece.near()) / 2 * power(Math.sin(angle))));
-        }
-        return ring;
-    }
-
-    private double power(double part) {
-        return Math.signum(part) * Math.pow(Math.abs(part), 2 / corners);
+        return new Point3(
+                moments[1] / moments[0],
+                -moments[2] / moments[0],
+                centroidHeight().mm());
     }
 
     /** The largest ball about the middle of a level section that both outlines hold; exact where the sections share one axis. */
@@ -279,7 +138,7 @@ public final class FrontAndSide implements Solid {
         Point3 at = new Point3(0, 0, height.mm() / 2);
         for (int i = 0; i < BALLS; i++) {
             double up = from + (to - from) * (i + 0.5) / BALLS;
-            for (Piece piece : pieces(up)) {
+            for (LevelSections.Piece piece : sections.pieces(up)) {
                 double radius = Math.min(seen.clearance(piece.across(), up), aside.clearance(piece.away(), up));
                 if (radius > most) {
                     most = radius;
@@ -368,7 +227,9 @@ public final class FrontAndSide implements Solid {
 
     @Override
     public List<Outline> level(double upMm) {
-        return pieces(upMm).stream().map(piece -> new Outline(ring(piece))).toList();
+        return sections.pieces(upMm).stream()
+                .map(piece -> new Outline(sections.ring(piece)))
+                .toList();
     }
 
     /** Everything its levels cover. */
@@ -402,9 +263,9 @@ public final class FrontAndSide implements Solid {
     public List<Point3> hull(int turns) {
         List<Point3> points = new ArrayList<>();
         for (int i = 0; i <= HULL; i++) {
-            double up = Math.min(height.mm() - SAME_MM, height.mm() * i / HULL + SAME_MM);
-            for (Piece piece : pieces(up)) {
-                ring(piece, Math.max(LEAST_TURNS, turns / 3))
+            double up = Math.min(height.mm() - LevelSections.SAME_MM, height.mm() * i / HULL + LevelSections.SAME_MM);
+            for (LevelSections.Piece piece : sections.pieces(up)) {
+                sections.ring(piece, Math.max(LEAST_TURNS, turns / 3))
                         .forEach(p -> points.add(new Point3(p.acrossMm(), -p.upMm(), up)));
             }
         }

@@ -10,6 +10,7 @@ import fairember.core.outline.DrawnLine;
 import fairember.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The shapes a part can have, each with its dimensions in the order they are typed. */
@@ -85,32 +86,32 @@ public enum ShapeKind {
             "cord along a line",
             Takes.NONE,
             List.of(dim("d", CORD_THICK)),
-            List.of("line"),
+            List.of(Line.open("line")),
             d -> new LineCord(d.line(0), d.mm(0))),
     LINE_STRIP(
             "strip along a line",
             Takes.NONE,
             List.of(dim("w", STRIP), dim("t", THICKNESS)),
-            List.of("line"),
+            List.of(Line.open("line")),
             d -> new LineStrip(d.line(0), d.mm(0), d.mm(1))),
     FRONT_AND_SIDE(
             "form by front and side",
             Takes.CORE,
             List.of(dim("h", HEIGHT), dim("n", SQUARENESS)),
-            List.of("outline from the front", "outline from the right"),
+            List.of(Line.outline("outline from the front"), Line.outline("outline from the right")),
             d -> new FrontAndSide(d.line(0), d.line(1), d.mm(0), d.number(1)));
 
     private final String label;
     private final Takes takes;
     private final List<Dimension> dimensions;
-    private final List<String> lines;
+    private final List<Line> lines;
     private final Maker maker;
 
     ShapeKind(String label, Takes takes, List<Dimension> dimensions, Maker maker) {
         this(label, takes, dimensions, List.of(), maker);
     }
 
-    ShapeKind(String label, Takes takes, List<Dimension> dimensions, List<String> lines, Maker maker) {
+    ShapeKind(String label, Takes takes, List<Dimension> dimensions, List<Line> lines, Maker maker) {
         this.label = label;
         this.takes = takes;
         this.dimensions = dimensions;
@@ -161,6 +162,22 @@ public enum ShapeKind {
      */
     public record Dimension(String symbol, Span span) {}
 
+    /**
+     * A line that is drawn for a shape.
+     *
+     * @param words what it says, such as "outline from the front"
+     * @param closed whether it is an outline
+     */
+    public record Line(String words, boolean closed) {
+        private static Line open(String words) {
+            return new Line(words, false);
+        }
+
+        private static Line outline(String words) {
+            return new Line(words, true);
+        }
+    }
+
     private static Solid flatEgg(Egg whole, Length pressed) {
         return new Flattened(FLAT_EGG, whole, pressed);
     }
@@ -199,8 +216,8 @@ public enum ShapeKind {
         return dimensions;
     }
 
-    /** What each line says that is drawn for it, in order; nothing for most. */
-    public List<String> lines() {
+    /** The lines that are drawn for it, in order; none for most. */
+    public List<Line> lines() {
         return lines;
     }
 
@@ -218,7 +235,10 @@ public enum ShapeKind {
             gathering.error(
                     "lines",
                     Integer.toString(drawn.size()),
-                    lines.isEmpty() ? "none, for this shape" : lines.size() + ": " + String.join(", ", lines),
+                    lines.isEmpty()
+                            ? "none, for this shape"
+                            : lines.size() + ": "
+                                    + lines.stream().map(Line::words).collect(Collectors.joining(", ")),
                     lines.isEmpty() ? "Remove the lines." : "Draw each of them.");
         }
         List<Double> checked = new ArrayList<>();

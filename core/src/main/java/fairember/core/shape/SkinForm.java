@@ -70,7 +70,7 @@ public record SkinForm(FrontAndSide form, Point3 base) {
         double high = MOST_SQUARE;
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;
-            if (FrontAndSide.fill(middle) < fill) {
+            if (LevelSections.fill(middle) < fill) {
                 low = middle;
             } else {
                 high = middle;
