@@ -23,6 +23,9 @@ record PosedViews(
         List<String> front,
         @Nullable List<String> section,
         @Nullable List<String> side) {
+    /** Nothing is drawn finer, mm. */
+    private static final double LEAST_MM = 0.001;
+
     private static final int KEPT = 1000;
     /** A page shows a design this many times as large as what can be distinguished on it. */
     private static final double SEEN = 1000;
@@ -90,7 +93,7 @@ record PosedViews(
     /** How far outlines in a design of this size may stray: no more than is seen of it on a page. In few steps, to be kept. */
     static double withinMm(Box design) {
         double most = Math.max(design.width().mm(), design.height().mm());
-        return Math.max(Outline.FLATNESS_MM, Math.pow(2, Math.floor(Math.log(most / SEEN) / Math.log(2))));
+        return Math.max(LEAST_MM, Math.pow(2, Math.floor(Math.log(most / SEEN) / Math.log(2))));
     }
 
     /** What is seen from the right of a copy that leans across, about the middle of its base. */
