@@ -37,6 +37,7 @@ public class ArchitectureTest {
             "printout",
             "design",
             "oven",
+            "daybook",
             "batch",
             "baking",
             "probe",

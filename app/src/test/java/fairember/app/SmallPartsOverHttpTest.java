@@ -58,7 +58,7 @@ public class SmallPartsOverHttpTest extends ServerTest {
         assertThat(loads.indexOf("Bead eyes")).isBetween(0, loads.indexOf("Gull on a post"));
         double grams = beadG(plan);
         ok(http().put("/api/bench/job", "{\"batchId\":%d,\"designId\":%d,\"step\":0}".formatted(id, BEAD)));
-        ok(http().post("/api/bench/count", "{\"done\":1,\"lost\":0}"));
+        ok(http().post("/api/bench/count", "{\"done\":1}"));
         ObjectNode larger = design(BEAD);
         String before = larger.toString();
         String after = before.replace("\"diameterMm\":1.5", "\"diameterMm\":3.0");

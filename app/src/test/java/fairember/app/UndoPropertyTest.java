@@ -162,7 +162,9 @@ public class UndoPropertyTest extends ServerTest {
             default -> {
                 // One done, one lost in turn: two the same in a row would count as one.
                 counted++;
-                http().post("/api/bench/count", Map.of("done", counted % 2, "lost", 1 - counted % 2));
+                http().post(
+                                counted % 2 == 0 ? "/api/bench/losses" : "/api/bench/count",
+                                counted % 2 == 0 ? Map.of("again", counted % 4 == 0) : Map.of("done", 1));
             }
         }
     }

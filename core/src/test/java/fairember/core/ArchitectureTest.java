@@ -42,42 +42,37 @@ public class ArchitectureTest {
             "blockcutting",
             "wire",
             "design",
+            "daybook",
             "balance",
             "printout",
             "ovenload",
             "loadsearch",
             "batch",
             "price",
+            "review",
             "trial",
             "loadstart",
             "studio");
 
     /** The libraries that a package may use. */
-    private static final Map<String, List<String>> LIBRARIES = Map.of(
-            "colour",
-            List.of("org.hipparchus.."),
-            "colourcalibration",
-            List.of("org.hipparchus.linear.."),
-            "photo",
-            List.of("org.hipparchus.linear.."),
-            "shape",
-            List.of("org.hipparchus..", "org.locationtech.jts.."),
-            "balance",
-            List.of("org.locationtech.jts.geom.."),
-            "foilcore",
-            List.of("org.hipparchus.analysis.."),
-            "loadsearch",
-            List.of("com.google.ortools.."),
-            "solver",
-            List.of("com.google.ortools.."),
-            "blockcutting",
-            List.of("com.google.ortools.."),
-            "outline",
-            List.of(
-                    "org.hipparchus.analysis..",
-                    "org.locationtech.jts..",
-                    "org.apache.batik.parser..",
-                    "javax.xml.stream.."));
+    private static final Map<String, List<String>> LIBRARIES = Map.ofEntries(
+            Map.entry("colour", List.of("org.hipparchus..")),
+            Map.entry("colourcalibration", List.of("org.hipparchus.linear..")),
+            Map.entry("photo", List.of("org.hipparchus.linear..")),
+            Map.entry("shape", List.of("org.hipparchus..", "org.locationtech.jts..")),
+            Map.entry("balance", List.of("org.locationtech.jts.geom..")),
+            Map.entry("daybook", List.of("org.hipparchus.linear..", "org.hipparchus.distribution..")),
+            Map.entry("foilcore", List.of("org.hipparchus.analysis..")),
+            Map.entry("loadsearch", List.of("com.google.ortools..")),
+            Map.entry("solver", List.of("com.google.ortools..")),
+            Map.entry("blockcutting", List.of("com.google.ortools..")),
+            Map.entry(
+                    "outline",
+                    List.of(
+                            "org.hipparchus.analysis..",
+                            "org.locationtech.jts..",
+                            "org.apache.batik.parser..",
+                            "javax.xml.stream..")));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

@@ -82,8 +82,8 @@ public final class Samples {
             List.of());
 
     /** 12.00 an hour, 0.30 a kWh, 10 % waste, 50 % margin, prices in steps of 0.50. */
-    public static final Rates RATES =
-            new Rates(new Money(1200), new Money(30), Share.ofPercent(10), Share.ofPercent(50), new Money(50));
+    public static final Rates RATES = new Rates(
+            new Money(1200), new Money(30), Share.ofPercent(10), Share.ofPercent(50), new Money(50), new Money(90));
 
     private Samples() {}
 

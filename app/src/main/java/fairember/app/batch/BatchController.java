@@ -1,5 +1,6 @@
 package fairember.app.batch;
 
+import fairember.app.daybook.DaybookLearning;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.app.settings.SettingsStore;
@@ -42,6 +43,7 @@ class BatchController {
     private final CoilStore coils;
     private final Journal journal;
     private final PlannedLoads planned;
+    private final DaybookLearning learning;
 
     BatchController(
             BatchStore store,
@@ -50,7 +52,9 @@ class BatchController {
             SettingsStore settings,
             CoilStore coils,
             Journal journal,
-            PlannedLoads planned) {
+            PlannedLoads planned,
+            DaybookLearning learning) {
+        this.learning = learning;
         this.planned = planned;
         this.store = store;
         this.progress = progress;
@@ -123,17 +127,21 @@ class BatchController {
 
     private BatchPlanView view(
             Batch form, List<Job> jobs, BatchSchedule own, BatchSchedule whole, List<Job> all, boolean joint) {
-        BatchCosting costing = new BatchCosting(settings.settings(), planning.oven());
+        BatchCosting costing = costing();
         Map<Long, String> names = planning.batchNames();
         List<PlannedLoadView> loads = planned.views(own.loads(), whole, all, names);
         return BatchPlanView.of(form, jobs, own, loads, costing, joint);
+    }
+
+    private BatchCosting costing() {
+        return new BatchCosting(settings.settings(), planning.oven(), learning.learned());
     }
 
     /** How the portions of a batch are cut from blocks and lumps, and its wires from coils. */
     @GetMapping("/{id}/cutting")
     CuttingView cutting(@PathVariable long id) {
         List<Job> jobs = planning.work(id).jobs();
-        BatchNeeds needs = BatchNeeding.needs(jobs, settings.settings().mixWaste());
+        BatchNeeds needs = BatchNeeding.needs(jobs, costing()::waste);
         return new CuttingView(
                 BatchCutting.portions(needs).stream()
                         .map(CuttingView.MixCutView::of)

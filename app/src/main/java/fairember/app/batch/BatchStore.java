@@ -8,6 +8,7 @@ import fairember.core.batch.Batch;
 import fairember.core.batch.BatchJobs;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Progress;
+import fairember.core.daybook.Learned;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -35,7 +36,9 @@ public class BatchStore extends DocumentStore<Batch> {
     protected void check(long id, Batch given) {
         if (given.designIds().stream().allMatch(design -> designs.find(design).isPresent())) {
             DesignStore.Measuring measuring = designs.measuring();
-            BatchJobs.check(given.designIds(), BatchJobs.of(id, given.wanted(), measuring::of, one -> Progress.NONE));
+            BatchJobs.check(
+                    given.designIds(),
+                    BatchJobs.of(id, given.wanted(), measuring::of, one -> Progress.NONE, Learned.NOTHING));
         }
     }
 

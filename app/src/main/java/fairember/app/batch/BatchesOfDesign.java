@@ -6,6 +6,7 @@ import fairember.core.batch.Batch;
 import fairember.core.batch.BatchJobs;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Progress;
+import fairember.core.daybook.Learned;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.input.InvalidInputException;
 import fairember.core.ovenload.Bake;
@@ -37,7 +38,8 @@ class BatchesOfDesign implements DesignUse {
                         batch.id(),
                         batch.wanted(),
                         design -> design == id ? changed : measuring.of(design),
-                        one -> Progress.NONE))
+                        one -> Progress.NONE,
+                        Learned.NOTHING))
                 .ifPresent(things -> {
                     throw new InvalidInputException(
                             "parts",

@@ -8,7 +8,6 @@ import fairember.core.claysheet.WorkedClay;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.mix.HandlingOrder;
-import fairember.core.mix.MixWaste;
 import fairember.core.shape.SolidDescription;
 import fairember.core.stock.BlockCover;
 import fairember.core.stock.BlockCoverWorkings;
@@ -70,7 +69,7 @@ public record NeedsView(
             List<MeasuredMixView.InclusionView> inclusions,
             @Nullable MadeView made,
             WorkingsView workings) {
-        static MixNeedView of(BatchNeeds.MixNeed need, MixWaste waste) {
+        static MixNeedView of(BatchNeeds.MixNeed need) {
             var scaled = need.scaled();
             return new MixNeedView(
                     scaled.mix().id(),
@@ -82,8 +81,8 @@ public record NeedsView(
                     need.toMix().g(),
                     MeasuredMixView.lines(scaled),
                     MeasuredMixView.inclusions(scaled),
-                    MadeView.of(need, waste),
-                    WorkingsView.of(MixNeedWorkings.of(need, waste)));
+                    MadeView.of(need),
+                    WorkingsView.of(MixNeedWorkings.of(need)));
         }
     }
 
@@ -94,9 +93,9 @@ public record NeedsView(
      * @param count such as "3 logs"
      */
     public record MadeView(String kind, String count, double wastedG, double makingMin) {
-        static @Nullable MadeView of(BatchNeeds.MixNeed need, MixWaste waste) {
+        static @Nullable MadeView of(BatchNeeds.MixNeed need) {
             WorkedClay worked = need.scaled().mix().worked();
-            WorkedClay.Made made = need.made(waste);
+            WorkedClay.Made made = need.made();
             return worked == null || made == null
                     ? null
                     : new MadeView(
@@ -219,7 +218,7 @@ public record NeedsView(
         }
     }
 
-    static NeedsView of(BatchNeeds needs, MixWaste waste) {
+    static NeedsView of(BatchNeeds needs) {
         List<CoreRowView> cores = needs.cores().stream()
                 .flatMap(row -> Stream.ofNullable(row.part().core()).map(core -> CoreRowView.of(row, core)))
                 .toList();
@@ -230,7 +229,7 @@ public record NeedsView(
                 needs.findings().stream().map(FindingNeedView::of).toList();
         return new NeedsView(
                 needs.portions().stream().map(PortionView::of).toList(),
-                needs.mixes().stream().map(need -> MixNeedView.of(need, waste)).toList(),
+                needs.mixes().stream().map(MixNeedView::of).toList(),
                 HandlingOrder.of(needs.mixes().stream()
                                 .map(BatchNeeds.MixNeed::scaled)
                                 .toList())

@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 class PlanReach implements ChangeReach {
     private static final Set<String> PLAN = Set.of("plan");
     private static final Set<String> KINDS =
-            Set.of("settings", "oven", "range", "clay", "mix", "batch", "progress", "load", "constraints");
+            Set.of("settings", "oven", "range", "clay", "mix", "batch", "progress", "load", "constraints", "daybook");
 
     private final Database database;
 

@@ -1,6 +1,7 @@
 package fairember.app.batch;
 
 import fairember.app.clock.StudioClock;
+import fairember.app.daybook.DaybookLearning;
 import fairember.app.design.DesignStore;
 import fairember.app.document.SavedKind;
 import fairember.app.journal.MissingException;
@@ -20,6 +21,7 @@ import fairember.core.batch.JobKey;
 import fairember.core.batch.ScheduleChange;
 import fairember.core.batch.WorkHours;
 import fairember.core.batch.Workshop;
+import fairember.core.daybook.Learned;
 import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Oven;
@@ -54,6 +56,7 @@ public class Planning {
     private final LoadPlans plans;
     private final DesignStore designs;
     private final SettingsStore settings;
+    private final DaybookLearning learning;
     private final StudioClock clock;
     private final PlanHistory history = new PlanHistory();
     private volatile @Nullable Scheduled scheduled;
@@ -67,7 +70,9 @@ public class Planning {
             DesignStore designs,
             SettingsStore settings,
             LoadPlans plans,
+            DaybookLearning learning,
             StudioClock clock) {
+        this.learning = learning;
         this.batches = batches;
         this.progress = progress;
         this.loads = loads;
@@ -99,7 +104,12 @@ public class Planning {
 
     /** A batch with what is done of it. */
     public Work work(long batchId) {
-        return reading(designs.measuring())
+        return work(batchId, learning.learned());
+    }
+
+    /** A batch with what is done of it, and the minutes that some of the daybook gives its steps. */
+    Work work(long batchId, Learned learned) {
+        return new BatchReading(designs.measuring(), batches, progress, loads, learned)
                 .work(batches.find(batchId).orElseThrow(() -> new MissingException("batch", batchId)));
     }
 
@@ -122,7 +132,7 @@ public class Planning {
     }
 
     private BatchReading reading(DesignStore.Measuring measuring) {
-        return new BatchReading(measuring, batches, progress, loads);
+        return new BatchReading(measuring, batches, progress, loads, learning.learned());
     }
 
     /** The jobs of a batch that is only being typed, with what is done of batch {@code batchId} so far; 0 for a new one. */

@@ -2,13 +2,20 @@ package fairember.app.bench;
 
 import fairember.app.batch.Planning;
 import fairember.app.batch.ProgressStore;
+import fairember.app.daybook.DaybookStore;
+import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.core.batch.BatchProgress;
 import fairember.core.batch.Job;
 import fairember.core.batch.JobInHand;
+import fairember.core.daybook.DaybookLine;
+import fairember.core.daybook.LineKind;
+import fairember.core.daybook.LossReason;
+import fairember.core.daybook.StepEstimate;
 import fairember.core.design.Step;
 import fairember.core.input.InvalidInputException;
+import fairember.core.quantity.Minutes;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -16,11 +23,16 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** What is done at the bench: a job is started, timed, counted and set aside. */
+/** What is done at the bench: each maker starts a job, times it, counts it and sets it aside. */
 @Service
 class Bench {
+    /** A timer is asked about when it runs so many times as long as was planned at most, and at least so long. */
+    private static final double FORGOTTEN_RATIO = 2;
+
+    private static final Duration FORGOTTEN = Duration.ofHours(4);
+
     private final CurrentJobStore jobs;
-    private final TimeStore times;
+    private final DaybookStore daybook;
     private final Planning planning;
     private final ProgressStore progress;
     private final Journal journal;
@@ -28,26 +40,60 @@ class Bench {
 
     Bench(
             CurrentJobStore jobs,
-            TimeStore times,
+            DaybookStore daybook,
             Planning planning,
             ProgressStore progress,
             Journal journal,
             Clock clock) {
         this.jobs = jobs;
-        this.times = times;
+        this.daybook = daybook;
         this.planning = planning;
         this.progress = progress;
         this.journal = journal;
         this.clock = clock;
     }
 
-    /** The current job with its job, its counts and its time. */
+    /**
+     * The current job of a maker with its job, its counts and its time.
+     *
+     * @param doneAgain pieces counted as done that were lost later and are made again
+     */
     record CurrentJob(
-            JobInHand current, String batchName, Job job, Step step, BatchProgress.Tally tally, Duration logged) {}
+            JobInHand current,
+            String batchName,
+            Job job,
+            Step step,
+            BatchProgress.Tally tally,
+            int doneAgain,
+            Minutes logged) {
+        StepEstimate estimate() {
+            return job.estimate(current.step());
+        }
 
-    /** The current job; none when there is none, or when its batch or its step has gone. */
-    Optional<CurrentJob> currentJob() {
-        return jobs.current().flatMap(this::found);
+        /** Pieces that are through this step now. */
+        int done() {
+            return Math.max(0, tally.done() - doneAgain);
+        }
+
+        private DaybookLine.AtStep where() {
+            return new DaybookLine.AtStep(current.batchId(), current.designId(), current.step(), step);
+        }
+
+        /** Whether the timer has run so long that it was forgotten. */
+        boolean forgotten(Instant now) {
+            Instant started = current.startedAt();
+            if (started == null) {
+                return false;
+            }
+            Duration ran = Duration.between(started, now);
+            double most = estimate().of(job.quantity()).high().min() * FORGOTTEN_RATIO;
+            return ran.compareTo(DaybookLine.LONGEST) > 0 || (ran.compareTo(FORGOTTEN) > 0 && ran.toMinutes() > most);
+        }
+    }
+
+    /** The current job of a maker; none when there is none, or when its batch or its step has gone. */
+    Optional<CurrentJob> currentJob(int maker) {
+        return jobs.current(maker).flatMap(this::found);
     }
 
     private Optional<CurrentJob> found(JobInHand current) {
@@ -57,112 +103,214 @@ class Bench {
                 .filter(job -> current.step() >= 0
                         && current.step() < job.design().design().steps().size())
                 .findFirst()
-                .map(job -> new CurrentJob(
-                        current,
-                        work.saved().value().name(),
-                        job,
-                        job.design().design().steps().get(current.step()),
-                        tally(current),
-                        times.logged(current.batchId(), current.designId(), current.step())));
+                .map(job -> found(current, work, job));
     }
 
-    private BatchProgress.Tally tally(JobInHand current) {
-        return progress.find(current.batchId())
-                .map(saved -> saved.value().tally(current.designId(), current.step()))
-                .orElse(new BatchProgress.Tally(current.designId(), current.step(), 0, 0));
+    private CurrentJob found(JobInHand current, Planning.Work work, Job job) {
+        BatchProgress made =
+                progress.find(current.batchId()).map(SavedKind.Saved::value).orElse(BatchProgress.NONE);
+        return new CurrentJob(
+                current,
+                work.saved().value().name(),
+                job,
+                job.design().design().steps().get(current.step()),
+                made.tally(current.designId(), current.step()),
+                made.againAfter(current.designId(), current.step()),
+                daybook.logged(current.batchId(), current.designId(), current.step()));
     }
 
     /** Takes a current job; what was in current before is set aside, its timer stopped and logged. */
-    public void take(long batchId, long designId, int step) {
-        JobInHand current = new JobInHand(batchId, designId, step, null);
+    void take(int maker, long batchId, long designId, int step) {
+        JobInHand current = new JobInHand(batchId, designId, step, null, 0, false);
         journal.together(() -> {
             CurrentJob taken = found(current).orElseThrow(() -> new MissingException("step", step));
-            return change("started " + taken.step().name(), current);
+            return change(maker, "started " + taken.step().name(), current, clock.instant());
         });
     }
 
     /** Sets the current job aside; a running timer is stopped and logged. */
-    public void setAside() {
+    void setAside(int maker) {
         journal.together(() -> {
-            currentJob().ifPresent(in -> change("set aside " + in.step().name(), null));
+            currentJob(maker)
+                    .ifPresent(in -> change(maker, "set aside " + in.step().name(), null, clock.instant()));
             return "";
         });
     }
 
-    /** Starts the timer of the current job, or stops and logs it; nothing when that is so already. */
-    public void timer(boolean running) {
+    /**
+     * Starts the timer of the current job; nothing when it runs already.
+     *
+     * @param rework whether what is timed is done over again, and kept apart from the step's own minutes
+     */
+    void start(int maker, boolean rework) {
         journal.together(() -> {
-            CurrentJob in = needed();
+            CurrentJob in = needed(maker);
             JobInHand current = in.current();
-            if (running == (current.startedAt() != null)) {
+            if (current.startedAt() != null) {
                 return "";
             }
-            Instant started = running ? clock.instant() : null;
             return change(
-                    (running ? "started the timer of " : "timer of ")
-                            + in.step().name(),
-                    new JobInHand(current.batchId(), current.designId(), current.step(), started));
+                    maker,
+                    "started the timer of " + in.step().name(),
+                    new JobInHand(
+                            current.batchId(),
+                            current.designId(),
+                            current.step(),
+                            clock.instant(),
+                            in.tally().done(),
+                            rework),
+                    clock.instant());
+        });
+    }
+
+    /**
+     * Stops the timer of the current job and logs it; nothing when it stands still.
+     *
+     * @param stopped when the work really ended, between its start and now; null when nothing of it is to be logged
+     */
+    void stop(int maker, @Nullable Instant stopped) {
+        journal.together(() -> {
+            CurrentJob in = needed(maker);
+            JobInHand current = in.current();
+            if (current.startedAt() == null) {
+                return "";
+            }
+            JobInHand standing = new JobInHand(current.batchId(), current.designId(), current.step(), null, 0, false);
+            return change(maker, "timer of " + in.step().name(), standing, stopped);
         });
     }
 
     /** Stops the timer and starts this job instead, all of it one step called {@code words}. */
-    private String change(String words, @Nullable JobInHand next) {
-        stop();
-        journal.set(jobs, CurrentJobStore.ID, words, next);
+    private String change(int maker, String words, @Nullable JobInHand next, @Nullable Instant stopped) {
+        currentJob(maker).ifPresent(in -> log(maker, in, stopped));
+        journal.set(jobs, maker, words, next);
         journal.call(words);
         return words;
     }
 
-    private void stop() {
-        jobs.current().ifPresent(current -> {
-            Instant started = current.startedAt();
-            if (started != null && clock.instant().isAfter(started)) {
-                journal.add(
-                        times,
-                        new TimeForm(current.batchId(), current.designId(), current.step(), started, clock.instant()));
-            }
-        });
+    private void log(int maker, CurrentJob in, @Nullable Instant stopped) {
+        Instant started = in.current().startedAt();
+        if (started == null || stopped == null || !stopped.isAfter(started)) {
+            return;
+        }
+        DaybookLine line = DaybookLine.time(
+                in.current().rework() ? LineKind.REWORK : LineKind.TIME,
+                in.where(),
+                started,
+                stopped,
+                maker,
+                Math.max(0, in.tally().done() - in.current().doneThen()));
+        if (in.forgotten(stopped)) {
+            throw new InvalidInputException(
+                    "timer",
+                    "a timer that ran %d hours"
+                            .formatted(Duration.between(started, stopped).toHours()),
+                    "the time at which the work ended",
+                    "Say when you stopped.");
+        }
+        line.refuseForgotten();
+        journal.add(daybook, line);
     }
 
-    /** Counts a number of more done and lost at the current job; fewer when negative. */
-    public void count(int done, int lost) {
+    /** Counts a number of more pieces done at the current job; fewer when negative. */
+    void done(int maker, int more) {
         journal.together(() -> {
-            CurrentJob in = needed();
-            JobInHand current = in.current();
-            String words = "%s: %s".formatted(in.step().name(), words(done, lost));
-            journal.change(
-                    progress,
-                    current.batchId(),
-                    words,
-                    form -> form.with(
-                            current.designId(),
-                            current.step(),
-                            t -> counted(t, done, lost, in.job().quantity())));
+            CurrentJob in = needed(maker);
+            String words = "%s: %d done".formatted(in.step().name(), more);
+            count(in, words, more, 0, 0);
+            if (in.current().startedAt() == null) {
+                later(in, more);
+            }
             return words;
         });
     }
 
-    private static BatchProgress.Tally counted(BatchProgress.Tally tally, int done, int lost, int quantity) {
+    /** Pieces counted after the timer was stopped belong to the time that was logged last. */
+    private void later(CurrentJob in, int more) {
+        JobInHand current = in.current();
+        daybook.last(LineKind.TIME, current.batchId(), current.designId(), current.step())
+                .filter(last -> last.value().pieces() + more >= 0)
+                .ifPresent(last -> journal.replace(
+                        daybook,
+                        last.id(),
+                        last.edition(),
+                        last.value().withPieces(last.value().pieces() + more)));
+    }
+
+    /**
+     * Counts pieces that were lost at the current job, for good unless they are made again.
+     *
+     * @return the number of the line in the daybook
+     */
+    long lost(int maker, int pieces, LossReason reason, boolean again) {
+        return journal.together(() -> {
+            CurrentJob in = needed(maker);
+            String words = "%s: %d lost".formatted(in.step().name(), pieces);
+            count(in, words, 0, again ? 0 : pieces, again ? pieces : 0);
+            DaybookLine line = DaybookLine.loss(in.where(), clock.instant(), maker, pieces, reason, again);
+            return journal.add(daybook, line);
+        });
+    }
+
+    /** Says why the pieces of a loss were lost, and whether they are made again. */
+    void because(long lineId, LossReason reason, boolean again) {
+        journal.together(() -> {
+            SavedKind.Saved<DaybookLine> saved = daybook.find(lineId)
+                    .filter(line -> line.value().kind() == LineKind.LOSS)
+                    .orElseThrow(() -> new MissingException("loss", lineId));
+            DaybookLine line = saved.value();
+            Long batchId = line.batchId();
+            Long designId = line.designId();
+            Integer step = line.step();
+            if (line.again() != again && batchId != null && designId != null && step != null) {
+                int moved = again ? line.pieces() : -line.pieces();
+                journal.change(
+                        progress,
+                        batchId,
+                        "lost, " + reason.label(),
+                        form -> form.with(
+                                designId,
+                                step,
+                                t -> new BatchProgress.Tally(
+                                        designId,
+                                        step,
+                                        t.done(),
+                                        Math.max(0, t.lost() - moved),
+                                        Math.max(0, t.again() + moved))));
+            }
+            journal.replace(daybook, lineId, saved.edition(), line.because(reason, again));
+            String words = "%s: lost, %s".formatted(line.stepName(), reason.label());
+            journal.call(words);
+            return words;
+        });
+    }
+
+    private void count(CurrentJob in, String words, int done, int lost, int again) {
+        JobInHand current = in.current();
+        journal.change(
+                progress,
+                current.batchId(),
+                words,
+                form -> form.with(current.designId(), current.step(), t -> counted(t, in, done, lost, again)));
+    }
+
+    private static BatchProgress.Tally counted(
+            BatchProgress.Tally tally, CurrentJob in, int done, int lost, int again) {
         int nowDone = tally.done() + done;
         int nowLost = tally.lost() + lost;
-        if (nowDone < 0 || nowLost < 0 || nowDone + nowLost > quantity) {
+        int quantity = in.job().quantity();
+        if (nowDone < in.doneAgain() || nowLost < 0 || nowDone - in.doneAgain() + nowLost > quantity) {
             throw new InvalidInputException(
                     "done",
-                    nowDone + " done and " + nowLost + " lost",
+                    nowDone - in.doneAgain() + " done and " + nowLost + " lost",
                     "0 to " + quantity + " in total",
                     "All of them are already counted.");
         }
-        return new BatchProgress.Tally(tally.designId(), tally.step(), nowDone, nowLost);
+        return new BatchProgress.Tally(tally.designId(), tally.step(), nowDone, nowLost, tally.again() + again);
     }
 
-    private static String words(int done, int lost) {
-        return (done != 0 ? done + " done" : "")
-                + (done != 0 && lost != 0 ? ", " : "")
-                + (lost != 0 ? lost + " lost" : "");
-    }
-
-    private CurrentJob needed() {
-        return currentJob()
+    private CurrentJob needed(int maker) {
+        return currentJob(maker)
                 .orElseThrow(() ->
                         new InvalidInputException("step", "no current job", "a current job", "Start a job first."));
     }

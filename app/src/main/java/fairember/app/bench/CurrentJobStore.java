@@ -6,11 +6,9 @@ import fairember.core.batch.JobInHand;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
 
-/** The current job, if there is one. It goes with its batch or its design. */
+/** The current job of each maker, by the maker's number. It goes with its batch or its design. */
 @Repository
 class CurrentJobStore extends DocumentStore<JobInHand> {
-    static final long ID = 1;
-
     CurrentJobStore(DocumentTable table) {
         super(table, "job", JobInHand.class);
     }
@@ -20,7 +18,7 @@ class CurrentJobStore extends DocumentStore<JobInHand> {
         return "Current job";
     }
 
-    Optional<JobInHand> current() {
-        return find(ID).map(Saved::value);
+    Optional<JobInHand> current(int maker) {
+        return find(maker).map(Saved::value);
     }
 }

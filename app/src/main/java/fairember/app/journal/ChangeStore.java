@@ -94,6 +94,18 @@ class ChangeStore {
         return list("where step = ? order by id", step);
     }
 
+    /** When a thing was changed and what it was before, the first change first. */
+    List<Earlier<String>> earlier(String kind, long subjectId) {
+        return database.list(
+                """
+                select at, words, before from change
+                where kind = ? and subject_id = ? and undone = 0 and before is not null order by id
+                """,
+                row -> new Earlier<>(Instant.parse(row.getString(1)), row.getString(2), row.getString(3)),
+                kind,
+                subjectId);
+    }
+
     void mark(long step, boolean undone) {
         database.write("update change set undone = ? where step = ?", undone, step);
     }

@@ -150,6 +150,13 @@ public class Journal {
         }
     }
 
+    /** What a thing was before each of its changes that stand, the first change first. */
+    public <F> List<Earlier<F>> earlier(SavedKind<F> store, long id) {
+        return changes.earlier(store.kind(), id).stream()
+                .map(earlier -> new Earlier<>(earlier.at(), earlier.words(), store.read(earlier.before(), id)))
+                .toList();
+    }
+
     /** Puts a thing there as if it had always been: no line in the journal, its number taken. */
     @Transactional
     public void plant(String kind, long id, JsonNode form) {

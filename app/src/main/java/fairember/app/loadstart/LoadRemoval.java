@@ -134,7 +134,11 @@ class LoadRemoval {
                         item.designId(),
                         step,
                         tally -> new BatchProgress.Tally(
-                                item.designId(), step, Math.max(0, tally.done() + done), tally.lost() + lost)));
+                                item.designId(),
+                                step,
+                                Math.max(0, tally.done() + done),
+                                tally.lost() + lost,
+                                tally.again())));
     }
 
     /**

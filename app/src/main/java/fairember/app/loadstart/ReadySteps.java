@@ -28,7 +28,14 @@ class ReadySteps {
                     item.job().key().batchId(),
                     words,
                     done -> done.with(
-                            designId, step, tally -> new BatchProgress.Tally(designId, step, pieces, tally.lost())));
+                            designId,
+                            step,
+                            tally -> new BatchProgress.Tally(
+                                    designId,
+                                    step,
+                                    pieces + done.againAfter(designId, step),
+                                    tally.lost(),
+                                    tally.again())));
         }
     }
 }

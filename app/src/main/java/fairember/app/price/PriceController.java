@@ -2,9 +2,11 @@ package fairember.app.price;
 
 import static fairember.app.web.Given.given;
 
+import fairember.app.daybook.DaybookLearning;
 import fairember.app.design.DesignStore;
 import fairember.app.journal.MissingException;
 import fairember.app.oven.OvenStore;
+import fairember.core.daybook.Learned;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.input.InvalidInputException;
 import fairember.core.price.DesignCosting;
@@ -26,8 +28,10 @@ class PriceController {
 
     private final DesignStore designs;
     private final OvenStore ovens;
+    private final DaybookLearning learning;
 
-    PriceController(DesignStore designs, OvenStore ovens) {
+    PriceController(DesignStore designs, OvenStore ovens, DaybookLearning learning) {
+        this.learning = learning;
         this.designs = designs;
         this.ovens = ovens;
     }
@@ -52,12 +56,13 @@ class PriceController {
         DesignStore.Measuring measuring = designs.measuring();
         MeasuredDesign design = measuring.of(designId);
         Settings settings = measuring.settings();
+        Learned learned = learning.learned();
         return new PriceView(
                 designId,
                 design.design().name(),
                 sizes.stream()
-                        .map(n -> CostView.of(
-                                DesignCosting.cost(design, n, settings.rates(), settings.roll(), ovens.first())))
+                        .map(n -> CostView.of(DesignCosting.cost(
+                                design, n, settings.rates(), settings.roll(), ovens.first(), learned)))
                         .toList());
     }
 }

@@ -2,17 +2,12 @@ package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.live.LiveUpdates;
+import fairember.app.web.CsvText;
 import fairember.core.input.InvalidInputException;
-import java.io.IOException;
-import java.io.Reader;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
@@ -80,40 +75,8 @@ public class ProbeDoor {
      * @throws InvalidInputException when it is no such file
      */
     List<SentReading> read(String csv) {
-        String bare = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
-        String columns = bare.lines().findFirst().orElse("");
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setDelimiter(columns.contains(";") ? ';' : ',')
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get();
-        try (Reader text = new StringReader(bare);
-                var parser = format.parse(text)) {
-            if (!parser.getHeaderNames().containsAll(List.of("at", "temp_c"))) {
-                throw new InvalidInputException(
-                        "file",
-                        "columns " + parser.getHeaderNames(),
-                        "the columns at and temp_c",
-                        "Name these columns in the first line.");
-            }
-            List<SentReading> readings = new ArrayList<>();
-            for (CSVRecord line : parser) {
-                readings.add(SentReading.of(value(line, "at"), value(line, "temp_c"), clock.getZone()));
-            }
-            return readings;
-        } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
-            throw new InvalidInputException(
-                    "file",
-                    "a file that is not CSV",
-                    "lines with at and temp_c",
-                    "Save the readings as comma-separated text.");
-        }
-    }
-
-    private static @Nullable String value(CSVRecord line, String column) {
-        return line.isSet(column) ? line.get(column) : null;
+        return CsvText.lines(csv, List.of("at", "temp_c")).stream()
+                .map(line -> SentReading.of(CsvText.value(line, "at"), CsvText.value(line, "temp_c"), clock.getZone()))
+                .toList();
     }
 }

@@ -2,6 +2,7 @@ package fairember.app.sums;
 
 import fairember.app.price.CostView;
 import fairember.core.batch.Job;
+import fairember.core.document.Default;
 import fairember.core.document.InUnit;
 import fairember.core.document.Name;
 import fairember.core.foilcore.FoilRoll;
@@ -46,6 +47,8 @@ class PriceSums {
             Money kwh,
             Share margin,
             Money step,
+            @Default("0") Money wear,
+            @Default("0") Share lost,
             @Nullable Money asked) {
         static final Span QUANTITY = Job.QUANTITY;
         static final Span TORN = Span.of("tornMm", "foil per piece", 0, 1e6, "mm");
@@ -56,6 +59,8 @@ class PriceSums {
         static final Span EACH = Span.of("eachMin", "minutes", 0, 100_000, "min");
         static final Span ENERGY = Span.of("energyKwh", "energy for the batch", 0, 10_000, "kWh");
         static final Span MARGIN = Rates.MARGIN;
+        static final Span WEAR = Rates.WEAR;
+        static final Span LOST = CostInputs.LOST;
     }
 
     /** Grams of a clay in one design, waste included, and the block it is bought in. */
@@ -78,9 +83,10 @@ class PriceSums {
                 form.findings(),
                 form.setup(),
                 form.each(),
+                form.lost(),
                 form.loads(),
                 form.energy(),
-                new Rates(form.hour(), form.kwh(), new Share(0), form.margin(), form.step()),
+                new Rates(form.hour(), form.kwh(), new Share(0), form.margin(), form.step(), form.wear()),
                 form.asked())));
     }
 }

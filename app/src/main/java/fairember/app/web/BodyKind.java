@@ -8,8 +8,8 @@ enum BodyKind {
     JSON(2, "2 MB of JSON"),
     /** Drawings of outlines. */
     DRAWING(6, "6 MB with the drawing in it"),
-    /** What a probe read. */
-    READINGS(16, "16 MB of readings"),
+    /** What a probe read, and lines of the daybook. */
+    READINGS(16, "16 MB of lines"),
     /** A photo of a tile. */
     PICTURE(25, "a picture of up to 25 MB"),
     /** A copy of a whole studio; its controller writes it to the disk as it comes and counts by itself. */
@@ -27,7 +27,7 @@ enum BodyKind {
         if (path.equals("/api/studio/copy")) {
             return STREAMED;
         }
-        if (path.endsWith("/readings")) {
+        if (path.endsWith("/readings") || path.endsWith(".csv")) {
             return READINGS;
         }
         if (path.endsWith("/photo")) {

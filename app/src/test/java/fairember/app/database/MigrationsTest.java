@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fairember.app.FairEmber;
 import fairember.app.batch.BatchStore;
+import fairember.app.daybook.DaybookStore;
 import fairember.app.design.DesignStore;
 import fairember.app.document.DocumentStore;
 import fairember.app.document.SavedKind;
@@ -112,6 +113,10 @@ public class MigrationsTest {
                     .isEqualTo(number >= 16 ? List.of("COLD") : none());
             assertThat(field(database, "progress", "ticks[0].pieces")).containsExactly("6");
             assertThat(field(database, "load", "outcome")).containsExactly("BAKED");
+            assertThat(studio.getBean(DaybookStore.class).logged(1, 1, 0).min()).isEqualTo(20.0);
+            assertThat(database.list("select pieces || step_name from daybook", row -> row.getString(1)))
+                    .hasSize(1)
+                    .allMatch(line -> line.startsWith("4") && line.length() > 2);
             theDocumentsAreFormsOfToday(studio);
         }
     }

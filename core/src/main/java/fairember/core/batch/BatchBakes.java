@@ -1,5 +1,6 @@
 package fairember.core.batch;
 
+import fairember.core.daybook.StepEstimate;
 import fairember.core.design.AssemblyTree;
 import fairember.core.design.BuildPoint;
 import fairember.core.design.MeasuredStage;
@@ -134,7 +135,7 @@ public final class BatchBakes {
     static Minutes work(Job job, List<BuildPoint> points) {
         Minutes sum = Minutes.ZERO;
         for (int step : steps(job, points)) {
-            sum = sum.plus(work(job, job.design().design().steps().get(step), step));
+            sum = sum.plus(work(job, step));
         }
         return sum;
     }
@@ -155,15 +156,16 @@ public final class BatchBakes {
     }
 
     /** Minutes of one step for all pieces that still want it. */
-    static Minutes work(Job job, Step step, int index) {
-        int pieces = job.alive() - job.progress().stepDone(index);
+    static Minutes work(Job job, int step) {
+        int pieces = job.alive() - job.progress().stepDone(step);
         if (pieces <= 0) {
             return Minutes.ZERO;
         }
-        Minutes each = step.each().times(pieces);
-        return job.progress().stepDone(index) > 0
+        StepEstimate estimate = job.estimate(step);
+        Minutes each = estimate.each().times(pieces);
+        return job.progress().stepDone(step) > 0
                 ? each
-                : each.plus(step.setup()).plus(job.making(index));
+                : each.plus(estimate.setup()).plus(job.making(step));
     }
 
     private static OptionalDouble due(Job job, int last, Workshop bench, LocalDateTime zero) {

@@ -1,5 +1,6 @@
 package fairember.core.batch;
 
+import fairember.core.daybook.Learned;
 import fairember.core.design.Design;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredStage;
@@ -23,10 +24,12 @@ import java.util.function.LongFunction;
  */
 public final class BatchJobs {
     private final LongFunction<MeasuredDesign> designs;
+    private final Learned learned;
     private final List<Long> innerFirst = new ArrayList<>();
 
-    private BatchJobs(LongFunction<MeasuredDesign> designs) {
+    private BatchJobs(LongFunction<MeasuredDesign> designs, Learned learned) {
         this.designs = designs;
+        this.learned = learned;
     }
 
     /**
@@ -35,23 +38,25 @@ public final class BatchJobs {
      * @param wanted how many of each design, by its number, in order
      * @param designs gives a design by its number
      * @param progress what is done of each
+     * @param learned what the daybook says of their steps
      */
     public static List<Job> of(
             long batchId,
             Map<Long, Integer> wanted,
             LongFunction<MeasuredDesign> designs,
-            Function<MeasuredDesign, Progress> progress) {
-        BatchJobs jobs = new BatchJobs(designs);
+            Function<MeasuredDesign, Progress> progress,
+            Learned learned) {
+        BatchJobs jobs = new BatchJobs(designs, learned);
         wanted.keySet().forEach(jobs::order);
         return jobs.made(batchId, wanted, progress);
     }
 
     /** The jobs of a batch of one design alone, nothing of it done; its small parts are as they were measured with it. */
-    public static List<Job> alone(MeasuredDesign design, int quantity) {
+    public static List<Job> alone(MeasuredDesign design, int quantity, Learned learned) {
         Map<Long, MeasuredDesign> known = new HashMap<>();
         known(design, known);
         long id = design.design().id();
-        return of(0, Map.of(id, quantity), of -> Objects.requireNonNull(known.get(of)), one -> Progress.NONE);
+        return of(0, Map.of(id, quantity), of -> Objects.requireNonNull(known.get(of)), one -> Progress.NONE, learned);
     }
 
     private static void known(MeasuredDesign design, Map<Long, MeasuredDesign> known) {
@@ -97,7 +102,8 @@ public final class BatchJobs {
                             wanted.getOrDefault(id, 0) + forOthers,
                             progress.apply(design),
                             forOthers,
-                            supplies));
+                            supplies,
+                            learned.steps(form)));
         }
         return List.copyOf(jobs.values());
     }

@@ -19,6 +19,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** Adds up what a batch takes. */
@@ -42,9 +43,9 @@ public final class BatchNeeding {
      *
      * <pre>grams to mix = grams in designs · (1 + hands) + machine + grams that go into other mixes + what is cut off worked clay</pre>
      *
-     * @param waste what of a mix does not end up in designs
+     * @param waste what of each mix does not end up in designs
      */
-    public static BatchNeeds needs(List<Job> jobs, MixWaste waste) {
+    public static BatchNeeds needs(List<Job> jobs, Function<Mix, MixWaste> waste) {
         BatchNeeding needing = new BatchNeeding();
         jobs.forEach(needing::take);
         List<BatchNeeds.MixNeed> mixes = needing.mixes(waste);
@@ -59,7 +60,12 @@ public final class BatchNeeding {
                 needing.findings());
     }
 
-    private List<BatchNeeds.MixNeed> mixes(MixWaste waste) {
+    /** The same where the waste of every mix is alike. */
+    public static BatchNeeds needs(List<Job> jobs, MixWaste waste) {
+        return needs(jobs, mix -> waste);
+    }
+
+    private List<BatchNeeds.MixNeed> mixes(Function<Mix, MixWaste> wasteOf) {
         List<Mix> order = new ArrayList<>();
         netByMix.keySet().forEach(mix -> innerFirst(mix, order));
         Map<Mix, Double> intoOthers = new HashMap<>();
@@ -68,9 +74,10 @@ public final class BatchNeeding {
             Mix mix = order.get(i);
             Mass net = new Mass(netByMix.getOrDefault(mix, 0.0));
             Mass others = new Mass(intoOthers.getOrDefault(mix, 0.0));
+            MixWaste waste = wasteOf.apply(mix);
             Mass toMix = mix.made(waste.toMix(net).plus(others));
             MeasuredMix scaled = MixMeasuring.measure(mix, toMix.g() > 0 ? toMix : LEAST);
-            needs.put(mix, new BatchNeeds.MixNeed(net, others, scaled));
+            needs.put(mix, new BatchNeeds.MixNeed(net, others, scaled, waste));
             for (int s = 0; s < mix.inclusions().size(); s++) {
                 byInclusion.merge(
                         mix.inclusions().get(s), scaled.inclusions().get(s).g(), Double::sum);

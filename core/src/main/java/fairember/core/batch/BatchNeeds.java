@@ -60,10 +60,11 @@ public record BatchNeeds(
      * @param net grams that end up in designs
      * @param intoOthers grams that go into other mixes of the batch
      * @param scaled the recipe for the grams to mix, waste included
+     * @param waste what of it does not end up in designs
      */
-    public record MixNeed(Mass net, Mass intoOthers, MeasuredMix scaled) {
+    public record MixNeed(Mass net, Mass intoOthers, MeasuredMix scaled, MixWaste waste) {
         /** How often worked clay is made, and what of it is cut off; null of a mix that is kneaded. */
-        public WorkedClay.@Nullable Made made(MixWaste waste) {
+        public WorkedClay.@Nullable Made made() {
             WorkedClay worked = scaled.mix().worked();
             return worked == null ? null : worked.made(waste.toMix(net).plus(intoOthers));
         }

@@ -1,5 +1,6 @@
 package fairember.core.batch;
 
+import fairember.core.document.Default;
 import fairember.core.document.RefersTo;
 import fairember.core.input.Span;
 import java.util.ArrayList;
@@ -13,7 +14,7 @@ public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
 
     public BatchProgress {
         tallies = tallies.stream()
-                .filter(tally -> tally.done() > 0 || tally.lost() > 0)
+                .filter(tally -> tally.done() > 0 || tally.lost() > 0 || tally.again() > 0)
                 .sorted(Comparator.comparing(Tally::designId).thenComparing(Tally::step))
                 .toList();
         ticks = ticks.stream()
@@ -22,10 +23,23 @@ public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
                 .toList();
     }
 
-    /** Pieces done and lost at a step of a design, counted from 0. */
-    public record Tally(@RefersTo("design") long designId, int step, int done, int lost) {
+    /**
+     * Pieces counted at a step of a design.
+     *
+     * @param step counted from 0
+     * @param done at this step, those that were lost later and made again counted each time
+     * @param lost for good: the batch has so many fewer
+     * @param again lost and made again
+     */
+    public record Tally(
+            @RefersTo("design") long designId,
+            int step,
+            int done,
+            int lost,
+            @Default("0") int again) {
         public static final Span DONE = Span.count("done", "done", 0, 2000);
         public static final Span LOST = Span.count("lost", "lost", 0, 2000);
+        public static final Span AGAIN = Span.count("again", "made again", 0, 2000);
     }
 
     /**
@@ -43,7 +57,15 @@ public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
         return tallies.stream()
                 .filter(t -> t.designId() == designId && t.step() == step)
                 .findFirst()
-                .orElse(new Tally(designId, step, 0, 0));
+                .orElse(new Tally(designId, step, 0, 0, 0));
+    }
+
+    /** Pieces that were lost after a step and have to go through it again. */
+    public int againAfter(long designId, int step) {
+        return tallies.stream()
+                .filter(t -> t.designId() == designId && t.step() > step)
+                .mapToInt(Tally::again)
+                .sum();
     }
 
     /** With the tally of one step changed. */

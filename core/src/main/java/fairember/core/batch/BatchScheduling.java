@@ -219,8 +219,7 @@ public final class BatchScheduling {
     private LocalDateTime place(Job job, List<BuildPoint> points, LocalDateTime ready) {
         LocalDateTime next = ready;
         for (int step : BatchBakes.steps(job, points)) {
-            Duration work =
-                    seconds(BatchBakes.work(job, job.design().design().steps().get(step), step));
+            Duration work = seconds(BatchBakes.work(job, step));
             next = add(job, step, next, at -> gap(at, work));
         }
         return next;
@@ -228,7 +227,7 @@ public final class BatchScheduling {
 
     private LocalDateTime add(Job job, int index, LocalDateTime from, UnaryOperator<LocalDateTime> place) {
         Step step = job.design().design().steps().get(index);
-        Minutes minutes = BatchBakes.work(job, step, index);
+        Minutes minutes = BatchBakes.work(job, index);
         int pieces = job.alive() - job.progress().stepDone(index);
         if (pieces <= 0) {
             return from;

@@ -1,5 +1,7 @@
 package fairember.core.batch;
 
+import fairember.core.daybook.Learned;
+import fairember.core.daybook.StepEstimate;
 import fairember.core.design.BuildPoint;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
@@ -23,9 +25,16 @@ import java.util.stream.IntStream;
  * @param progress what is done of it already
  * @param forOthers how many of the quantity are small parts of other designs of the batch
  * @param supplies the small parts that are put on it, and the jobs that make them
+ * @param estimates minutes of each step of the design, as far as the daybook tells
  */
 public record Job(
-        JobKey key, MeasuredDesign design, int quantity, Progress progress, int forOthers, List<Supply> supplies) {
+        JobKey key,
+        MeasuredDesign design,
+        int quantity,
+        Progress progress,
+        int forOthers,
+        List<Supply> supplies,
+        List<StepEstimate> estimates) {
     public static final Span QUANTITY = Span.count("quantity", "how many", 1, 2000);
     static final Span WITH_SMALL_PARTS = Span.count("quantity", "how many", 1, 100_000_000);
 
@@ -41,11 +50,12 @@ public record Job(
     public Job {
         WITH_SMALL_PARTS.check(quantity);
         supplies = List.copyOf(supplies);
+        estimates = List.copyOf(estimates);
     }
 
-    /** A job of pieces that no small parts are made for. */
+    /** A job of pieces that no small parts are made for, with the minutes its steps say themselves. */
     public Job(JobKey key, MeasuredDesign design, int quantity, Progress progress) {
-        this(key, design, quantity, progress, 0, List.of());
+        this(key, design, quantity, progress, 0, List.of(), Learned.NOTHING.steps(design.design()));
     }
 
     public Job(JobKey key, MeasuredDesign design, int quantity) {
@@ -60,6 +70,11 @@ public record Job(
     /** Designs that still live: wanted less lost. */
     public int alive() {
         return Math.max(0, quantity - progress.lost());
+    }
+
+    /** The minutes of a step, set-up and for each piece. */
+    public StepEstimate estimate(int step) {
+        return estimates.get(step);
     }
 
     /**

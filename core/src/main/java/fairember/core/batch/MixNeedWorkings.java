@@ -9,11 +9,12 @@ import fairember.core.workings.Workings;
 public final class MixNeedWorkings {
     private MixNeedWorkings() {}
 
-    public static Workings of(BatchNeeds.MixNeed need, MixWaste waste) {
+    public static Workings of(BatchNeeds.MixNeed need) {
+        MixWaste waste = need.waste();
         Workings.Steps steps = Workings.of("Grams of " + need.scaled().mix().name() + " to mix")
                 .given("n", "in pieces", need.net().g(), "g", Source.WORKED)
                 .given("o", "into other mixes", need.intoOthers().g(), "g", Source.WORKED);
-        WorkedClay.Made made = need.made(waste);
+        WorkedClay.Made made = need.made();
         String cut = made == null ? "" : " + c";
         if (made != null) {
             steps.given("c", "cut off or left behind", made.wasted().g(), "g", Source.WORKED);

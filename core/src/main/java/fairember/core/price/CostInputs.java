@@ -2,11 +2,13 @@ package fairember.core.price;
 
 import fairember.core.batch.Job;
 import fairember.core.foilcore.FoilRoll;
+import fairember.core.input.Span;
 import fairember.core.quantity.Energy;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
+import fairember.core.quantity.Share;
 import fairember.core.stock.BlockSize;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param findings cost of the findings of one piece
  * @param setup minutes of hands once for the batch
  * @param each minutes of hands for one design
+ * @param lost share of the pieces begun that are not finished, up to a half
  * @param loads of the oven for the batch
  * @param energy of the oven for the batch
  * @param rates of the studio
@@ -34,11 +37,15 @@ public record CostInputs(
         Money findings,
         Minutes setup,
         Minutes each,
+        Share lost,
         int loads,
         Energy energy,
         Rates rates,
         @Nullable Money asked) {
+    public static final Span LOST = Span.of("lostPercent", "pieces lost", 0, 50, "%");
+
     public CostInputs {
+        LOST.check(lost.percent());
         Job.QUANTITY.check(quantity);
         clays = List.copyOf(clays);
     }

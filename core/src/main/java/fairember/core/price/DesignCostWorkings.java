@@ -18,16 +18,29 @@ public final class DesignCostWorkings {
                 .worked("H", "work for the batch", in.hands().min(), "min", "u + n·i")
                 .given("h", "an hour of work", minor(rates.hour()), "minor", Source.ENTERED)
                 .given("E", "oven for the batch", in.energy().kwh(), "kWh", Source.WORKED)
-                .given("e", "a kilowatt-hour", minor(rates.kwh()), "minor", Source.ENTERED);
+                .given("e", "a kilowatt-hour", minor(rates.kwh()), "minor", Source.ENTERED)
+                .given("v", "wear for an hour of work", minor(rates.wear()), "minor", Source.ENTERED)
+                .given("l", "pieces lost", in.lost().of1(), "", Source.WORKED);
         int i = 0;
+        String findings = "0";
         StringBuilder sum = new StringBuilder();
         for (DesignCost.Rung rung : cost.rungs()) {
             i++;
-            sum.append(i == 1 ? "" : " + ").append("c").append(i);
             String symbol = "c" + i;
+            String before = sum.toString();
+            sum.append(i == 1 ? "" : " + ").append(symbol);
+            findings = rung.name().equals("findings") ? symbol : findings;
             switch (rung.name()) {
                 case "oven" -> steps.worked(symbol, "oven, rounded", minor(rung.cost()), "minor", "round(e·E/n)");
                 case "work" -> steps.worked(symbol, "work, rounded", minor(rung.cost()), "minor", "round(h·H/(60·n))");
+                case "wear" -> steps.worked(symbol, "wear, rounded", minor(rung.cost()), "minor", "round(v·H/(60·n))");
+                case "losses" ->
+                    steps.worked(
+                            symbol,
+                            "losses, rounded",
+                            minor(rung.cost()),
+                            "minor",
+                            "round((%s − %s)·l/(1 − l))".formatted(before, findings));
                 default -> steps.given(symbol, rung.name(), minor(rung.cost()), "minor", Source.WORKED);
             }
         }

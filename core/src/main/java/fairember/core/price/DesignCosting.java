@@ -5,8 +5,8 @@ import fairember.core.batch.BatchJobs;
 import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.Job;
+import fairember.core.daybook.Learned;
 import fairember.core.design.MeasuredDesign;
-import fairember.core.design.Step;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
@@ -28,15 +28,14 @@ public final class DesignCosting {
 
     /** Minutes before the first piece: the set-up of every step, and the canes, blends, sheets and cords of all. */
     private static Minutes setup(Job job) {
-        List<Step> steps = job.design().design().steps();
-        return IntStream.range(0, steps.size())
-                .mapToObj(i -> steps.get(i).setup().plus(job.making(i)))
+        return IntStream.range(0, job.estimates().size())
+                .mapToObj(i -> job.estimate(i).setup().plus(job.making(i)))
                 .reduce(Minutes.ZERO, Minutes::plus);
     }
 
     /** Minutes of every step for all pieces of a job. */
     private static Minutes each(Job job) {
-        return job.design().design().steps().stream()
+        return job.estimates().stream()
                 .map(step -> step.each().times(job.quantity()))
                 .reduce(Minutes.ZERO, Minutes::plus);
     }
@@ -44,10 +43,14 @@ public final class DesignCosting {
     /**
      * The cost of one of a batch, with the small parts that are made for it: its share of what the batch takes (spares and the ends of canes too), its set-up minutes and its oven loads planned for the batch
      * alone, as {@link CostLadder#of} adds them up.
+     *
+     * @param learned what the daybook says of its minutes, its losses and the waste of its mixes
      */
-    public static DesignCost cost(MeasuredDesign design, int quantity, Rates rates, FoilRoll roll, Oven oven) {
-        List<Job> batch = BatchJobs.alone(design, quantity);
-        BatchNeeds needs = BatchNeeding.needs(batch, MixWaste.ofHands(rates.waste()));
+    public static DesignCost cost(
+            MeasuredDesign design, int quantity, Rates rates, FoilRoll roll, Oven oven, Learned learned) {
+        List<Job> batch = BatchJobs.alone(design, quantity, learned);
+        MixWaste hands = MixWaste.ofHands(rates.waste());
+        BatchNeeds needs = BatchNeeding.needs(batch, mix -> learned.waste(mix, hands));
         double share = 1.0 / quantity;
         LoadPlan loads = LoadPlanning.plan(LoadProblem.of(oven, BatchBakes.of(batch)), Effort.RULES);
         return CostLadder.of(new CostInputs(
@@ -76,6 +79,7 @@ public final class DesignCosting {
                         .map(DesignCosting::each)
                         .reduce(Minutes.ZERO, Minutes::plus)
                         .times(share),
+                learned.lost(design.design()),
                 loads.loads().size(),
                 loads.loads().stream().map(PlannedLoad::energy).reduce(Energy.ZERO, Energy::plus),
                 rates,

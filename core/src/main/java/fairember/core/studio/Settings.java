@@ -15,6 +15,7 @@ import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.mix.MixWaste;
 import fairember.core.portion.Portioning;
+import fairember.core.price.CostInputs;
 import fairember.core.price.Rates;
 import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
@@ -48,6 +49,9 @@ import java.util.Set;
  * @param makers at work at once, 1 or 2
  * @param byHeat whether a bake is longer where the heat needs it to reach the middle
  * @param paint minutes that set paint on cured clay
+ * @param wear what sandpaper, swabs, gloves, blades and tools cost for an hour of work
+ * @param learns whether plans go by what the daybook has taught
+ * @param lost share of the pieces begun that are never finished, where the daybook says nothing
  */
 public record Settings(
         @Name String name,
@@ -75,12 +79,17 @@ public record Settings(
         @Default("0.1") Mass scaleStep,
         @Default("1") int makers,
         @Default("false") boolean byHeat,
-        @Default("10") Minutes paint) {
+        @Default("10") Minutes paint,
+        @Default("0") Money wear,
+        @Default("0") Share lost,
+        @Default("true") boolean learns) {
     static final Span HOUR = Rates.HOUR;
     static final Span KWH = Rates.KWH;
     static final Span WASTE = Rates.WASTE;
     static final Span MARGIN = Rates.MARGIN;
     static final Span STEP = Rates.STEP;
+    static final Span WEAR = Rates.WEAR;
+    static final Span LOST = CostInputs.LOST;
     static final Span LONG_AND_LOW = BakeRules.LONG_AND_LOW;
     static final Span PART_BAKE = BakeRules.PART_BAKE;
     static final Span PAINT = BakeRules.PAINT;
@@ -124,7 +133,7 @@ public record Settings(
 
     /** What work and energy cost, and what is asked on top. */
     public Rates rates() {
-        return new Rates(hour, kwh, waste, margin, step);
+        return new Rates(hour, kwh, waste, margin, step, wear);
     }
 
     /** How the studio bakes. */

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import fairember.core.Refusals;
 import fairember.core.Samples;
 import fairember.core.bake.StageKind;
+import fairember.core.daybook.Learned;
 import fairember.core.design.Armature;
 import fairember.core.design.BuildPoint;
 import fairember.core.design.Design;
@@ -104,7 +105,8 @@ public class SmallPartsTest {
     }
 
     private static List<Job> jobs(Map<Long, Integer> wanted) {
-        return BatchJobs.of(1, wanted, id -> Objects.requireNonNull(DESIGNS.get(id)), one -> Progress.NONE);
+        return BatchJobs.of(
+                1, wanted, id -> Objects.requireNonNull(DESIGNS.get(id)), one -> Progress.NONE, Learned.NOTHING);
     }
 
     private static Map<Long, Integer> wanted(int crabs, int gulls, int eyes) {
@@ -170,7 +172,7 @@ public class SmallPartsTest {
     /** The price of a piece holds the clay and the minutes of its small parts: set-ups shared by the batch, the rest each. */
     @Test
     public void aPieceCostsItsSmallPartsToo() {
-        CostInputs in = DesignCosting.cost(CRAB, 10, Samples.RATES, Samples.ROLL, Samples.OVEN)
+        CostInputs in = DesignCosting.cost(CRAB, 10, Samples.RATES, Samples.ROLL, Samples.OVEN, Learned.NOTHING)
                 .in();
         assertThat(in.setup().min()).isCloseTo(4 + 5, within(1e-9));
         assertThat(in.each().min()).isCloseTo(2 * (1 + 2) + 3 + 1, within(1e-9));

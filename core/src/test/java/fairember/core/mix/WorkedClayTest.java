@@ -19,6 +19,7 @@ import fairember.core.claysheet.SheetRecipe;
 import fairember.core.claysheet.WorkedClay;
 import fairember.core.claysheet.WorkedRecipe;
 import fairember.core.colour.Srgb;
+import fairember.core.daybook.Learned;
 import fairember.core.design.Armature;
 import fairember.core.design.Design;
 import fairember.core.design.DesignKind;
@@ -213,7 +214,7 @@ public class WorkedClayTest {
                 .isCloseTo(made.minutes().min() + sheets.minutes().min(), within(1e-9));
         assertThat(job.making(0).min()).isZero();
         // Of its price each piece bears its share of the clay that is cut off, not the ends of a log of its own.
-        DesignCost cost = DesignCosting.cost(measured, 7, Samples.RATES, Samples.ROLL, Samples.OVEN);
+        DesignCost cost = DesignCosting.cost(measured, 7, Samples.RATES, Samples.ROLL, Samples.OVEN, Learned.NOTHING);
         double hands = 1 + Samples.RATES.waste().of1();
         WorkedClay.Made dearer = log.made(new Mass(used * hands));
         assertThat(cost.in().clays().stream()

@@ -38,6 +38,7 @@ import fairember.core.covering.CoverUnit;
 import fairember.core.covering.CoveredForm;
 import fairember.core.covering.Covering;
 import fairember.core.covering.SurfaceCover;
+import fairember.core.daybook.Learned;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.Rest;
@@ -161,7 +162,7 @@ public class WorkingsTest {
         mixes();
         sheets();
         bakes(seal);
-        row(DesignCosting.cost(seal, 12, Samples.RATES, Samples.ROLL, Samples.OVEN));
+        row(DesignCosting.cost(seal, 12, Samples.RATES, Samples.ROLL, Samples.OVEN, Learned.NOTHING));
         colours();
         shelf();
     }
@@ -196,7 +197,7 @@ public class WorkingsTest {
         plan.loads().forEach(load -> row(load, Samples.OVEN));
         MixWaste waste = new MixWaste(Share.ofPercent(7), new Mass(1.2), new Mass(0.1));
         BatchNeeds needs = BatchNeeding.needs(jobs, waste);
-        needs.mixes().forEach(need -> row(need, waste));
+        needs.mixes().forEach(this::row);
         BatchCutting.portions(needs).forEach(cut -> row(cut.plan(), "g", Source.WORKED, Source.ENTERED));
         DialCorrection dial = DialCorrection.of(
                 List.of(new DialReading(110, 104), new DialReading(130, 127), new DialReading(150, 139)));
