@@ -7,6 +7,7 @@ import { MixesPlace } from './features/mixes/mixes-place';
 import { TilesPlace } from './features/mixes/tiles-place';
 import { TrialsPlace } from './features/mixes/trials-place';
 import { OvenPlace } from './features/oven/oven-place';
+import { DaybookPlace } from './features/daybook/daybook-place';
 import { DesignScreen } from './features/designs/design-screen';
 import { DesignsPlace } from './features/designs/designs-place';
 import { BatchScreen } from './features/batches/batch-screen';
@@ -56,6 +57,7 @@ const router = createBrowserRouter([
           { path: 'oven/:kind?/:id?', element: <OvenPlace /> },
           { path: 'price/:id?', element: <PricePlace /> },
           { path: 'shelf/:tab?/:id?', element: <ShelfPlace /> },
+          { path: 'daybook/:tab?', element: <DaybookPlace /> },
           { path: 'settings', element: <SettingsPlace /> },
           { path: '*', element: <Lost /> },
         ],

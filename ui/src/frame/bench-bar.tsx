@@ -43,16 +43,21 @@ function CurrentJob() {
         <span className="font-semibold">{job.name}</span>, {job.designName}
         <span className="text-soft"> of {minutes(job.plannedMin)}</span>
       </p>
-      <Button kind={job.startedAt ? 'plain' : 'main'} keyCap="Space" onClick={() => acts.timer.mutate(!job.startedAt)}>
+      <Button
+        kind={job.startedAt ? 'plain' : 'main'}
+        keyCap="Space"
+        disabled={job.forgotten}
+        onClick={() => acts.timer.mutate({ running: !job.startedAt })}
+      >
         {job.startedAt ? 'Stop timer' : 'Start timer'}
       </Button>
-      <Button keyCap="." disabled={left <= 0} onClick={() => acts.count.mutate({ done: 1, lost: 0 })}>
+      <Button keyCap="." disabled={left <= 0} onClick={() => acts.count.mutate(1)}>
         Done{' '}
         <span className="figure">
           {job.done}/{job.wanted}
         </span>
       </Button>
-      <Button keyCap="x" onClick={() => acts.count.mutate({ done: 0, lost: 1 })}>
+      <Button keyCap="x" onClick={() => acts.lose.mutate(undefined)}>
         Lost <span className="figure">{job.lost}</span>
       </Button>
     </>

@@ -2,11 +2,13 @@ import { Suspense, useState } from 'react';
 import { Outlet, useNavigate } from 'react-router';
 import { useKeysOff } from '../controls/use-flag';
 import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
+import { useLastLoss } from '../server/last-loss';
 import { useProbesLive } from '../server/use-record';
 import { useUnsaved } from '../server/use-unsaved';
 import { BenchBar } from './bench-bar';
 import { Finder } from './finder';
 import { KeyList } from './key-list';
+import { answerLoss, LossStrip } from './loss-strip';
 import { OvenAlarms } from './oven-alarms';
 import { places } from './places';
 import { Rail } from './rail';
@@ -28,6 +30,7 @@ export function Frame() {
   const acts = useBenchActs();
   const last = useLastChanges();
   const { undo, redo } = useUndo();
+  const loss = useLastLoss();
   const [keysOff] = useKeysOff();
   useProbesLive();
   useUnsaved();
@@ -39,9 +42,10 @@ export function Frame() {
     if (place) void go(place.path);
     else if (key === '/') setFloating('finder');
     else if (key === '?') setFloating('keys');
-    else if (key === ' ' && job) acts.timer.mutate(!job.startedAt);
-    else if (key === '.' && job) acts.count.mutate({ done: 1, lost: 0 });
-    else if (key === 'x' && job) acts.count.mutate({ done: 0, lost: 1 });
+    else if (loss && answerLoss(loss, key, acts.because.mutate)) return true;
+    else if (key === ' ' && job && !job.forgotten) acts.timer.mutate({ running: !job.startedAt });
+    else if (key === '.' && job) acts.count.mutate(1);
+    else if (key === 'x' && job) acts.lose.mutate(undefined);
     else if (key === 'u' && last.undoStep !== undefined) undo.mutate(last.undoStep);
     else if (key === 'U' && last.redoStep !== undefined) redo.mutate(last.redoStep);
     else return false;
@@ -70,6 +74,7 @@ export function Frame() {
         <OvenAlarms />
         <TroubleStrip />
         <UnsavedStrip />
+        <LossStrip />
         <BenchBar />
       </div>
       <Spine open={spineOpen} onToggle={() => setSpineOpen((open) => !open)} />

@@ -6,7 +6,7 @@ const others: [string, string][] = [
   ['?', 'these keys'],
   ['Space', 'start or stop the job timer'],
   ['.', 'count one done'],
-  ['x', 'count one lost'],
+  ['x', 'count one lost; then 1 to 8 for the reason, a to make it again'],
   ['u', 'undo the last change'],
   ['U', 'redo the change'],
   ['↑ ↓', 'in a number field: one more, one less; with Shift, ten'],

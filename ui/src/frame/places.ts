@@ -7,5 +7,6 @@ export const places = [
   { path: '/oven', name: 'Oven', key: 'o' },
   { path: '/price', name: 'Price', key: 'p' },
   { path: '/shelf', name: 'Shelf', key: 's' },
+  { path: '/daybook', name: 'Daybook', key: 'y' },
   { path: '/settings', name: 'Settings', key: 'e' },
 ] as const;

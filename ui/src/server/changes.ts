@@ -8,17 +8,20 @@ import type { LastChanges } from './types';
 
 const MATERIAL = ['range', 'clay', 'tile', 'mix', 'finding', 'coil', 'settings'];
 const COLOURS = ['range', 'clay', 'tile', 'mix'];
-const BATCH = ['plan', 'batch', 'design', 'leftovers', 'time', ...MATERIAL];
+const BATCH = ['plan', 'batch', 'design', 'leftovers', 'daybook', ...MATERIAL];
 
 const madeOf: Record<string, (id: unknown) => string[]> = {
   baking: () => ['plan', 'load', 'probe'],
   batch: () => BATCH,
   'batch-cutting': () => BATCH,
   batches: () => BATCH,
-  bench: () => ['plan', 'job', 'time'],
+  bench: () => ['plan', 'job', 'daybook'],
   changes: () => [],
+  'batch-review': () => BATCH,
   coat: () => COLOURS,
   copies: () => [],
+  daybook: () => ['daybook', 'load', 'batch', 'design'],
+  'daybook-earlier': () => ['daybook'],
   design: (id) => [`design/${String(id)}`, ...MATERIAL],
   'design-version': (id) => [`design/${String(id)}`, ...MATERIAL],
   'design-versions': (id) => [`design/${String(id)}`, 'batch', 'progress', 'load'],
@@ -27,6 +30,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   find: () => [],
   heat: () => MATERIAL,
   instead: () => [...COLOURS, 'leftovers', 'settings'],
+  learned: () => ['daybook', 'design', 'settings'],
   leftovers: () => ['leftovers', ...COLOURS],
   limits: () => [],
   machines: () => ['machine'],
@@ -39,7 +43,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   'plan-look': () => [],
   'planned-workings': () => ['plan', 'oven'],
   'planned-batch': () => BATCH,
-  price: () => ['design', 'oven', ...MATERIAL],
+  price: () => ['design', 'oven', 'daybook', ...MATERIAL],
   probe: () => ['probe', 'oven'],
   record: () => ['load', 'oven', 'probe', 'design', 'range'],
   settings: () => ['settings'],

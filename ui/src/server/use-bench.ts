@@ -1,6 +1,9 @@
 import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import { dateOf } from '../words/days';
 import { api, take } from './client';
+import { lastLoss, type LastLoss } from './last-loss';
+import { maker } from './maker';
+import type { components } from './schema';
 
 const EVERY_MS = 30_000;
 
@@ -8,7 +11,7 @@ const EVERY_MS = 30_000;
 export function useBench() {
   const { data, dataUpdatedAt } = useSuspenseQuery({
     queryKey: ['bench'],
-    queryFn: () => take(api.GET('/api/bench')),
+    queryFn: () => take(api.GET('/api/bench', { params: { query: { maker: maker() } } })),
     refetchInterval: EVERY_MS,
   });
   return { bench: data, ahead: dateOf(data.now).getTime() - dataUpdatedAt };
@@ -24,6 +27,18 @@ export function useDay() {
   return { day: data, asked: dataUpdatedAt };
 }
 
+/** Whether the timer is to run; of one that was forgotten, when the work ended or that nothing is logged. */
+type Timer = components['schemas']['TimerForm'];
+export type LossReason = components['schemas']['BecauseForm']['reason'];
+
+const whose = () => ({ params: { query: { maker: maker() } } });
+
+/** Goes on with the work: what was lost before is no longer asked about. */
+async function on<T>(answer: Parameters<typeof take<T>>[0]): Promise<T> {
+  lastLoss(null);
+  return take(answer);
+}
+
 function useAct<A>(act: (argument: A) => Promise<unknown>) {
   return useMutation({ mutationFn: act });
 }
@@ -31,12 +46,21 @@ function useAct<A>(act: (argument: A) => Promise<unknown>) {
 /** What is done at the bench; each is one request. */
 export function useBenchActs() {
   return {
-    timer: useAct((running: boolean) => take(api.PUT('/api/bench/timer', { body: { running } }))),
-    count: useAct((body: { done: number; lost: number }) => take(api.POST('/api/bench/count', { body }))),
+    timer: useAct((body: Timer) => on(api.PUT('/api/bench/timer', { ...whose(), body }))),
+    count: useAct((done: number) => on(api.POST('/api/bench/count', { ...whose(), body: { done } }))),
+    lose: useAct(async () => {
+      const { lineId } = await take(
+        api.POST('/api/bench/losses', { ...whose(), body: { pieces: 1, reason: 'OTHER', again: false } }),
+      );
+      lastLoss({ lineId, again: false });
+    }),
+    because: useAct(async ({ lineId, again, reason }: LastLoss & { reason: LossReason }) => {
+      await take(api.PUT('/api/bench/losses/{lineId}', { params: { path: { lineId } }, body: { reason, again } }));
+    }),
     take: useAct((body: { batchId: number; designId: number; step: number }) =>
-      take(api.PUT('/api/bench/job', { body })),
+      on(api.PUT('/api/bench/job', { ...whose(), body })),
     ),
-    putDown: useAct(() => take(api.DELETE('/api/bench/job'))),
+    putDown: useAct(() => on(api.DELETE('/api/bench/job', whose()))),
   };
 }
 

@@ -119,6 +119,6 @@ function Station({ station, batch, id }: { station: string; batch: BatchDraft; i
     case 'price':
       return <PriceStation plan={plan} />;
     default:
-      return <OrderPair batch={batch} />;
+      return <OrderPair batch={batch} batchId={id} />;
   }
 }

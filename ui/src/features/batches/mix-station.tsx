@@ -6,6 +6,7 @@ import type { BatchPlan } from '../../server/types';
 import { useLeftovers, useMoney, useSettings } from '../../server/use-studio';
 import { grams, minutes, plain } from '../../words/figures';
 import { MixBar } from '../mixes/mix-bar';
+import { WeighedMix } from './weighed-mix';
 import { StepList } from './step-list';
 
 type Clay = BatchPlan['needs']['clays'][number];
@@ -27,7 +28,7 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
           <h2 className="text-figure">
             Mixes to make{' '}
             <span className="font-text text-note font-normal text-soft">
-              with {plain(settings.wastePercent)} % waste
+              with {plain(settings.wastePercent)} % waste, or what was learned of it
             </span>
           </h2>
           <p className="-mt-2 text-note text-soft">
@@ -76,6 +77,7 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
                 </p>
               )}
               <LeftOfIt mixId={mix.mixId} toMixG={mix.toMixG} />
+              {mix.netG > 0 && <WeighedMix mix={mix} batchId={batchId} />}
               <ShowWorking of={mix.name}>
                 <WorkingsList workings={mix.workings} />
               </ShowWorking>

@@ -12,12 +12,13 @@ import { useMoney, useDesigns } from '../../server/use-studio';
 import { clock, dayName } from '../../words/days';
 import { count, grams, minutes, whole } from '../../words/figures';
 import { DaysDrawing } from './days-drawing';
+import { ReviewCard } from './review-card';
 import type { BatchDraft } from './use-batch';
 
 type Line = Batch['lines'][number];
 
 /** What is ordered and by when at the left; the days it takes at the right. */
-export function OrderPair({ batch }: { batch: BatchDraft }) {
+export function OrderPair({ batch, batchId }: { batch: BatchDraft; batchId: number }) {
   const limits = useLimits();
   const designs = useDesigns();
   const { draft, plan, errors } = batch;
@@ -106,7 +107,12 @@ export function OrderPair({ batch }: { batch: BatchDraft }) {
           <AdviceList advice={[...lateness(batch, state), ...plan.advice]} />
         </>
       }
-      drawing={<DaysDrawing plan={plan} dueOn={dueOn} />}
+      drawing={
+        <>
+          <ReviewCard batchId={batchId} />
+          <DaysDrawing plan={plan} dueOn={dueOn} />
+        </>
+      }
     />
   );
 }

@@ -2,6 +2,9 @@ import { Link } from 'react-router';
 import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
 import { Pair, Place } from '../../controls/place';
+import { Segments } from '../../controls/segments';
+import { useMaker } from '../../server/maker';
+import type { Hand } from '../../server/types';
 import { useBench, useBenchActs, useDay } from '../../server/use-bench';
 import { useBatches, useSettings } from '../../server/use-studio';
 import { clock, dayName, isoDay, relativeDay } from '../../words/days';
@@ -34,11 +37,17 @@ export function BenchPlace() {
     );
   }
   return (
-    <Place title={settings.name} name="Bench" about={dayName(isoDay(bench.now))}>
+    <Place
+      title={settings.name}
+      name="Bench"
+      about={dayName(isoDay(bench.now))}
+      actions={bench.makers > 1 && <WhoWorks />}
+    >
       <Pair
         ledger={
           <>
             {bench.job ? <CurrentJobCard /> : <p className="text-soft">No job is started. Choose one from the list.</p>}
+            {bench.othersJob && <OthersJob job={bench.othersJob} />}
             <NextSteps />
           </>
         }
@@ -53,6 +62,31 @@ export function BenchPlace() {
         }
       />
     </Place>
+  );
+}
+
+/** Which of two makers works in this browser: each has a job and a timer of their own. */
+function WhoWorks() {
+  const [maker, setMaker] = useMaker();
+  return (
+    <Segments
+      label="Who works here"
+      value={String(maker)}
+      options={[
+        { value: '1', label: 'Maker 1' },
+        { value: '2', label: 'Maker 2' },
+      ]}
+      onChange={(next) => setMaker(Number(next))}
+    />
+  );
+}
+
+function OthersJob({ job }: { job: Hand }) {
+  return (
+    <p className="rounded-card border border-line bg-paper px-3 py-2 text-note text-soft">
+      The other maker: <b className="text-ink">{job.name}</b>, {job.designName}, {job.done} of {job.wanted} done
+      {job.startedAt && `, timer running since ${clock(job.startedAt)}`}.
+    </p>
   );
 }
 

@@ -1,8 +1,10 @@
 import { Button } from '../../controls/button';
+import type { Hand } from '../../server/types';
+import { ForgottenTimer } from './forgotten-timer';
 import { HotAirCaution } from '../../controls/hot-air-caution';
 import { useBench, useBenchActs } from '../../server/use-bench';
 import { useSeconds } from '../../server/use-now';
-import { minutes, stopwatch } from '../../words/figures';
+import { count, minutes, stopwatch } from '../../words/figures';
 
 /** The current job, large enough for clay on the fingers. */
 export function CurrentJobCard() {
@@ -25,10 +27,11 @@ export function CurrentJobCard() {
           <span className={`figure text-title font-bold ${job.startedAt ? 'text-verdigris' : ''}`}>
             {stopwatch(job.loggedSec + running)}
           </span>
-          <span className="block text-note text-soft">of {minutes(job.plannedMin)} planned</span>
+          <PlannedMinutes job={job} />
         </p>
       </div>
       {job.hotAir && <HotAirCaution />}
+      {job.forgotten && job.startedAt && <ForgottenTimer startedAt={job.startedAt} />}
       <div className="my-3 h-3 rounded-full bg-tile">
         <div className="h-3 rounded-full bg-verdigris" style={{ width: `${100 * share}%` }} />
       </div>
@@ -37,7 +40,8 @@ export function CurrentJobCard() {
           kind={job.startedAt ? 'plain' : 'main'}
           className="min-h-12 flex-1 justify-center"
           keyCap="Space"
-          onClick={() => acts.timer.mutate(!job.startedAt)}
+          disabled={job.forgotten}
+          onClick={() => acts.timer.mutate({ running: !job.startedAt })}
         >
           {job.startedAt ? 'Stop timer' : 'Start timer'}
         </Button>
@@ -45,21 +49,43 @@ export function CurrentJobCard() {
           className="min-h-12 flex-1 justify-center"
           keyCap="."
           disabled={job.done >= job.wanted}
-          onClick={() => acts.count.mutate({ done: 1, lost: 0 })}
+          onClick={() => acts.count.mutate(1)}
         >
           Done {job.done} of {job.wanted}
         </Button>
-        <Button
-          className="min-h-12 flex-1 justify-center"
-          keyCap="x"
-          onClick={() => acts.count.mutate({ done: 0, lost: 1 })}
-        >
-          Lost {job.lost}
+        <Button className="min-h-12 flex-1 justify-center" keyCap="x" onClick={() => acts.lose.mutate(undefined)}>
+          Lost {job.lost + job.again}
         </Button>
-        <Button kind="quiet" className="min-h-12" onClick={() => acts.putDown.mutate(undefined)}>
+      </div>
+      <div className="mt-2 flex justify-end gap-2">
+        {!job.startedAt && (
+          <Button
+            kind="quiet"
+            title="Time that is logged as work done over again, apart from the step"
+            onClick={() => acts.timer.mutate({ running: true, rework: true })}
+          >
+            Time rework
+          </Button>
+        )}
+        <Button kind="quiet" onClick={() => acts.putDown.mutate(undefined)}>
           Set aside
         </Button>
       </div>
     </section>
+  );
+}
+
+/** The minutes planned for all pieces, and from how many batches they are known. */
+function PlannedMinutes({ job }: { job: Hand }) {
+  return (
+    <span className="block text-note text-soft">
+      {job.rework ? 'rework, beside ' : 'of '}
+      {minutes(job.plannedMin)} planned
+      {job.learnedFrom > 0 && (
+        <span className="block">
+          {minutes(job.plannedLowMin)} to {minutes(job.plannedHighMin)}, learned from {count(job.learnedFrom, 'log')}
+        </span>
+      )}
+    </span>
   );
 }

@@ -13,6 +13,7 @@ import { pointOf, points, pointValue } from './assemblies';
 import { OutOfOrder } from './out-of-order';
 import { inOrder, swapped } from './step-order';
 import { FittingsLedger } from './fittings-ledger';
+import { LearnedMinutes } from './learned-minutes';
 import { StepsDrawing } from './steps-drawing';
 import type { DesignDraft } from './use-design';
 
@@ -154,6 +155,7 @@ function StepRow({ design, step, index, stations, onChange, onMove, onRemove }: 
         )}
         <span>set-up {minutes('setupMin')} min</span>
         <span>each {minutes('eachMin')} min</span>
+        <LearnedMinutes designId={design.id} step={step} />
       </div>
     </li>
   );

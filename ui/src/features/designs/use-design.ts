@@ -38,6 +38,7 @@ export function useDesign(id: number) {
     return next;
   };
   return {
+    id,
     draft: { ...draft, change },
     edition: view.edition,
     measured,

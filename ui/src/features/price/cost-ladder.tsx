@@ -8,6 +8,8 @@ export const rungLooks: Record<string, { ink: string; pattern: 'plain' | 'stripe
   findings: { ink: '#8fa39b', pattern: 'grid' },
   oven: { ink: '#e9a283', pattern: 'plain' },
   work: { ink: '#dfe7e3', pattern: 'stripes' },
+  wear: { ink: '#c9d3a6', pattern: 'plain' },
+  losses: { ink: '#f2efe2', pattern: 'grid' },
 };
 
 const strokes: Record<string, string> = {

@@ -183,6 +183,16 @@ function Money({ settings }: { settings: Draft<Settings> }) {
       <Amount settings={settings} field="wastePercent" />
       <Amount settings={settings} field="marginPercent" />
       <Amount settings={settings} field="stepMinor" isMoney />
+      <Amount settings={settings} field="wearMinor" isMoney />
+      <Amount settings={settings} field="lostPercent" />
+      <Check
+        label="plan by what the daybook has taught"
+        on={settings.form.learns ?? true}
+        onChange={(learns) => settings.change((w) => ({ ...w, learns }))}
+      />
+      <p className="text-note text-soft">
+        Wear is sandpaper, swabs, gloves, blades and tools. Pieces lost is your guess until losses are logged.
+      </p>
     </Card>
   );
 }

@@ -270,8 +270,12 @@ public class BenchTest extends ServerTest {
         double mixes = sum(view.path("plan").path("needs").path("mixes"), "toMixG");
         double clays = sum(view.path("plan").path("needs").path("clays"), "neededG");
         Map<Long, Double> waste = new HashMap<>();
-        http().get("/api/daybook/learned").json().path("wastes").forEach(learned -> waste.put(
-                learned.path("mixId").asLong(), learned.path("expectedPercent").asDouble()));
+        http().get("/api/daybook/learned")
+                .json()
+                .path("wastes")
+                .forEach(learned -> waste.put(
+                        learned.path("mixId").asLong(),
+                        learned.path("expectedPercent").asDouble()));
         double portions = 0;
         for (JsonNode row : view.path("plan").path("needs").path("portions")) {
             // As much waste as was weighed, and 8 % where nothing was, as the demo's settings say.

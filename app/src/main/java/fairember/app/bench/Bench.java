@@ -221,6 +221,7 @@ class Bench {
             if (in.current().startedAt() == null) {
                 later(in, more);
             }
+            journal.call(words);
             return words;
         });
     }
@@ -248,7 +249,9 @@ class Bench {
             String words = "%s: %d lost".formatted(in.step().name(), pieces);
             count(in, words, 0, again ? 0 : pieces, again ? pieces : 0);
             DaybookLine line = DaybookLine.loss(in.where(), clock.instant(), maker, pieces, reason, again);
-            return journal.add(daybook, line);
+            long added = journal.add(daybook, line);
+            journal.call(words);
+            return added;
         });
     }
 

@@ -22,6 +22,9 @@ import fairember.core.colour.MixPart;
 import fairember.core.colour.Opacity;
 import fairember.core.colour.Strength;
 import fairember.core.covering.CoverUnit;
+import fairember.core.daybook.DaybookLine;
+import fairember.core.daybook.LineKind;
+import fairember.core.daybook.LossReason;
 import fairember.core.design.Arrangement;
 import fairember.core.design.DesignKind;
 import fairember.core.design.DesignScaling;
@@ -125,6 +128,7 @@ record LimitsView(
                         entry("ownBake", of(OwnBake.class)),
                         entry("layer", of(Layer.class)),
                         entry("step", of(Step.class)),
+                        entry("daybook", of(DaybookLine.class)),
                         entry("fitting", of(Fitting.class)),
                         entry("find", spans(RecipeSearch.KINDS, RecipeSearch.PARTS)),
                         entry(
@@ -171,6 +175,8 @@ record LimitsView(
                         entry("joint", choices(Joint.values(), Joint::label)),
                         entry("station", choices(handwork(), Station::label)),
                         entry("stepKind", choices(StepKind.values(), StepKind::label)),
+                        entry("lineKind", choices(LineKind.values(), LineKind::label)),
+                        entry("lossReason", choices(LossReason.values(), LossReason::label)),
                         entry("opacity", choices(Opacity.values(), Opacity::label)),
                         entry("effect", choices(Effect.values(), Effect::label)),
                         entry("mixUnit", choices(MixUnit.values(), MixUnit::label)),

@@ -23,7 +23,8 @@ public final class MixNeedWorkings {
             return steps.worked("m", "to mix", need.toMix().g(), "g", "n + o" + cut)
                     .done();
         }
-        return steps.given("w", "stays on hands and tools", waste.hands().of1(), "", Source.ENTERED)
+        Source known = waste.learned() ? Source.LEARNED : Source.ENTERED;
+        return steps.given("w", "stays on hands and tools", waste.hands().of1(), "", known)
                 .given("r", "stays in the machine", waste.machine().g(), "g", Source.ENTERED)
                 .worked("m", "to mix", need.toMix().g(), "g", "n·(1 + w) + r + o" + cut)
                 .done();

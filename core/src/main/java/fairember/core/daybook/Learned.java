@@ -116,7 +116,7 @@ public record Learned(
     /** What of a mix does not end up in pieces, as learned, or as the studio says. */
     public MixWaste waste(Mix mix, MixWaste studio) {
         WasteEstimate waste = wastes.get(mix.id());
-        return waste == null ? studio : new MixWaste(waste.expected(), studio.machine(), studio.scaleStep());
+        return waste == null ? studio : new MixWaste(waste.expected(), true, studio.machine(), studio.scaleStep());
     }
 
     /** Share of the pieces begun that are lost before they are finished, at the stations where a design has steps; no more than half. */

@@ -10,13 +10,19 @@ import fairember.core.quantity.Share;
  *
  * @param hands clay that stays on hands and tools, as a share of what ends up in pieces
  * @param machine grams that stay in the machine for each mix, 0 to 50
+ * @param learned whether the share is what was weighed, rather than what the studio entered
  * @param scaleStep the finest step of the scale: a line may be half of it too little, 0.001 to 5 g
  */
-public record MixWaste(Share hands, Mass machine, Mass scaleStep) {
+public record MixWaste(Share hands, boolean learned, Mass machine, Mass scaleStep) {
     public static final Span MACHINE = Span.of("machineG", "left in the machine", 0, 50, "g");
     public static final Span STEP = Span.of("scaleStepG", "step of the scale", 0.001, 5, "g");
     /** A kitchen or pocket scale. */
     public static final double USUAL_STEP_G = 0.1;
+
+    /** With a share that was entered. */
+    public MixWaste(Share hands, Mass machine, Mass scaleStep) {
+        this(hands, false, machine, scaleStep);
+    }
 
     public MixWaste {
         Gathering g = new Gathering();

@@ -13,8 +13,8 @@ public final class DesignCostWorkings {
         Rates rates = in.rates();
         Workings.Steps steps = Workings.of("Cost and price of one in a batch of " + in.quantity());
         steps.given("n", "pieces in the batch", in.quantity(), "", Source.ENTERED)
-                .given("u", "set-up", in.setup().min(), "min", Source.ENTERED)
-                .given("i", "work for one piece", in.each().min(), "min", Source.ENTERED)
+                .given("u", "set-up", in.setup().min(), "min", Source.WORKED)
+                .given("i", "work for one piece", in.each().min(), "min", Source.WORKED)
                 .worked("H", "work for the batch", in.hands().min(), "min", "u + n·i")
                 .given("h", "an hour of work", minor(rates.hour()), "minor", Source.ENTERED)
                 .given("E", "oven for the batch", in.energy().kwh(), "kWh", Source.WORKED)
