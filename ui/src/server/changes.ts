@@ -6,7 +6,7 @@ import type { LastChanges } from './types';
  * things ("design/3") and of what is worked out from them ("plan"). This table says of which of them each view is made.
  */
 
-const MATERIAL = ['range', 'clay', 'tile', 'mix', 'finding', 'coil', 'settings'];
+const MATERIAL = ['range', 'clay', 'tile', 'mix', 'finding', 'coil', 'supply', 'settings'];
 const COLOURS = ['range', 'clay', 'tile', 'mix'];
 const BATCH = ['plan', 'batch', 'design', 'leftovers', 'daybook', ...MATERIAL];
 
@@ -48,7 +48,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   record: () => ['load', 'oven', 'probe', 'design', 'range'],
   settings: () => ['settings'],
   'start-questions': () => ['plan', 'progress', 'load', 'probe', ...MATERIAL],
-  shelf: () => [...COLOURS, 'finding', 'coil'],
+  shelf: () => [...COLOURS, 'finding', 'coil', 'supply'],
   'stand-ins': () => COLOURS,
   studio: () => [],
   'sum-core': () => [],

@@ -82,3 +82,4 @@ export type DaybookLineView = Schemas['DaybookLineView'];
 export type BakeLine = Schemas['BakeLineView'];
 export type Learned = Schemas['LearnedView'];
 export type BatchReview = Schemas['BatchReviewView'];
+export type Supply = Schemas['Supply'];

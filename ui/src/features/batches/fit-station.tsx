@@ -3,6 +3,7 @@ import { Pair } from '../../controls/place';
 import type { BatchPlan } from '../../server/types';
 import { useMoney } from '../../server/use-studio';
 import { StepList } from './step-list';
+import { SuppliesNeeded } from './supplies-needed';
 import { BatchDesigns } from './steps-station';
 
 /** Findings to fit: how many, what is on the shelf, what to buy. */
@@ -43,6 +44,7 @@ export function FitStation({ plan, batchId }: { plan: BatchPlan; batchId: number
               </table>
             </div>
           )}
+          <SuppliesNeeded plan={plan} />
           <h2 className="text-figure">Still to do</h2>
           <StepList plan={plan} station="FIT" batchId={batchId} />
           <Caution>Glue only cool pieces. Use gloves and fresh air with strong glues, as their packets say.</Caution>

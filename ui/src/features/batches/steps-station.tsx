@@ -3,6 +3,7 @@ import { Pair } from '../../controls/place';
 import type { BatchPlan, Station } from '../../server/types';
 import { useDesigns } from '../../server/use-studio';
 import { DesignThumb } from '../designs/design-thumb';
+import { SuppliesNeeded } from './supplies-needed';
 import { StepList } from './step-list';
 
 interface Props {
@@ -17,6 +18,7 @@ export function StepsStation({ plan, station, batchId }: Props) {
     <Pair
       ledger={
         <>
+          {station === 'FINISH' && <SuppliesNeeded plan={plan} />}
           <h2 className="text-figure">Still to do</h2>
           <StepList plan={plan} station={station} batchId={batchId} />
           {station === 'FINISH' && (

@@ -91,9 +91,8 @@ function AskedFor({ asked, onChange }: { asked: Asked; onChange: (asked: Asked) 
         value={asked.kind ?? ALL}
         options={[{ value: ALL, label: 'every kind' }, ...kinds]}
         onChange={(kind) => {
-          const { kind: before, ...rest } = asked;
-          void before;
-          onChange(kind === ALL ? rest : { ...rest, kind: kind as DaybookLine['kind'] });
+          const others = asked.batchId === undefined ? {} : { batchId: asked.batchId };
+          onChange(kind === ALL ? others : { ...others, kind: kind as DaybookLine['kind'] });
         }}
       />
       <Choice
@@ -104,9 +103,8 @@ function AskedFor({ asked, onChange }: { asked: Asked; onChange: (asked: Asked) 
           ...batches.map((b) => ({ value: String(b.id), label: b.batch.name })),
         ]}
         onChange={(id) => {
-          const { batchId: before, ...rest } = asked;
-          void before;
-          onChange(id === ALL ? rest : { ...rest, batchId: Number(id) });
+          const others = asked.kind === undefined ? {} : { kind: asked.kind };
+          onChange(id === ALL ? others : { ...others, batchId: Number(id) });
         }}
       />
     </>

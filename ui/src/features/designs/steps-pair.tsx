@@ -5,7 +5,7 @@ import { HotAirCaution } from '../../controls/hot-air-caution';
 import { NumberField } from '../../controls/number-field';
 import { Pair } from '../../controls/place';
 import { TextField } from '../../controls/text-field';
-import type { Design } from '../../server/types';
+import type { Design, Shelf } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMoney, useShelf } from '../../server/use-studio';
@@ -14,6 +14,7 @@ import { OutOfOrder } from './out-of-order';
 import { inOrder, swapped } from './step-order';
 import { FittingsLedger } from './fittings-ledger';
 import { LearnedMinutes } from './learned-minutes';
+import { StepUses } from './step-uses';
 import { StepsDrawing } from './steps-drawing';
 import type { DesignDraft } from './use-design';
 
@@ -23,7 +24,7 @@ type Step = Design['steps'][number];
 export function StepsPair({ design }: { design: DesignDraft }) {
   const limits = useLimits();
   const money = useMoney();
-  const { findings } = useShelf();
+  const { findings, supplies } = useShelf();
   const { draft } = design;
   const { steps } = draft.form;
   const setSteps = (change: (steps: Step[]) => Step[]) => draft.change((p) => ({ ...p, steps: change(p.steps) }));
@@ -41,6 +42,7 @@ export function StepsPair({ design }: { design: DesignDraft }) {
                   step={step}
                   index={i}
                   stations={stations}
+                  supplies={supplies}
                   onChange={(change) => setSteps((all) => all.map((s, j) => (j === i ? change(s) : s)))}
                   onMove={(by) => setSteps((all) => swapped(all, i, i + by))}
                   onRemove={() => setSteps((all) => all.filter((_, j) => j !== i))}
@@ -78,6 +80,7 @@ export function StepsPair({ design }: { design: DesignDraft }) {
 }
 
 interface RowProps {
+  supplies: Shelf['supplies'];
   design: DesignDraft;
   step: Step;
   index: number;
@@ -88,7 +91,7 @@ interface RowProps {
   onRemove: () => void;
 }
 
-function StepRow({ design, step, index, stations, onChange, onMove, onRemove }: RowProps) {
+function StepRow({ supplies, design, step, index, stations, onChange, onMove, onRemove }: RowProps) {
   const limits = useLimits();
   const { draft, errors } = design;
   const at = `steps[${index}]`;
@@ -157,6 +160,7 @@ function StepRow({ design, step, index, stations, onChange, onMove, onRemove }: 
         <span>each {minutes('eachMin')} min</span>
         <LearnedMinutes designId={design.id} step={step} />
       </div>
+      <StepUses design={design} step={step} index={index} supplies={supplies} onChange={onChange} />
     </li>
   );
 }

@@ -6,6 +6,7 @@ export const rungLooks: Record<string, { ink: string; pattern: 'plain' | 'stripe
   clay: { ink: '#b9c7c1', pattern: 'plain' },
   foil: { ink: '#f4f6f5', pattern: 'slant' },
   findings: { ink: '#8fa39b', pattern: 'grid' },
+  supplies: { ink: '#cfdcea', pattern: 'slant' },
   oven: { ink: '#e9a283', pattern: 'plain' },
   work: { ink: '#dfe7e3', pattern: 'stripes' },
   wear: { ink: '#c9d3a6', pattern: 'plain' },

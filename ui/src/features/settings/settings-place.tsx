@@ -161,6 +161,8 @@ function Baking({ settings }: { settings: Draft<Settings> }) {
       <Amount settings={settings} field="longAndLowMin" />
       <Amount settings={settings} field="partBakeMin" />
       <Amount settings={settings} field="paintMin" />
+      <Amount settings={settings} field="roomC" />
+      <Amount settings={settings} field="humidityPercent" />
       <Check
         label="bake longer when heat needs more time to reach the middle"
         on={settings.form.byHeat ?? false}

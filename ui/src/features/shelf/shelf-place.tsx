@@ -4,6 +4,7 @@ import { PlaceTabs } from '../../controls/place-tabs';
 import { FindingsTable } from './findings-table';
 import { ClaysPair } from './clays-pair';
 import { CoilsTable } from './coils-table';
+import { SuppliesTable } from './supplies-table';
 import { RangesTable } from './ranges-table';
 
 const tabs = [
@@ -11,6 +12,7 @@ const tabs = [
   { path: 'ranges', label: 'Clay ranges and packets' },
   { path: 'findings', label: 'Findings' },
   { path: 'wire', label: 'Wire' },
+  { path: 'supplies', label: 'Paint and supplies' },
 ];
 
 /** What is on the shelf: clays by range, what their packets say, findings and wire. */
@@ -26,6 +28,7 @@ export function ShelfPlace() {
       {tab === 'ranges' && <RangesTable />}
       {tab === 'findings' && <FindingsTable />}
       {tab === 'wire' && <CoilsTable />}
+      {tab === 'supplies' && <SuppliesTable />}
     </Place>
   );
 }

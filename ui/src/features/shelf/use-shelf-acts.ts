@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { api, take, type Edition } from '../../server/client';
 import { settled } from '../../server/unsaved';
-import type { Findings, Clay, Coil, Line } from '../../server/types';
+import type { Findings, Clay, Coil, Line, Supply } from '../../server/types';
 
 /** Adding and removing what is on the shelf; each can be undone. */
 export function useShelfActs() {
@@ -17,6 +17,15 @@ export function useShelfActs() {
     }),
     addCoil: useMutation({
       mutationFn: (body: Coil) => take(api.POST('/api/shelf/coils', { body })),
+    }),
+    addSupply: useMutation({
+      mutationFn: (body: Supply) => take(api.POST('/api/shelf/supplies', { body })),
+    }),
+    removeSupply: useMutation({
+      mutationFn: async ({ id, edition }: Edition) => {
+        const newest = await settled(`/api/shelf/supplies/${id}`, edition);
+        return take(api.DELETE('/api/shelf/supplies/{id}', { params: { path: { id }, query: { edition: newest } } }));
+      },
     }),
     removeCoil: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {

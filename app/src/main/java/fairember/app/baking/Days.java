@@ -127,7 +127,7 @@ class Days {
     }
 
     private static DayView.DryingView drying(BatchSchedule.Drying drying, boolean critical) {
-        return new DayView.DryingView(drying.job().design().design().name(), drying.from(), drying.to(), critical);
+        return new DayView.DryingView(drying.name(), drying.from(), drying.to(), critical);
     }
 
     private static DayView.OvenNameView name(SavedKind.Saved<StudioOven> saved) {

@@ -77,7 +77,7 @@ public record BatchPlanView(
             List<PlannedLoadView> loads,
             BatchCosting costing,
             boolean joint) {
-        NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing::waste));
+        NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing::waste), schedule.tasks());
         List<PriceRowView> price = jobs.stream()
                 .filter(job -> job.own() > 0)
                 .map(job -> PriceRowView.of(job, costing.of(job)))

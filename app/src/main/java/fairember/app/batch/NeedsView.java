@@ -3,6 +3,7 @@ package fairember.app.batch;
 import fairember.app.mix.MeasuredMixView;
 import fairember.app.web.WorkingsView;
 import fairember.core.batch.BatchNeeds;
+import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.MixNeedWorkings;
 import fairember.core.claysheet.WorkedClay;
 import fairember.core.foilcore.SizedCore;
@@ -11,6 +12,10 @@ import fairember.core.mix.HandlingOrder;
 import fairember.core.shape.SolidDescription;
 import fairember.core.stock.BlockCover;
 import fairember.core.stock.BlockCoverWorkings;
+import fairember.core.stock.Supply;
+import fairember.core.stock.SupplyKind;
+import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +31,7 @@ public record NeedsView(
         double tornMm,
         double foilG,
         List<FindingNeedView> findings,
+        List<SupplyNeedView> supplies,
         long buyMinor) {
 
     /** A part to portion: grams and ball of one, and how many. */
@@ -218,7 +224,53 @@ public record NeedsView(
         }
     }
 
-    static NeedsView of(BatchNeeds needs) {
+    /**
+     * A supply to have, and packs of it to buy.
+     *
+     * @param orderBy last day on which packs can be ordered so that they are there when the first step wants them; null when none are
+     *     bought, or when no step is left
+     */
+    public record SupplyNeedView(
+            long supplyId,
+            String name,
+            SupplyKind kind,
+            String unit,
+            double needed,
+            double onShelf,
+            int packs,
+            double pack,
+            int leadDays,
+            @Nullable LocalDate orderBy,
+            long costMinor) {
+        static SupplyNeedView of(BatchNeeds.SupplyNeed need, List<BatchSchedule.HandsTask> tasks) {
+            return new SupplyNeedView(
+                    need.supply().id(),
+                    need.supply().name(),
+                    need.supply().kind(),
+                    need.supply().unit().label(),
+                    need.needed(),
+                    need.supply().onShelf(),
+                    need.packs(),
+                    need.supply().pack(),
+                    need.supply().leadDays(),
+                    need.packs() == 0 ? null : lastOrder(need.supply(), tasks),
+                    need.cost().minor());
+        }
+    }
+
+    private static @Nullable LocalDate lastOrder(Supply supply, List<BatchSchedule.HandsTask> tasks) {
+        return tasks.stream()
+                .filter(task -> !task.slots().isEmpty())
+                .filter(task -> task.job().design().uses().stream()
+                        .anyMatch(use ->
+                                use.step() == task.index() && use.supply().id() == supply.id()))
+                .map(task -> task.slots().get(0).from().toLocalDate())
+                .min(Comparator.naturalOrder())
+                .map(day -> day.minusDays(supply.leadDays()))
+                .orElse(null);
+    }
+
+    static NeedsView of(BatchNeeds needs, List<BatchSchedule.HandsTask> tasks) {
         List<CoreRowView> cores = needs.cores().stream()
                 .flatMap(row -> Stream.ofNullable(row.part().core()).map(core -> CoreRowView.of(row, core)))
                 .toList();
@@ -227,6 +279,9 @@ public record NeedsView(
         List<ClayNeedView> clays = needs.clays().stream().map(ClayNeedView::of).toList();
         List<FindingNeedView> findings =
                 needs.findings().stream().map(FindingNeedView::of).toList();
+        List<SupplyNeedView> supplies = needs.supplies().stream()
+                .map(need -> SupplyNeedView.of(need, tasks))
+                .toList();
         return new NeedsView(
                 needs.portions().stream().map(PortionView::of).toList(),
                 needs.mixes().stream().map(MixNeedView::of).toList(),
@@ -245,9 +300,11 @@ public record NeedsView(
                                 .mapToDouble(s -> s.foilG() * s.count())
                                 .sum(),
                 findings,
+                supplies,
                 clays.stream().mapToLong(ClayNeedView::costMinor).sum()
                         + findings.stream()
                                 .mapToLong(FindingNeedView::costMinor)
-                                .sum());
+                                .sum()
+                        + supplies.stream().mapToLong(SupplyNeedView::costMinor).sum());
     }
 }

@@ -9,8 +9,18 @@ import org.springframework.stereotype.Component;
 @Component
 class PlanReach implements ChangeReach {
     private static final Set<String> PLAN = Set.of("plan");
-    private static final Set<String> KINDS =
-            Set.of("settings", "oven", "range", "clay", "mix", "batch", "progress", "load", "constraints", "daybook");
+    private static final Set<String> KINDS = Set.of(
+            "settings",
+            "oven",
+            "range",
+            "clay",
+            "mix",
+            "supply",
+            "batch",
+            "progress",
+            "load",
+            "constraints",
+            "daybook");
 
     private final Database database;
 

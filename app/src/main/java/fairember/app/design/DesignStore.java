@@ -6,6 +6,7 @@ import fairember.app.journal.MissingException;
 import fairember.app.mix.MixStore;
 import fairember.app.settings.SettingsStore;
 import fairember.app.shelf.FindingStore;
+import fairember.app.shelf.SupplyStore;
 import fairember.core.design.Design;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.NonClay;
@@ -23,6 +24,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class DesignStore extends DocumentStore<Design> {
     private final FindingStore findings;
+    private final SupplyStore supplies;
     private final MixStore mixes;
     private final SettingsStore settings;
     private final DesignVersions versions;
@@ -32,6 +34,7 @@ public class DesignStore extends DocumentStore<Design> {
     DesignStore(
             DocumentTable table,
             FindingStore findings,
+            SupplyStore supplies,
             MixStore mixes,
             SettingsStore settings,
             DesignVersions versions,
@@ -39,6 +42,7 @@ public class DesignStore extends DocumentStore<Design> {
             ObjectProvider<DesignUse> uses) {
         super(table, "design", Design.class);
         this.findings = findings;
+        this.supplies = supplies;
         this.mixes = mixes;
         this.settings = settings;
         this.versions = versions;
@@ -48,8 +52,9 @@ public class DesignStore extends DocumentStore<Design> {
 
     /** Measures designs with the mixes, findings and settings there are at this moment; each saved one once. */
     public final class Measuring {
-        private final Palette palette = mixes.palette().with(findings.findings());
         private final Settings known = settings.settings();
+        private final Palette palette =
+                mixes.palette().with(findings.findings()).with(supplies.supplies(), known.air());
         private final Map<Long, Design> designs = new HashMap<>();
         private final Map<Version, MeasuredDesign> versionsSeen = new HashMap<>();
         private final Map<Long, MeasuredDesign> seen = new HashMap<>();

@@ -12,6 +12,7 @@ import fairember.core.design.MeasuredInsert;
 import fairember.core.design.MeasuredNonClay;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.MeasuredStage;
+import fairember.core.design.MeasuredUse;
 import fairember.core.design.OneLump;
 import fairember.core.design.OrderBreak;
 import fairember.core.design.OrderReview;
@@ -35,6 +36,7 @@ public record MeasuredDesignView(
         List<NonClayView> nonClay,
         List<String> checkLines,
         List<OrderBreakView> orderBreaks,
+        List<SupplyUseView> uses,
         BalanceView balance,
         double clayG,
         double foilG,
@@ -175,6 +177,26 @@ public record MeasuredDesignView(
         }
     }
 
+    /**
+     * What a step takes of a supply.
+     *
+     * @param surfaceMm2 of one piece that it is put on
+     * @param each what one piece takes, in the supply's unit
+     * @param dryingMin of all its coats in the studio's air
+     */
+    public record SupplyUseView(
+            int step, long supplyId, double surfaceMm2, double each, String unit, double dryingMin) {
+        static SupplyUseView of(MeasuredUse use) {
+            return new SupplyUseView(
+                    use.step(),
+                    use.supply().id(),
+                    use.surface().mm2(),
+                    use.each(),
+                    use.supply().unit().label(),
+                    use.drying().min());
+        }
+    }
+
     /** A wire with what to cut for one and where its corners lie when it is bent: across, up, across, up ... */
     public record MeasuredWireView(String name, double cutMm, double massG, int gaugeNumber, List<Double> corners) {
         static MeasuredWireView of(Wire wire) {
@@ -216,6 +238,7 @@ public record MeasuredDesignView(
                 OrderReview.breaks(design.design()).stream()
                         .map(OrderBreakView::of)
                         .toList(),
+                design.uses().stream().map(SupplyUseView::of).toList(),
                 BalanceView.of(balance),
                 design.clay().g(),
                 design.foil().g(),

@@ -5,6 +5,7 @@ import fairember.app.journal.Journal;
 import fairember.core.stock.ClayRange;
 import fairember.core.stock.Finding;
 import fairember.core.stock.ShelfClay;
+import fairember.core.stock.Supply;
 import fairember.core.wire.WireCoil;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -19,7 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is on the shelf: ranges, clays, findings and coils of wire. */
+/** What is on the shelf: ranges, clays, findings, coils of wire and supplies. */
 @RestController
 @RequestMapping("/api/shelf")
 class ShelfController {
@@ -27,9 +28,17 @@ class ShelfController {
     private final ClayStore clays;
     private final FindingStore findings;
     private final CoilStore coils;
+    private final SupplyStore supplies;
     private final Journal journal;
 
-    ShelfController(RangeStore ranges, ClayStore clays, FindingStore findings, CoilStore coils, Journal journal) {
+    ShelfController(
+            RangeStore ranges,
+            ClayStore clays,
+            FindingStore findings,
+            CoilStore coils,
+            SupplyStore supplies,
+            Journal journal) {
+        this.supplies = supplies;
         this.ranges = ranges;
         this.clays = clays;
         this.findings = findings;
@@ -42,7 +51,11 @@ class ShelfController {
             List<ShelfRangeView> ranges,
             List<ShelfClayView> clays,
             List<ShelfFindingView> findings,
-            List<ShelfCoilView> coils) {}
+            List<ShelfCoilView> coils,
+            List<ShelfSupplyView> supplies) {}
+
+    /** A supply with its number and edition. */
+    record ShelfSupplyView(long id, int edition, Supply supply) {}
 
     /** Coils with their number and edition. */
     record ShelfCoilView(long id, int edition, WireCoil coil) {}
@@ -71,6 +84,9 @@ class ShelfController {
                         .toList(),
                 coils.all().stream()
                         .map(h -> new ShelfCoilView(h.id(), h.edition(), h.value()))
+                        .toList(),
+                supplies.all().stream()
+                        .map(h -> new ShelfSupplyView(h.id(), h.edition(), h.value()))
                         .toList());
     }
 
@@ -128,6 +144,22 @@ class ShelfController {
     @DeleteMapping("/findings/{id}")
     void removeFinding(@PathVariable long id, @RequestParam int edition) {
         journal.remove(findings, id, edition);
+    }
+
+    @PostMapping("/supplies")
+    @ResponseStatus(HttpStatus.CREATED)
+    AddedView addSupply(@RequestBody Supply form) {
+        return new AddedView(journal.add(supplies, form));
+    }
+
+    @PutMapping("/supplies/{id}")
+    void replaceSupply(@PathVariable long id, @RequestParam int edition, @RequestBody Supply form) {
+        journal.replace(supplies, id, edition, form);
+    }
+
+    @DeleteMapping("/supplies/{id}")
+    void removeSupply(@PathVariable long id, @RequestParam int edition) {
+        journal.remove(supplies, id, edition);
     }
 
     @PostMapping("/coils")

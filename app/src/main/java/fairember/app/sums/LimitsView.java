@@ -42,6 +42,7 @@ import fairember.core.design.Stage;
 import fairember.core.design.Station;
 import fairember.core.design.Step;
 import fairember.core.design.StepKind;
+import fairember.core.design.StepUse;
 import fairember.core.foilcore.CoreSpec;
 import fairember.core.foilcore.FoilWeighing;
 import fairember.core.foilcore.Packing;
@@ -65,6 +66,9 @@ import fairember.core.stock.BlockSize;
 import fairember.core.stock.ClayRange;
 import fairember.core.stock.Finding;
 import fairember.core.stock.ShelfClay;
+import fairember.core.stock.Supply;
+import fairember.core.stock.SupplyKind;
+import fairember.core.stock.SupplyUnit;
 import fairember.core.studio.Settings;
 import fairember.core.studio.StudioOven;
 import fairember.core.wire.Metal;
@@ -130,6 +134,8 @@ record LimitsView(
                         entry("step", of(Step.class)),
                         entry("daybook", of(DaybookLine.class)),
                         entry("fitting", of(Fitting.class)),
+                        entry("stepUse", of(StepUse.class)),
+                        entry("supply", of(Supply.class)),
                         entry("find", spans(RecipeSearch.KINDS, RecipeSearch.PARTS)),
                         entry(
                                 "mix",
@@ -175,6 +181,8 @@ record LimitsView(
                         entry("joint", choices(Joint.values(), Joint::label)),
                         entry("station", choices(handwork(), Station::label)),
                         entry("stepKind", choices(StepKind.values(), StepKind::label)),
+                        entry("supplyKind", choices(SupplyKind.values(), SupplyKind::label)),
+                        entry("supplyUnit", choices(SupplyUnit.values(), SupplyUnit::label)),
                         entry("lineKind", choices(LineKind.values(), LineKind::label)),
                         entry("lossReason", choices(LossReason.values(), LossReason::label)),
                         entry("opacity", choices(Opacity.values(), Opacity::label)),

@@ -131,11 +131,14 @@ public final class BatchBakes {
                 : List.of();
     }
 
-    /** Minutes of the steps at some points that are still to be done. */
+    /**
+     * Minutes of the steps at some points that are still to be done, and of what dries after them. The planner of loads takes drying
+     * before a bake for work; the schedule shows hands as free then.
+     */
     static Minutes work(Job job, List<BuildPoint> points) {
         Minutes sum = Minutes.ZERO;
         for (int step : steps(job, points)) {
-            sum = sum.plus(work(job, step));
+            sum = sum.plus(work(job, step)).plus(waiting(job, step));
         }
         return sum;
     }
@@ -166,6 +169,11 @@ public final class BatchBakes {
         return job.progress().stepDone(step) > 0
                 ? each
                 : each.plus(estimate.setup()).plus(job.making(step));
+    }
+
+    /** Minutes to wait after a step that is still to be done. */
+    static Minutes waiting(Job job, int step) {
+        return job.progress().stepDone(step) < job.alive() ? job.design().waiting(step) : Minutes.ZERO;
     }
 
     private static OptionalDouble due(Job job, int last, Workshop bench, LocalDateTime zero) {

@@ -14,6 +14,7 @@ import fairember.core.quantity.Mass;
 import fairember.core.stock.BlockBuying;
 import fairember.core.stock.Finding;
 import fairember.core.stock.StockClay;
+import fairember.core.stock.Supply;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -31,6 +32,7 @@ public final class BatchNeeding {
     private final Map<StockClay, Double> byClay = new LinkedHashMap<>();
     private final Map<Inclusion, Double> byInclusion = new LinkedHashMap<>();
     private final Map<Finding, Integer> byFinding = new LinkedHashMap<>();
+    private final Map<Supply, Double> bySupply = new LinkedHashMap<>();
     private final List<BatchNeeds.PortionRow> portions = new ArrayList<>();
     private final List<BatchNeeds.CoreRow> cores = new ArrayList<>();
     private final List<BatchNeeds.SleeveRow> sleeves = new ArrayList<>();
@@ -57,7 +59,8 @@ public final class BatchNeeding {
                 needing.cores,
                 needing.sleeves,
                 needing.torn(),
-                needing.findings());
+                needing.findings(),
+                needing.supplies());
     }
 
     /** The same where the waste of every mix is alike. */
@@ -123,6 +126,7 @@ public final class BatchNeeding {
         for (FittedFinding fitting : job.design().findings()) {
             byFinding.merge(fitting.finding(), fitting.count() * job.quantity(), Integer::sum);
         }
+        job.design().uses().forEach(use -> bySupply.merge(use.supply(), use.of(job.quantity()), Double::sum));
     }
 
     private Length torn() {
@@ -149,6 +153,16 @@ public final class BatchNeeding {
         return byInclusion.entrySet().stream()
                 .map(e -> new BatchNeeds.InclusionNeed(e.getKey(), new Mass(e.getValue())))
                 .toList();
+    }
+
+    private List<BatchNeeds.SupplyNeed> supplies() {
+        List<BatchNeeds.SupplyNeed> needs = new ArrayList<>();
+        bySupply.forEach((supply, needed) -> {
+            int packs = supply.packsFor(needed);
+            needs.add(new BatchNeeds.SupplyNeed(
+                    supply, needed, packs, supply.price().times(packs)));
+        });
+        return needs;
     }
 
     private List<BatchNeeds.FindingNeed> findings() {

@@ -13,6 +13,7 @@ import fairember.core.quantity.Money;
 import fairember.core.stock.BlockCover;
 import fairember.core.stock.Finding;
 import fairember.core.stock.StockClay;
+import fairember.core.stock.Supply;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param sleeves foil sleeves to wrap round inserts
  * @param torn foil to tear off the roll in all
  * @param findings parts for fitting, each once
+ * @param supplies paint, varnish and what else is used up, each once
  */
 public record BatchNeeds(
         List<PortionRow> portions,
@@ -36,7 +38,8 @@ public record BatchNeeds(
         List<CoreRow> cores,
         List<SleeveRow> sleeves,
         Length torn,
-        List<FindingNeed> findings) {
+        List<FindingNeed> findings,
+        List<SupplyNeed> supplies) {
     public BatchNeeds {
         portions = List.copyOf(portions);
         mixes = List.copyOf(mixes);
@@ -45,6 +48,7 @@ public record BatchNeeds(
         cores = List.copyOf(cores);
         sleeves = List.copyOf(sleeves);
         findings = List.copyOf(findings);
+        supplies = List.copyOf(supplies);
     }
 
     /**
@@ -109,4 +113,13 @@ public record BatchNeeds(
      * @param cost of those to buy
      */
     public record FindingNeed(Finding part, int needed, int toBuy, Money cost) {}
+
+    /**
+     * A supply to have.
+     *
+     * @param needed in its unit
+     * @param packs to buy beyond what is on the shelf
+     * @param cost of these packs
+     */
+    public record SupplyNeed(Supply supply, double needed, int packs, Money cost) {}
 }

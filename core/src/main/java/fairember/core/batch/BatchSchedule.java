@@ -1,6 +1,7 @@
 package fairember.core.batch;
 
 import fairember.core.advice.Advice;
+import fairember.core.design.Design;
 import fairember.core.design.Step;
 import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.PlannedLoad;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * When hands and oven do what is left of some jobs.
@@ -125,8 +127,22 @@ public record BatchSchedule(
         }
     }
 
-    /** A stage that dries in the air. */
-    public record Drying(Job job, int stage, LocalDateTime from, LocalDateTime to) {}
+    /**
+     * Something that dries in the air.
+     *
+     * @param stage of air-drying clay; null of what was put on in a step
+     * @param step in which it was put on; null of a stage
+     */
+    public record Drying(
+            Job job, @Nullable Integer stage, @Nullable Integer step, LocalDateTime from, LocalDateTime to) {
+        /** The design, and what of it dries. */
+        public String name() {
+            Design design = job.design().design();
+            return step == null
+                    ? design.name()
+                    : "%s, %s".formatted(design.name(), design.steps().get(step).name());
+        }
+    }
 
     /**
      * A load with its times.

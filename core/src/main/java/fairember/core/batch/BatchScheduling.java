@@ -147,7 +147,7 @@ public final class BatchScheduling {
                 if (job.bake(stage).equals(bakeKey)) {
                     LocalDateTime next = begin;
                     for (int step : BatchBakes.steps(job, tree(job).feeding(stage))) {
-                        next = add(job, step, next, UnaryOperator.identity());
+                        next = dried(job, step, add(job, step, next, UnaryOperator.identity()));
                     }
                 }
             }
@@ -172,7 +172,7 @@ public final class BatchScheduling {
             Minutes drying = job.design().stages().get(i).need().drying().orElse(Minutes.ZERO);
             LocalDateTime dried = begun(job, i) ? zero : shaped.plus(seconds(drying));
             if (dried.isAfter(zero)) {
-                dryings.add(new BatchSchedule.Drying(job, i, shaped, dried));
+                dryings.add(new BatchSchedule.Drying(job, i, null, shaped, dried));
             }
             cooled.merge(job.bake(i), dried, BatchScheduling::later);
         }
@@ -220,9 +220,20 @@ public final class BatchScheduling {
         LocalDateTime next = ready;
         for (int step : BatchBakes.steps(job, points)) {
             Duration work = seconds(BatchBakes.work(job, step));
-            next = add(job, step, next, at -> gap(at, work));
+            next = dried(job, step, add(job, step, next, at -> gap(at, work)));
         }
         return next;
+    }
+
+    /** When what was put on in a step is dry; nothing waits for a step that is done. */
+    private LocalDateTime dried(Job job, int step, LocalDateTime done) {
+        Minutes waiting = BatchBakes.waiting(job, step);
+        if (waiting.min() == 0) {
+            return done;
+        }
+        LocalDateTime dry = done.plus(seconds(waiting));
+        dryings.add(new BatchSchedule.Drying(job, null, step, done, dry));
+        return dry;
     }
 
     private LocalDateTime add(Job job, int index, LocalDateTime from, UnaryOperator<LocalDateTime> place) {

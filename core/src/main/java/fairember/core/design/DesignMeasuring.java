@@ -75,6 +75,7 @@ public final class DesignMeasuring {
                 .<Supplier<MeasuredNonClay>>map(thing -> () -> nonClay(thing))
                 .toList();
         List<MeasuredNonClay> others = gathering.all("nonClay", otherSuppliers);
+        List<MeasuredUse> uses = uses(gathering, design);
         gathering.orRefuse();
         List<MeasuredPart> parts = Boring.through(solid, inserts);
         StageMeasuring measuring = new StageMeasuring(design, parts, inserts, others, rules);
@@ -97,12 +98,27 @@ public final class DesignMeasuring {
                 inserts,
                 fittings,
                 others,
+                uses,
                 total(parts, p -> p.portion().mass()),
                 total(parts, MeasuredPart::foil),
                 torn(parts, inserts),
                 built(design.armature()),
                 total(parts, MeasuredPart::claySaved),
                 DesignBox.around(design.bodies()));
+    }
+
+    private List<MeasuredUse> uses(Gathering gathering, Design design) {
+        List<MeasuredUse> uses = new ArrayList<>();
+        for (int i = 0; i < design.steps().size(); i++) {
+            int step = i;
+            List<StepUse> given = design.steps().get(i).uses();
+            List<Supplier<MeasuredUse>> suppliers = given.stream()
+                    .<Supplier<MeasuredUse>>map(use -> () ->
+                            MeasuredUse.of(step, use, palette.supply(use.supplyId()), design.parts(), palette.room()))
+                    .toList();
+            uses.addAll(gathering.all("steps[" + i + "].uses", suppliers));
+        }
+        return uses;
     }
 
     /** Bought ready, it weighs what the finding does; made of a design, what one of that does. */

@@ -181,6 +181,8 @@ public final class DesignTemplates {
                         new Minutes(2),
                         false,
                         StepKind.SAND,
+                        Minutes.ZERO,
+                        List.of(),
                         new BuildPoint(0, 1)));
         List<Step> steps = new ArrayList<>(made);
         if (cored) {

@@ -3,6 +3,7 @@ package fairember.core.design;
 import fairember.core.advice.Advice;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
 import fairember.core.shape.Box;
 import java.util.List;
 import java.util.Objects;
@@ -18,6 +19,7 @@ import java.util.stream.Stream;
  * @param inserts in order
  * @param fittings findings, in order
  * @param nonClay what else is not clay, in order
+ * @param uses what its steps take of supplies, in the order of the steps
  * @param clay in one design
  * @param foil in one design
  * @param built weight of its wires and of the inserts that stay
@@ -32,6 +34,7 @@ public record MeasuredDesign(
         List<MeasuredInsert> inserts,
         List<FittedFinding> fittings,
         List<MeasuredNonClay> nonClay,
+        List<MeasuredUse> uses,
         Mass clay,
         Mass foil,
         Length torn,
@@ -44,6 +47,7 @@ public record MeasuredDesign(
         inserts = List.copyOf(inserts);
         fittings = List.copyOf(fittings);
         nonClay = List.copyOf(nonClay);
+        uses = List.copyOf(uses);
     }
 
     /** Weight of its findings. */
@@ -69,6 +73,14 @@ public record MeasuredDesign(
         return clay.plus(foil).plus(fitted()).plus(others()).plus(built);
     }
 
+    /** Minutes to wait after a step: its own, and those its coats take to dry. */
+    public Minutes waiting(int step) {
+        return uses.stream()
+                .filter(use -> use.step() == step)
+                .map(MeasuredUse::drying)
+                .reduce(design.steps().get(step).waiting(), Minutes::plus);
+    }
+
     /** All advice, of the parts first. */
     public List<Advice> advice() {
         return Stream.of(
@@ -76,6 +88,7 @@ public record MeasuredDesign(
                         inserts.stream().flatMap(i -> i.advice().stream()),
                         stages.stream().flatMap(s -> s.need().advice().stream()),
                         stages.stream().flatMap(s -> s.advice().stream()),
+                        FinishReview.advice(design, uses).stream(),
                         OrderReview.breaks(design).stream().map(broken -> broken.advice(design.name())))
                 .flatMap(Function.identity())
                 .toList();

@@ -6,6 +6,7 @@ import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.quantity.Mass;
 import fairember.core.stock.Finding;
+import fairember.core.stock.Supply;
 import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
@@ -14,12 +15,14 @@ import java.util.stream.Collectors;
 
 /**
  * What designs are made of: the mixes at hand, each measured for one gram, the findings on the shelf, and the designs that small
- * parts are made of.
+ * parts are made of, and the supplies that steps use.
  */
 public final class Palette {
     private final Map<Long, MeasuredMix> mixes;
     private final Map<Long, Finding> findings;
     private final Map<Long, MeasuredDesign> smallParts;
+    private final Map<Long, Supply> supplies;
+    private final Room room;
 
     /** A palette without findings. */
     public Palette(Collection<Mix> mixes) {
@@ -28,13 +31,22 @@ public final class Palette {
                         .map(mix -> MixMeasuring.measure(mix, new Mass(1)))
                         .collect(Collectors.toUnmodifiableMap(m -> m.mix().id(), Function.identity())),
                 Map.of(),
-                Map.of());
+                Map.of(),
+                Map.of(),
+                Room.USUAL);
     }
 
-    private Palette(Map<Long, MeasuredMix> mixes, Map<Long, Finding> findings, Map<Long, MeasuredDesign> smallParts) {
+    private Palette(
+            Map<Long, MeasuredMix> mixes,
+            Map<Long, Finding> findings,
+            Map<Long, MeasuredDesign> smallParts,
+            Map<Long, Supply> supplies,
+            Room room) {
         this.mixes = mixes;
         this.findings = findings;
         this.smallParts = smallParts;
+        this.supplies = supplies;
+        this.room = room;
     }
 
     /** The same mixes with these findings. */
@@ -42,12 +54,40 @@ public final class Palette {
         return new Palette(
                 mixes,
                 others.stream().collect(Collectors.toUnmodifiableMap(Finding::id, Function.identity())),
-                smallParts);
+                smallParts,
+                supplies,
+                room);
+    }
+
+    /** The same with these supplies, used in this room. */
+    public Palette with(Collection<Supply> others, Room where) {
+        return new Palette(
+                mixes,
+                findings,
+                smallParts,
+                others.stream().collect(Collectors.toUnmodifiableMap(Supply::id, Function.identity())),
+                where);
+    }
+
+    /** Where its supplies dry. */
+    Room room() {
+        return room;
+    }
+
+    /**
+     * The supply of this number.
+     *
+     * @throws InvalidInputException on "supplyId" when there is none
+     */
+    Supply supply(long id) {
+        return Optional.ofNullable(supplies.get(id))
+                .orElseThrow(() -> new InvalidInputException(
+                        "supplyId", "supply " + id, "a supply on the shelf", "Choose a supply."));
     }
 
     /** The same with designs that small parts are made of, by their numbers. */
     public Palette withSmallParts(Map<Long, MeasuredDesign> designs) {
-        return new Palette(mixes, findings, Map.copyOf(designs));
+        return new Palette(mixes, findings, Map.copyOf(designs), supplies, room);
     }
 
     /**

@@ -7,6 +7,7 @@ import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.quantity.Minutes;
+import java.util.List;
 
 /**
  * A step of a design, done for the whole batch before the next.
@@ -15,6 +16,8 @@ import fairember.core.quantity.Minutes;
  * @param station where it is done; a handwork one
  * @param setup minutes once for the batch, 0 to 480
  * @param each minutes for one design, 0 to 480
+ * @param waiting minutes until the next step can be done, besides what its coats take to dry, 0 to 10 080
+ * @param uses supplies that it takes, up to {@value #MOST_USES}
  * @param hotAir whether hot air from a gun is used on it at the bench: its minutes are hands' minutes, and need no oven
  * @param kind what is done, as far as the order of steps depends on it
  * @param at the assembly it is done to, and the bake of that assembly it must be done before
@@ -26,13 +29,17 @@ public record Step(
         Minutes each,
         @Default("false") boolean hotAir,
         @Default("OTHER") StepKind kind,
+        @Default("0") Minutes waiting,
+        @Default("[]") List<StepUse> uses,
         @Inline BuildPoint at) {
     public static final Span SETUP = Span.of("setupMin", "set-up", 0, 480, "min");
+    public static final Span WAITING = Span.of("waitingMin", "waiting after it", 0, 10_080, "min");
+    private static final int MOST_USES = 20;
     public static final Span EACH = Span.of("eachMin", "minutes per piece", 0, 480, "min");
 
     /** A step without hot air, of no kind that has a place in the order. */
     public Step(String name, Station station, Minutes setup, Minutes each, BuildPoint at) {
-        this(name, station, setup, each, false, StepKind.OTHER, at);
+        this(name, station, setup, each, false, StepKind.OTHER, Minutes.ZERO, List.of(), at);
     }
 
     /**
@@ -51,5 +58,11 @@ public record Step(
         }
         SETUP.check(setup.min());
         EACH.check(each.min());
+        WAITING.check(waiting.min());
+        uses = List.copyOf(uses);
+        if (uses.size() > MOST_USES) {
+            throw new InvalidInputException(
+                    "uses", uses.size() + " supplies", "up to " + MOST_USES, "Split the step into two.");
+        }
     }
 }

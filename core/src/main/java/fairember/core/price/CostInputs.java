@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param foil length off the roll for one design
  * @param roll it is torn from
  * @param findings cost of the findings of one piece
+ * @param supplies cost of the paint, varnish and other supplies of one piece
  * @param setup minutes of hands once for the batch
  * @param each minutes of hands for one design
  * @param lost share of the pieces begun that are not finished, up to a half
@@ -35,6 +36,7 @@ public record CostInputs(
         Length foil,
         FoilRoll roll,
         Money findings,
+        Money supplies,
         Minutes setup,
         Minutes each,
         Share lost,

@@ -15,7 +15,7 @@ public final class CostLadder {
      * hands = hour·(set-up + n·each)/(60·n)
      * oven  = kWh price·energy/n
      * wear = wear of an hour·(set-up + n·each)/(60·n)
-     * losses = (clay + foil + oven + work + wear)·lost/(1 − lost)
+     * losses = (clay + foil + supplies + oven + work + wear)·lost/(1 − lost)
      * price = cost/(1 − margin), raised to the next price step, unless the maker set it
      * </pre>
      *
@@ -29,6 +29,7 @@ public final class CostLadder {
                 new DesignCost.Rung("clay", new Money(1).times(clay)),
                 new DesignCost.Rung("foil", in.roll().costOf(in.foil())),
                 new DesignCost.Rung("findings", in.findings()),
+                new DesignCost.Rung("supplies", in.supplies()),
                 new DesignCost.Rung("oven", rates.kwh().times(in.energy().kwh() / in.quantity())),
                 new DesignCost.Rung("work", rates.hour().times(hours)),
                 new DesignCost.Rung("wear", rates.wear().times(hours)));

@@ -7,7 +7,7 @@ import java.util.List;
  * What one piece costs when it is made in a batch; money is per piece.
  *
  * @param in what it was calculated from
- * @param rungs clay, foil, findings, oven, work, wear and losses, in this order
+ * @param rungs clay, foil, findings, supplies, oven, work, wear and losses, in this order
  * @param cost sum of the rungs
  * @param price asked, or calculated from the margin
  * @param profit price less cost
@@ -20,7 +20,7 @@ public record DesignCost(CostInputs in, List<Rung> rungs, Money cost, Money pric
     /**
      * A rung of the ladder.
      *
-     * @param name "clay", "foil", "findings", "oven", "work", "wear" or "losses"
+     * @param name "clay", "foil", "findings", "supplies", "oven", "work", "wear" or "losses"
      * @param cost for one design
      */
     public record Rung(String name, Money cost) {}

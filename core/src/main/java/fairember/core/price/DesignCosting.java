@@ -74,6 +74,11 @@ public final class DesignCosting {
                                 .map(finding -> finding.price().times(job.quantity())))
                         .reduce(Money.ZERO, Money::plus)
                         .times(share),
+                new Money(1)
+                        .times(needs.supplies().stream()
+                                        .mapToDouble(s -> s.supply().minor(s.needed()))
+                                        .sum()
+                                * share),
                 batch.stream().map(DesignCosting::setup).reduce(Minutes.ZERO, Minutes::plus),
                 batch.stream()
                         .map(DesignCosting::each)

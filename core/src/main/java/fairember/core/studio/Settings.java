@@ -4,6 +4,7 @@ import fairember.core.bake.BakeRules;
 import fairember.core.bake.BakingMethod;
 import fairember.core.batch.WorkHours;
 import fairember.core.batch.Workshop;
+import fairember.core.design.Room;
 import fairember.core.document.Default;
 import fairember.core.document.InUnit;
 import fairember.core.document.Name;
@@ -23,6 +24,7 @@ import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import fairember.core.quantity.Share;
+import fairember.core.quantity.Temperature;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.Currency;
@@ -49,6 +51,8 @@ import java.util.Set;
  * @param makers at work at once, 1 or 2
  * @param byHeat whether a bake is longer where the heat needs it to reach the middle
  * @param paint minutes that set paint on cured clay
+ * @param room where paint dries
+ * @param humidity of the air there
  * @param wear what sandpaper, swabs, gloves, blades and tools cost for an hour of work
  * @param learns whether plans go by what the daybook has taught
  * @param lost share of the pieces begun that are never finished, where the daybook says nothing
@@ -80,6 +84,8 @@ public record Settings(
         @Default("1") int makers,
         @Default("false") boolean byHeat,
         @Default("10") Minutes paint,
+        @Default("20") Temperature room,
+        @Default("50") Share humidity,
         @Default("0") Money wear,
         @Default("0") Share lost,
         @Default("true") boolean learns) {
@@ -88,6 +94,8 @@ public record Settings(
     static final Span WASTE = Rates.WASTE;
     static final Span MARGIN = Rates.MARGIN;
     static final Span STEP = Rates.STEP;
+    static final Span ROOM = Room.TEMPERATURE;
+    static final Span HUMIDITY = Room.HUMIDITY;
     static final Span WEAR = Rates.WEAR;
     static final Span LOST = CostInputs.LOST;
     static final Span LONG_AND_LOW = BakeRules.LONG_AND_LOW;
@@ -134,6 +142,11 @@ public record Settings(
     /** What work and energy cost, and what is asked on top. */
     public Rates rates() {
         return new Rates(hour, kwh, waste, margin, step, wear);
+    }
+
+    /** The air in which paint dries. */
+    public Room air() {
+        return new Room(room, humidity);
     }
 
     /** How the studio bakes. */

@@ -24,7 +24,8 @@ public class OrderReviewTest {
     private static final BuildPoint HEAD_BAKED = new BuildPoint(1, 1);
 
     private static Step step(StepKind kind, BuildPoint at) {
-        return new Step(kind.label(), Station.FINISH, Minutes.ZERO, new Minutes(1), false, kind, at);
+        return new Step(
+                kind.label(), Station.FINISH, Minutes.ZERO, new Minutes(1), false, kind, Minutes.ZERO, List.of(), at);
     }
 
     /** A body, a head that is baked apart and glued on after the body's bake, and a stand that is laid by for packing. */

@@ -1,0 +1,156 @@
+import { Button } from '../../controls/button';
+import { Choice } from '../../controls/choice';
+import { NumberField } from '../../controls/number-field';
+import type { Design, Shelf, Span } from '../../server/types';
+import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
+import { errorAt } from '../../server/use-measured';
+import { isInCoats } from '../../words/coats';
+import { minutes, plain } from '../../words/figures';
+import type { DesignDraft } from './use-design';
+
+type Step = Design['steps'][number];
+type Use = NonNullable<Step['uses']>[number];
+type Supply = Shelf['supplies'][number];
+
+const WHOLE = 'all';
+interface Props {
+  design: DesignDraft;
+  step: Step;
+  index: number;
+  supplies: Supply[];
+  onChange: (change: (step: Step) => Step) => void;
+}
+
+/** What a step takes of paint, varnish and other supplies, how long these dry, and how long to wait besides. */
+export function StepUses({ design, step, index, supplies, onChange }: Props) {
+  const uses = step.uses ?? [];
+  const set = (change: (uses: Use[]) => Use[]) => onChange((s) => ({ ...s, uses: change(s.uses ?? []) }));
+  const first = supplies[0];
+  const waiting = spanOf(useLimits(), 'step', 'waitingMin');
+  return (
+    <div className="flex flex-col text-note text-soft">
+      {uses.map((use, i) => (
+        <UseRow
+          key={i}
+          design={design}
+          step={step}
+          at={{ step: index, use: i }}
+          use={use}
+          supplies={supplies}
+          onChange={(change) => set((all) => all.map((u, j) => (j === i ? { ...u, ...change } : u)))}
+          onRemove={() => set((all) => all.filter((_, j) => j !== i))}
+        />
+      ))}
+      <div className="flex items-baseline gap-4">
+        <span className="whitespace-nowrap">
+          then wait{' '}
+          <NumberField
+            label={`${step.name}, ${waiting.label}`}
+            value={step.waitingMin ?? 0}
+            span={waiting}
+            chars={3}
+            error={errorAt(design.errors, `steps[${index}].waitingMin`)}
+            onChange={(waitingMin) => onChange((s) => ({ ...s, waitingMin }))}
+            onSettle={design.draft.settle}
+          />{' '}
+          min
+        </span>
+        {first && (
+          <Button
+            adds
+            kind="quiet"
+            className="px-1 font-normal"
+            aria-label={`Add a supply to ${step.name}`}
+            onClick={() => set((all) => [...all, fresh(first)])}
+          >
+            + paint, varnish or another supply
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function coated(supply: Supply | undefined): boolean {
+  return supply !== undefined && isInCoats(supply.supply.kind);
+}
+
+function fresh(supply: Supply): Use {
+  return coated(supply)
+    ? { supplyId: supply.id, coats: 1, sharePercent: 100, each: 0, setup: 0 }
+    : { supplyId: supply.id, coats: 0, sharePercent: 100, each: 1, setup: 0 };
+}
+
+interface RowProps {
+  design: DesignDraft;
+  step: Step;
+  at: { step: number; use: number };
+  use: Use;
+  supplies: Supply[];
+  onChange: (change: Partial<Use>) => void;
+  onRemove: () => void;
+}
+
+function UseRow({ design, step, at, use, supplies, onChange, onRemove }: RowProps) {
+  const limits = useLimits();
+  const supply = supplies.find((s) => s.id === use.supplyId);
+  const name = supply?.supply.name ?? 'supply';
+  const unit = choicesOf(limits, 'supplyUnit').find((u) => u.value === supply?.supply.unit)?.label ?? '';
+  const worked = design.measured.uses.filter((u) => u.step === at.step)[at.use];
+  const number = (field: 'coats' | 'sharePercent' | 'each' | 'setup', span: Span) => (
+    <NumberField
+      label={`${step.name}, ${name}, ${span.label}`}
+      value={use[field] ?? 0}
+      span={span}
+      error={errorAt(design.errors, `steps[${at.step}].uses[${at.use}].${field}`)}
+      onChange={(value) => onChange({ [field]: value })}
+      onSettle={design.draft.settle}
+    />
+  );
+  const span = (field: string) => spanOf(limits, 'stepUse', field);
+  return (
+    <div className="flex flex-wrap items-center gap-x-2">
+      <Choice
+        label={`${step.name}, supply ${at.use + 1}`}
+        value={String(use.supplyId)}
+        options={supplies.map((s) => ({ value: String(s.id), label: s.supply.name }))}
+        onChange={(id) => {
+          const chosen = supplies.find((s) => s.id === Number(id));
+          if (chosen) onChange(coated(chosen) === coated(supply) ? { supplyId: chosen.id } : fresh(chosen));
+        }}
+        className="min-h-8 border-transparent"
+      />
+      {coated(supply) ? (
+        <>
+          {number('coats', span('coats'))} coats on {number('sharePercent', span('sharePercent'))} % of
+          <Choice
+            label={`${step.name}, ${name}, put on`}
+            value={use.part === undefined ? WHOLE : String(use.part)}
+            options={[
+              { value: WHOLE, label: 'all parts' },
+              ...design.draft.form.parts.map((part, i) => ({ value: String(i), label: part.name })),
+            ]}
+            onChange={(part) => {
+              if (part !== WHOLE) onChange({ part: Number(part) });
+              else onChange({ part: undefined } as unknown as Partial<Use>);
+            }}
+            className="min-h-8 border-transparent"
+          />
+        </>
+      ) : (
+        <>
+          {number('each', span('each'))} {unit} each, {number('setup', span('setup'))} {unit} for the batch
+        </>
+      )}
+      {worked && worked.supplyId === use.supplyId && coated(supply) && (
+        <span className="figure text-ink">
+          {plain(Math.round(worked.each * 100) / 100)} {worked.unit} each
+          {worked.dryingMin > 0 && `, dry after ${minutes(worked.dryingMin)}`}
+        </span>
+      )}
+      <Button kind="quiet" className="ml-auto px-2" aria-label={`Remove ${name} from ${step.name}`} onClick={onRemove}>
+        ✕
+      </Button>
+    </div>
+  );
+}
