@@ -1,6 +1,9 @@
 import { Button } from '../../controls/button';
 import type { Hand } from '../../server/types';
 import { ForgottenTimer } from './forgotten-timer';
+import { Check } from '../../controls/check';
+import { dayName } from '../../words/days';
+import { useBatchActs } from '../batches/use-batch';
 import { HotAirCaution } from '../../controls/hot-air-caution';
 import { useBench, useBenchActs } from '../../server/use-bench';
 import { useSeconds } from '../../server/use-now';
@@ -11,6 +14,7 @@ export function CurrentJobCard() {
   const { bench, ahead } = useBench();
   const { job } = bench;
   const acts = useBenchActs();
+  const { tick } = useBatchActs();
   const running = useSeconds(job?.startedAt, ahead);
   if (!job) return null;
   const share = job.wanted === 0 ? 0 : Math.min(1, job.done / job.wanted);
@@ -32,6 +36,19 @@ export function CurrentJobCard() {
       </div>
       {job.hotAir && <HotAirCaution />}
       {job.forgotten && job.startedAt && <ForgottenTimer startedAt={job.startedAt} />}
+      {job.checks.length > 0 && (
+        <div role="group" aria-label="Check first" className="mt-2 border-y border-line py-1">
+          <p className="text-note font-semibold text-straw">◦ Check first</p>
+          {job.checks.map((line) => (
+            <Check
+              key={line.check}
+              label={line.slipped === undefined ? line.words : `${line.words} – slipped on ${dayName(line.slipped)}`}
+              on={line.ticked >= job.wanted}
+              onChange={(ticked) => tick.mutate({ id: job.batchId, designId: job.designId, check: line.check, ticked })}
+            />
+          ))}
+        </div>
+      )}
       <div className="my-3 h-3 rounded-full bg-tile">
         <div className="h-3 rounded-full bg-verdigris" style={{ width: `${100 * share}%` }} />
       </div>

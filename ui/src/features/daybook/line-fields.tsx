@@ -3,6 +3,7 @@ import { Button } from '../../controls/button';
 import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
+import { RefusedNote } from '../../controls/problem-note';
 import { TextField } from '../../controls/text-field';
 import { WhenField } from '../../controls/when-field';
 import type { DaybookLine, DaybookLineView } from '../../server/types';
@@ -20,7 +21,7 @@ export function LineFields({ view }: { view: DaybookLineView }) {
     edition: view.edition,
     form: view.line,
   });
-  const { remove } = useDaybookActs();
+  const { remove, check } = useDaybookActs();
   const limits = useLimits();
   const { makers = 1 } = useSettings().settings;
   const { form } = draft;
@@ -78,12 +79,29 @@ export function LineFields({ view }: { view: DaybookLineView }) {
           className="w-full min-w-56 text-ink"
         />
       </label>
+      {form.designId !== undefined && (form.kind === 'LOSS' || form.kind === 'LESSON') && (
+        <Button
+          kind="quiet"
+          disabled={check.isSuccess}
+          onClick={() => check.mutate({ id: view.id, words: slip(form) })}
+        >
+          {check.isSuccess ? 'now a check of the design' : 'Make it a check of the design'}
+        </Button>
+      )}
       <Button kind="quiet" className="ml-auto" onClick={() => remove.mutate({ id: view.id, edition: view.edition })}>
         Remove this line
       </Button>
+      <RefusedNote error={check.error} />
       {view.edition > 1 && <Earlier view={view} />}
     </div>
   );
+}
+
+const MOST = 60;
+
+/** A slip as a line of checks. */
+function slip({ words = '', stepName = '' }: DaybookLine): string {
+  return (words === '' ? `Looked at after ${stepName}` : words).slice(0, MOST);
 }
 
 interface FieldProps<F extends string> {

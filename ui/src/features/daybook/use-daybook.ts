@@ -80,6 +80,10 @@ export function useEarlier(id: number) {
 export function useDaybookActs() {
   return {
     add: useMutation({ mutationFn: (body: DaybookLine) => take(api.POST('/api/daybook', { body })) }),
+    check: useMutation({
+      mutationFn: ({ id, words }: { id: number; words: string }) =>
+        take(api.POST('/api/daybook/{id}/check', { params: { path: { id } }, body: { words, before: 'LAST_BAKE' } })),
+    }),
     remove: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
         const newest = await settled(`/api/daybook/${id}`, edition);

@@ -5,7 +5,6 @@ import { Choice } from '../../controls/choice';
 import { AdviceList } from '../../controls/advice-list';
 import { Pair } from '../../controls/place';
 import { Segments } from '../../controls/segments';
-import { TextField } from '../../controls/text-field';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { HeatedStage, MeasuredDesign, Design } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
@@ -16,6 +15,7 @@ import { assembliesOf, bakeTitle, withAssembly } from './assemblies';
 import { AssemblyFields } from './assembly-fields';
 import { BuildOrderDrawing } from './build-order-drawing';
 import { StageHeat, useHeat, type Air } from './stage-heat';
+import { CheckLines } from './check-lines';
 import type { DesignDraft } from './use-design';
 
 /** The assemblies of a design with their bakes, what each bake needs of the oven, and the checks before the last. */
@@ -179,45 +179,5 @@ function CoolingWords({ heated, quench }: { heated: HeatedStage; quench: boolean
         ? `Cool enough to handle after ${about(heated.quenchedMin)} in cold water, after ${about(heated.coolsSlowlyMin)} on a rack. Water keeps translucents clear; thick and cored pieces may crack in water, and flat ones may warp.`
         : `Cool enough to handle after ${about(heated.coolsSlowlyMin)} on a rack, after ${about(heated.quenchedMin)} in cold water. Slow cooling suits thick, cored and flat pieces; water keeps translucents clear.`}
     </p>
-  );
-}
-
-function CheckLines({ design }: { design: DesignDraft }) {
-  const { draft, errors } = design;
-  const setChecks = (change: (checks: string[]) => string[]) =>
-    draft.change((p) => ({ ...p, checks: change(p.checks) }));
-  return (
-    <section className="rounded-card border border-line bg-paper px-4 py-3">
-      <h2 className="text-figure">Checks before the last bake</h2>
-      <ul>
-        {draft.form.checks.map((line, i) => (
-          <li key={i} className="flex items-center gap-2 py-0.5">
-            <TextField
-              label={`Check ${i + 1}`}
-              value={line}
-              error={errorAt(errors, `checks[${i}]`)}
-              onChange={(words) => setChecks((all) => all.map((l, j) => (j === i ? words : l)))}
-              onSettle={draft.settle}
-              className="w-80"
-            />
-            <Button
-              kind="quiet"
-              className="text-note"
-              onClick={() => setChecks((all) => all.filter((_, j) => j !== i))}
-            >
-              Remove this check
-            </Button>
-          </li>
-        ))}
-        {design.measured.checkLines.slice(design.measuredForm.checks.length).map((line) => (
-          <li key={line} className="py-1 pl-0.5">
-            {line} <span className="text-note text-soft">from the inserts</span>
-          </li>
-        ))}
-      </ul>
-      <Button adds kind="quiet" onClick={() => setChecks((all) => [...all, 'New check'])}>
-        Add a check
-      </Button>
-    </section>
   );
 }

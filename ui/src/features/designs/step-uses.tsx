@@ -142,7 +142,7 @@ function UseRow({ design, step, at, use, supplies, onChange, onRemove }: RowProp
           {number('each', span('each'))} {unit} each, {number('setup', span('setup'))} {unit} for the batch
         </>
       )}
-      {worked && worked.supplyId === use.supplyId && coated(supply) && (
+      {worked?.supplyId === use.supplyId && coated(supply) && (
         <span className="figure text-ink">
           {plain(Math.round(worked.each * 100) / 100)} {worked.unit} each
           {worked.dryingMin > 0 && `, dry after ${minutes(worked.dryingMin)}`}

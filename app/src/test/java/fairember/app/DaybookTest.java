@@ -158,6 +158,27 @@ public class DaybookTest extends ServerTest {
     }
 
     @Test
+    public void whatSlippedBecomesACheckWithTheDayItDid() {
+        long lesson = http().post(
+                        "/api/daybook",
+                        Map.of("kind", "LESSON", "at", "2026-11-10T09:00:00Z", "words", "Loop upright", "designId", 1))
+                .json()
+                .path("id")
+                .asLong();
+        http().post("/api/daybook/" + lesson + "/check", Map.of("words", "Loop upright"));
+        JsonNode checks = http().get("/api/designs/1").json().path("design").path("checks");
+        assertThat(checks.path(checks.size() - 1).path("words").asString()).isEqualTo("Loop upright");
+        assertThat(checks.path(checks.size() - 1).path("slipped").asString()).isEqualTo("2026-11-10");
+        assertThat(http().post("/api/daybook/" + lesson + "/check", Map.of("words", "x".repeat(61)))
+                        .text())
+                .contains("Shorten the name");
+        http().undo();
+        assertThat(http().get("/api/designs/1").json().path("design").path("checks"))
+                .hasSize(checks.size() - 1);
+        http().undo();
+    }
+
+    @Test
     public void aLineThatCannotBeIsRefusedWithAllThatIsWrong() {
         Http.Answer backwards = http().post("/api/daybook", time("2026-11-10T11:00:00Z", "2026-11-10T09:00:00Z", 12));
         assertThat(backwards.status()).isEqualTo(422);

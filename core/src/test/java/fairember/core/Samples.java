@@ -11,6 +11,7 @@ import fairember.core.colour.Strength;
 import fairember.core.design.Armature;
 import fairember.core.design.Assembly;
 import fairember.core.design.BuildPoint;
+import fairember.core.design.CheckLine;
 import fairember.core.design.Design;
 import fairember.core.design.DesignKind;
 import fairember.core.design.DesignMeasuring;
@@ -155,7 +156,7 @@ public final class Samples {
                         step("build", Station.SHAPE, 5, 10, 0, 0),
                         step("fit pin", Station.FIT, 1, 0.5, 0, 1)),
                 List.of(new Fitting(PIN.id(), 1)),
-                List.of("Whiskers pricked"),
+                CheckLine.all(List.of("Whiskers pricked")),
                 Armature.NONE,
                 price,
                 null,

@@ -5,13 +5,17 @@ import fairember.core.batch.Batch;
 import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.Job;
+import fairember.core.design.CheckLine;
+import fairember.core.design.CheckTime;
 import fairember.core.price.DesignCost;
 import fairember.core.quantity.Money;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A batch with all its sums: needs, hands and oven in time, where the pieces are, what it costs.
@@ -53,8 +57,14 @@ public record BatchPlanView(
     /** The checks of a design in this batch, of which so many pieces are made. */
     public record ChecksView(long designId, String designName, int pieces, List<CheckView> lines) {}
 
-    /** A line of the checks, and for how many pieces it is ticked. */
-    public record CheckView(String words, int ticked) {}
+    /**
+     * A line of the checks, and for how many pieces it is ticked.
+     *
+     * @param when it is ticked, such as "before varnish"
+     * @param slipped day on which it was last forgotten; null when it never was
+     */
+    public record CheckView(
+            String words, String when, @Nullable LocalDate slipped, int ticked) {}
 
     /** Cost and price of one piece when this many are made. */
     public record PriceRowView(
@@ -109,15 +119,24 @@ public record BatchPlanView(
         return amounts.reduce(Money.ZERO, Money::plus).minor();
     }
 
+    private static String when(Job job, CheckLine line) {
+        Integer stage = line.stage();
+        return line.before() == CheckTime.BAKE && stage != null
+                ? "before " + job.design().design().stages().get(stage).name()
+                : line.before().label();
+    }
+
     private static ChecksView checks(Job job) {
-        List<String> words = job.design().design().checkLines();
+        List<CheckLine> lines = job.design().design().checkLines();
         return new ChecksView(
                 job.design().design().id(),
                 job.design().design().name(),
                 job.alive(),
-                IntStream.range(0, words.size())
+                IntStream.range(0, lines.size())
                         .mapToObj(i -> new CheckView(
-                                words.get(i),
+                                lines.get(i).words(),
+                                when(job, lines.get(i)),
+                                lines.get(i).slipped(),
                                 Math.min(job.alive(), job.progress().checked(i))))
                         .toList());
     }

@@ -13,7 +13,9 @@ import fairember.core.daybook.DaybookLine;
 import fairember.core.daybook.LineKind;
 import fairember.core.daybook.LossReason;
 import fairember.core.daybook.StepEstimate;
+import fairember.core.design.CheckLine;
 import fairember.core.design.Step;
+import fairember.core.design.StepKind;
 import fairember.core.input.InvalidInputException;
 import fairember.core.quantity.Minutes;
 import java.time.Clock;
@@ -73,6 +75,15 @@ class Bench {
         /** Pieces that are through this step now. */
         int done() {
             return Math.max(0, tally.done() - doneAgain);
+        }
+
+        /** Whether a line of the checks is ticked before what is done now: varnish, or the last step, in which it is packed. */
+        boolean isDue(CheckLine line) {
+            return switch (line.before()) {
+                case VARNISH -> step.kind() == StepKind.VARNISH;
+                case PACKING -> current.step() == job.design().design().steps().size() - 1;
+                case LAST_BAKE, BAKE -> false;
+            };
         }
 
         private DaybookLine.AtStep where() {

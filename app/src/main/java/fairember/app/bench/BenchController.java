@@ -6,15 +6,18 @@ import fairember.app.settings.SettingsStore;
 import fairember.core.daybook.DaybookLine;
 import fairember.core.daybook.LossReason;
 import fairember.core.daybook.MinutesRange;
+import fairember.core.design.CheckLine;
 import fairember.core.design.Station;
 import fairember.core.document.Default;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -69,7 +72,8 @@ class BenchController {
             int done,
             int lost,
             int again,
-            int wanted) {
+            int wanted,
+            List<DueCheckView> checks) {
         static CurrentJobView of(Bench.CurrentJob in, Instant now) {
             var step = in.step();
             int pieces = in.job().alive();
@@ -95,7 +99,28 @@ class BenchController {
                     in.done(),
                     in.tally().lost(),
                     in.tally().again(),
-                    pieces);
+                    pieces,
+                    DueCheckView.all(in));
+        }
+    }
+
+    /**
+     * A line of the checks that is ticked before what is done now.
+     *
+     * @param check counted from 0 among the lines of the design
+     * @param slipped day on which it was last forgotten; null when it never was
+     */
+    record DueCheckView(int check, String words, @Nullable LocalDate slipped, int ticked) {
+        static List<DueCheckView> all(Bench.CurrentJob in) {
+            List<CheckLine> lines = in.job().design().design().checkLines();
+            return IntStream.range(0, lines.size())
+                    .filter(i -> in.isDue(lines.get(i)))
+                    .mapToObj(i -> new DueCheckView(
+                            i,
+                            lines.get(i).words(),
+                            lines.get(i).slipped(),
+                            Math.min(in.job().alive(), in.job().progress().checked(i))))
+                    .toList();
         }
     }
 

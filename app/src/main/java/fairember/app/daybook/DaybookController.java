@@ -2,6 +2,7 @@ package fairember.app.daybook;
 
 import fairember.app.clock.StudioClock;
 import fairember.app.database.Database;
+import fairember.app.design.DesignStore;
 import fairember.app.document.SavedKind;
 import fairember.app.journal.Earlier;
 import fairember.app.journal.Journal;
@@ -9,10 +10,15 @@ import fairember.app.journal.MissingException;
 import fairember.app.oven.LoadStore;
 import fairember.core.daybook.DaybookLine;
 import fairember.core.daybook.LineKind;
+import fairember.core.design.CheckLine;
+import fairember.core.design.CheckTime;
+import fairember.core.document.Default;
+import fairember.core.document.Name;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.studio.LoggedLoad;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -42,6 +48,7 @@ class DaybookController {
     private final DaybookStore store;
     private final DaybookCsv csv;
     private final LoadStore loads;
+    private final DesignStore designs;
     private final Database database;
     private final Journal journal;
     private final StudioClock clock;
@@ -50,12 +57,14 @@ class DaybookController {
             DaybookStore store,
             DaybookCsv csv,
             LoadStore loads,
+            DesignStore designs,
             Database database,
             Journal journal,
             StudioClock clock) {
         this.store = store;
         this.csv = csv;
         this.loads = loads;
+        this.designs = designs;
         this.database = database;
         this.journal = journal;
         this.clock = clock;
@@ -167,6 +176,30 @@ class DaybookController {
     @DeleteMapping("/{id}")
     void remove(@PathVariable long id, @RequestParam int edition) {
         journal.remove(store, id, edition);
+    }
+
+    /** A new line of checks: what is looked at, and before what. */
+    record CheckForm(
+            @Name String words, @Default("LAST_BAKE") CheckTime before) {}
+
+    /** Makes a line of the checks of what a line is about: it was forgotten once. */
+    @PostMapping("/{id}/check")
+    void check(@PathVariable long id, @RequestBody CheckForm form) {
+        journal.together(() -> {
+            DaybookLine line = store.find(id)
+                    .orElseThrow(() -> new MissingException("line", id))
+                    .value();
+            Long designId = line.designId();
+            if (designId == null) {
+                throw new InvalidInputException(
+                        "designId", "no design", "a line about a design", "Say which design it was about.");
+            }
+            LocalDate slipped = line.at().atZone(clock.getZone()).toLocalDate();
+            CheckLine check = new CheckLine(form.words(), form.before(), null, slipped);
+            String words = "check '%s'".formatted(check.words());
+            journal.change(designs, designId, words, design -> design.checking(check));
+            return words;
+        });
     }
 
     /** A line as it was before it was changed. */

@@ -6,6 +6,7 @@ import fairember.core.bake.BakeNeed;
 import fairember.core.bake.BakeNeedWorkings;
 import fairember.core.balance.Balance;
 import fairember.core.balance.Balancing;
+import fairember.core.design.CheckLine;
 import fairember.core.design.Layer;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredInsert;
@@ -234,7 +235,7 @@ public record MeasuredDesignView(
                 design.nonClay().stream()
                         .map(other -> NonClayView.of(other, withinMm))
                         .toList(),
-                design.design().checkLines(),
+                design.design().checkLines().stream().map(CheckLine::words).toList(),
                 OrderReview.breaks(design.design()).stream()
                         .map(OrderBreakView::of)
                         .toList(),

@@ -26,6 +26,7 @@ import fairember.core.daybook.DaybookLine;
 import fairember.core.daybook.LineKind;
 import fairember.core.daybook.LossReason;
 import fairember.core.design.Arrangement;
+import fairember.core.design.CheckTime;
 import fairember.core.design.DesignKind;
 import fairember.core.design.DesignScaling;
 import fairember.core.design.Drawn;
@@ -183,6 +184,7 @@ record LimitsView(
                         entry("stepKind", choices(StepKind.values(), StepKind::label)),
                         entry("supplyKind", choices(SupplyKind.values(), SupplyKind::label)),
                         entry("supplyUnit", choices(SupplyUnit.values(), SupplyUnit::label)),
+                        entry("checkTime", choices(CheckTime.values(), CheckTime::label)),
                         entry("lineKind", choices(LineKind.values(), LineKind::label)),
                         entry("lossReason", choices(LossReason.values(), LossReason::label)),
                         entry("opacity", choices(Opacity.values(), Opacity::label)),

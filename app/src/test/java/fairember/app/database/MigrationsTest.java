@@ -112,6 +112,7 @@ public class MigrationsTest {
             assertThat(field(database, "design", "assemblies[1].joint"))
                     .isEqualTo(number >= 16 ? List.of("COLD") : none());
             assertThat(field(database, "progress", "ticks[0].pieces")).containsExactly("6");
+            assertThat(field(database, "design", "checks[0].words")).doesNotContainNull();
             assertThat(field(database, "load", "outcome")).containsExactly("BAKED");
             assertThat(studio.getBean(DaybookStore.class).logged(1, 1, 0).min()).isEqualTo(20.0);
             assertThat(database.list("select pieces || step_name from daybook", row -> row.getString(1)))

@@ -3,6 +3,7 @@ package fairember.core.batch;
 import fairember.core.daybook.Learned;
 import fairember.core.daybook.StepEstimate;
 import fairember.core.design.BuildPoint;
+import fairember.core.design.CheckLine;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.Station;
@@ -100,9 +101,11 @@ public record Job(
                 .reduce(Minutes.ZERO, Minutes::plus);
     }
 
-    /** Pieces for which every line of its checks is ticked, its inserts' lines too. */
+    /** Pieces for which every line of its checks before the oven is ticked, its inserts' lines too. */
     public int checked() {
-        return IntStream.range(0, design.design().checkLines().size())
+        List<CheckLine> lines = design.design().checkLines();
+        return IntStream.range(0, lines.size())
+                .filter(line -> lines.get(line).beforeOven())
                 .map(progress::checked)
                 .min()
                 .orElse(alive());

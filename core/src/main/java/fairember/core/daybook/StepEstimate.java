@@ -50,7 +50,12 @@ public record StepEstimate(
                 new RobustFit.Prior(own, sd, NOISE, NOISE_WEIGHT),
                 StepEstimate::atLeast);
         return new StepEstimate(
-                new Minutes(fit.theta().getEntry(0)), new Minutes(fit.theta().getEntry(1)), logs.size(), fit);
+                tenths(fit.theta().getEntry(0)), tenths(fit.theta().getEntry(1)), logs.size(), fit);
+    }
+
+    /** As finely as minutes are typed: a plan of such minutes comes out in whole seconds. */
+    private static Minutes tenths(double minutes) {
+        return new Minutes(Math.rint(minutes * 10) / 10);
     }
 
     private static RealVector row(int pieces) {

@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param stages of baking, those of one assembly in order, one to {@value #MOST_STAGES}
  * @param steps in order
  * @param fittings findings
- * @param checks to tick before the last bake, each 1 to 60 characters
+ * @param checks to tick before bakes, varnish and packing
  * @param armature inserts, wires and the pin it hangs from
  * @param price asked for one, or null to have it calculated from the margin
  * @param bakingMethod how it is baked; null as the studio bakes
@@ -47,7 +47,7 @@ public record Design(
         List<Stage> stages,
         List<Step> steps,
         List<Fitting> fittings,
-        List<String> checks,
+        List<CheckLine> checks,
         @Inline Armature armature,
         @Nullable Money price,
         @Nullable BakingMethod bakingMethod,
@@ -58,7 +58,7 @@ public record Design(
     static final int MOST_ASSEMBLIES = 24;
     static final int MOST_STEPS = 60;
 
-    /** A design in one piece that is baked as the studio bakes. */
+    /** A design in one piece that is baked as the studio bakes, with all its checks before the last bake. */
     public Design(
             long id,
             String name,
@@ -83,7 +83,7 @@ public record Design(
                 stages,
                 steps,
                 fittings,
-                checks,
+                CheckLine.all(checks),
                 armature,
                 price,
                 null,
@@ -125,8 +125,14 @@ public record Design(
                 Armature.MOST);
         counted(gathering, "checks", checks.size(), 0, MOST_STEPS);
         for (int i = 0; i < checks.size(); i++) {
-            String line = checks.get(i);
-            gathering.at("checks[" + i + "]", () -> Words.name("", line));
+            Integer stage = checks.get(i).stage();
+            if (stage != null && stage >= stages.size()) {
+                gathering.error(
+                        "checks[" + i + "].stage",
+                        "bake " + (stage + 1),
+                        "1 to " + stages.size(),
+                        "Choose a bake of this design.");
+            }
         }
         if (!assemblies.isEmpty()) {
             new AssemblyChecks(gathering, assemblies).check(stages, parts, steps, armature.nonClay());
@@ -186,12 +192,34 @@ public record Design(
                 drawn);
     }
 
-    /** All lines to tick before the last bake: its own, then those of its inserts and of what is not clay. */
-    public List<String> checkLines() {
-        List<String> lines = new ArrayList<>(checks);
-        armature.inserts().forEach(insert -> lines.addAll(insert.checkLines()));
-        armature.nonClay().forEach(thing -> thing.checkLine().ifPresent(lines::add));
+    /** All lines to tick: its own, then those of its inserts and of what is not clay. */
+    public List<CheckLine> checkLines() {
+        List<CheckLine> lines = new ArrayList<>(checks);
+        armature.inserts().forEach(insert -> lines.addAll(CheckLine.all(insert.checkLines())));
+        armature.nonClay().forEach(thing -> thing.checkLine().map(CheckLine::of).ifPresent(lines::add));
         return List.copyOf(lines);
+    }
+
+    /** The same design with one more line of checks at the end of its own. */
+    public Design checking(CheckLine line) {
+        List<CheckLine> more = new ArrayList<>(checks);
+        more.add(line);
+        return new Design(
+                id,
+                name,
+                collection,
+                kind,
+                pose,
+                parts,
+                assemblies,
+                stages,
+                steps,
+                fittings,
+                more,
+                armature,
+                price,
+                bakingMethod,
+                drawn);
     }
 
     /** All that a finished one is of, clay or not, where it stands. */

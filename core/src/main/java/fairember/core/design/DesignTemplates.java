@@ -199,7 +199,7 @@ public final class DesignTemplates {
                 List.of(new Stage("whole", StageKind.FULL_BAKE, new Minutes(cored ? 40 : 20))),
                 steps,
                 List.of(),
-                checks,
+                CheckLine.all(checks),
                 armature,
                 null,
                 kind == DesignKind.CHARM ? null : BakingMethod.LONG_AND_LOW,

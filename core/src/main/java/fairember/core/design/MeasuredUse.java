@@ -13,9 +13,11 @@ import java.util.List;
  * @param use as it was given
  * @param surface that it is put on, of one piece; where parts touch, both are counted
  * @param each what one piece takes, in the supply's unit
- * @param drying of all its coats in the studio's room
+ * @param drying of all its coats in the studio's room, whole minutes
  */
 public record MeasuredUse(int step, StepUse use, Supply supply, Area surface, double each, Minutes drying) {
+    private static final double ROUNDING = 1e-6;
+
     /**
      * A use of a step.
      *
@@ -34,7 +36,7 @@ public record MeasuredUse(int step, StepUse use, Supply supply, Area surface, do
                 supply,
                 surface,
                 use.each() + supply.forCoats(surface, use.coats()),
-                supply.drying().times(use.coats() * slow));
+                new Minutes(Math.ceil(supply.drying().min() * use.coats() * slow - ROUNDING)));
     }
 
     private static Area surface(StepUse use, List<Part> parts) {

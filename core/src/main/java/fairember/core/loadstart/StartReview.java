@@ -3,6 +3,8 @@ package fairember.core.loadstart;
 import fairember.core.batch.BatchBakes;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
+import fairember.core.design.AssemblyTree;
+import fairember.core.design.CheckLine;
 import fairember.core.design.Step;
 import fairember.core.input.Figures;
 import fairember.core.quantity.Temperature;
@@ -115,18 +117,20 @@ public final class StartReview {
     }
 
     private static List<StartQuestion> checks(LoadCandidate item, int i) {
-        if (!item.job().design().design().tree().checkedBefore(item.stage())) {
-            return List.of();
-        }
+        AssemblyTree tree = item.job().design().design().tree();
         List<StartQuestion> questions = new ArrayList<>();
-        List<String> lines = item.job().design().design().checkLines();
+        List<CheckLine> lines = item.job().design().design().checkLines();
         for (int line = 0; line < lines.size(); line++) {
-            if (item.job().progress().checked(line) < item.piecesThen()) {
+            if (lines.get(line).isBefore(item.stage(), tree)
+                    && item.job().progress().checked(line) < item.piecesThen()) {
                 questions.add(new StartQuestion(
                         Doubt.NOT_CHECKED,
                         i,
                         line,
-                        "%s: %s".formatted(item.job().design().design().name(), lines.get(line)),
+                        "%s: %s"
+                                .formatted(
+                                        item.job().design().design().name(),
+                                        lines.get(line).words()),
                         item.pieces() == 1 ? "Checked on this piece" : "Checked on all %d".formatted(item.pieces()),
                         true));
             }

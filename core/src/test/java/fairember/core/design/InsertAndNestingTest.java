@@ -86,8 +86,10 @@ public class InsertAndNestingTest {
         assertThat(of(List.of(pick(3, false, null, "ink refill")), band(3.128))
                         .design()
                         .checkLines())
+                .extracting(CheckLine::words)
                 .containsExactly("Own line", "Take out before baking: ink refill", "Slide out, leave the sleeve: Pick");
         assertThat(of(List.of(pick(3, true, null, "")), band(3.128)).design().checkLines())
+                .extracting(CheckLine::words)
                 .containsExactly("Own line");
     }
 

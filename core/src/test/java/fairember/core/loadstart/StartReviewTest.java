@@ -2,11 +2,15 @@ package fairember.core.loadstart;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fairember.core.Refusals;
 import fairember.core.Samples;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
 import fairember.core.batch.JobKey;
 import fairember.core.batch.Progress;
+import fairember.core.design.CheckLine;
+import fairember.core.design.CheckTime;
+import fairember.core.design.Design;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Temperature;
@@ -63,6 +67,34 @@ public class StartReviewTest {
                 .isFalse();
         assertThat(StartReview.of(List.of(), T130, Optional.empty()).get(0).asked())
                 .contains("thermometer");
+    }
+
+    /** Each bake asks for the lines before it; varnish and packing are no matter of the oven. */
+    @Test
+    public void aBakeAsksForItsOwnLinesOnly() {
+        Design lines = Samples.seal()
+                .checking(new CheckLine("Eyes round", CheckTime.BAKE, EYES, null))
+                .checking(new CheckLine("Paint dry", CheckTime.VARNISH, null, null))
+                .checking(new CheckLine("Pin tight", CheckTime.PACKING, null, null));
+        MeasuredDesign seal = Samples.measured(lines);
+        for (int stage : new int[] {EYES, WHOLE}) {
+            Progress done =
+                    new Progress(List.of(12, 12, 12, 0), List.of(stage == EYES ? 0 : 24, 0), List.of(), 0, List.of());
+            Job job = new Job(new JobKey(1, 7), seal, 12, done);
+            assertThat(asked(new LoadCandidate(job, BatchState.ON_BENCH, "Fair", stage, 1), 130))
+                    .extracting(StartQuestion::asked)
+                    .containsExactly(stage == EYES ? "Seal: Eyes round" : "Seal: Whiskers pricked");
+        }
+        Progress ticked = new Progress(List.of(), List.of(), List.of(), 0, List.of(7, 5));
+        assertThat(new Job(new JobKey(1, 7), seal, 12, ticked).checked()).isEqualTo(5);
+        assertThat(Refusals.of(() -> new CheckLine("Which", CheckTime.BAKE, null, null))
+                        .get(0)
+                        .field())
+                .isEqualTo("stage");
+        assertThat(Refusals.of(() -> Samples.seal().checking(new CheckLine("Which", CheckTime.BAKE, 9, null)))
+                        .get(0)
+                        .allowed())
+                .isEqualTo("1 to 2");
     }
 
     /** An odd eye belongs to a begun pair: whatever goes in, exactly the steps short of its pieces are open. */
