@@ -10,7 +10,7 @@ import type { DaybookLine, DaybookLineView } from '../../server/types';
 import { useDraft, type Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { useSettings } from '../../server/use-studio';
+import { useDesigns, useSettings } from '../../server/use-studio';
 import { clock, dateOf, dayName, isoDay } from '../../words/days';
 import { lineWords } from './line-words';
 import { useDaybookActs, useEarlier } from './use-daybook';
@@ -24,6 +24,7 @@ export function LineFields({ view }: { view: DaybookLineView }) {
   const { remove, check } = useDaybookActs();
   const limits = useLimits();
   const { makers = 1 } = useSettings().settings;
+  const designs = useDesigns();
   const { form } = draft;
   return (
     <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-t border-line bg-tile px-3 py-2 text-note text-soft">
@@ -63,12 +64,23 @@ export function LineFields({ view }: { view: DaybookLineView }) {
           onChange={(on) => draft.change((line) => ({ ...line, kind: on ? 'REWORK' : 'TIME' }))}
         />
       )}
+      {form.kind === 'LESSON' && (
+        <Choice
+          label="About"
+          value={form.designId === undefined ? NOTHING : String(form.designId)}
+          options={[
+            { value: NOTHING, label: 'no design' },
+            ...designs.map((d) => ({ value: String(d.id), label: d.design.name })),
+          ]}
+          onChange={(id) => draft.change((line) => about(line, id))}
+        />
+      )}
       {makers > 1 && (
         <label className="inline-flex items-baseline gap-1">
           maker <Amount draft={draft} field="maker" label="maker" />
         </label>
       )}
-      <label className="flex min-w-64 flex-1 items-baseline gap-1">
+      <label className="flex basis-full items-baseline gap-1">
         words
         <TextField
           label="Words"
@@ -83,7 +95,7 @@ export function LineFields({ view }: { view: DaybookLineView }) {
         <Button
           kind="quiet"
           disabled={check.isSuccess}
-          onClick={() => check.mutate({ id: view.id, words: slip(form) })}
+          onClick={() => check.mutate({ id: view.id, edition: view.edition, words: slip(form) })}
         >
           {check.isSuccess ? 'now a check of the design' : 'Make it a check of the design'}
         </Button>
@@ -95,6 +107,16 @@ export function LineFields({ view }: { view: DaybookLineView }) {
       {view.edition > 1 && <Earlier view={view} />}
     </div>
   );
+}
+
+const NOTHING = 'none';
+
+/** The same lesson about a design, or about none. */
+function about(line: DaybookLine, id: string): DaybookLine {
+  if (id !== NOTHING) return { ...line, designId: Number(id) };
+  const others = { ...line };
+  delete others.designId;
+  return others;
 }
 
 const MOST = 60;

@@ -81,8 +81,12 @@ export function useDaybookActs() {
   return {
     add: useMutation({ mutationFn: (body: DaybookLine) => take(api.POST('/api/daybook', { body })) }),
     check: useMutation({
-      mutationFn: ({ id, words }: { id: number; words: string }) =>
-        take(api.POST('/api/daybook/{id}/check', { params: { path: { id } }, body: { words, before: 'LAST_BAKE' } })),
+      mutationFn: async ({ id, edition, words }: Edition & { words: string }) => {
+        await settled(`/api/daybook/${id}`, edition);
+        return take(
+          api.POST('/api/daybook/{id}/check', { params: { path: { id } }, body: { words, before: 'LAST_BAKE' } }),
+        );
+      },
     }),
     remove: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {

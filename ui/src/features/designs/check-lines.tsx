@@ -34,7 +34,7 @@ export function CheckLines({ design }: { design: DesignDraft }) {
               error={errorAt(errors, `checks[${i}].words`) ?? errorAt(errors, `checks[${i}].stage`)}
               onChange={(words) => set(i, (l) => ({ ...l, words }))}
               onSettle={draft.settle}
-              className="w-72"
+              className="w-60"
             />
             <Choice
               label={`Check ${i + 1}, when`}

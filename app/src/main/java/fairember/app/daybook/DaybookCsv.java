@@ -128,8 +128,11 @@ class DaybookCsv {
     }
 
     private static InputError at(CSVRecord row, InputError error) {
-        String field = "lines[" + row.getRecordNumber() + "]" + (error.field().isEmpty() ? "" : "." + error.field());
-        return new InputError(field, error.found(), error.allowed(), error.fix());
+        String column = error.field();
+        String field = "lines[" + row.getRecordNumber() + "]" + (column.isEmpty() ? "" : "." + column);
+        String message = "Line %d%s: %s"
+                .formatted(row.getRecordNumber(), column.isEmpty() ? "" : ", " + column, error.message());
+        return new InputError(field, error.found(), error.allowed(), error.fix(), message);
     }
 
     /** Reads the lines of one file. */

@@ -19,6 +19,7 @@ public class BenchJourney extends Journey {
             {"o", "Oven"},
             {"p", "Price"},
             {"s", "Shelf"},
+            {"y", "Daybook"},
             {"e", "Settings"},
             {"b", "Tidewrack Bench"}
         };
