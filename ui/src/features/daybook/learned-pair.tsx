@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { Card } from '../../controls/card';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { Pair } from '../../controls/place';
 import type { Learned } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
@@ -103,6 +104,15 @@ function StepTable({ steps }: { steps: Step[] }) {
           ))}
         </tbody>
       </table>
+      <div className="border-t border-line px-2 py-1">
+        <ShowWorking of={`minutes of ${steps[0]?.designName ?? ''}`}>
+          <div className="flex flex-col gap-3">
+            {steps.map((s) => (
+              <WorkingsList key={s.step} workings={s.workings} />
+            ))}
+          </div>
+        </ShowWorking>
+      </div>
     </section>
   );
 }

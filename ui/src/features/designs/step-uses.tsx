@@ -1,6 +1,7 @@
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
+import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { Design, Shelf, Span } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
@@ -147,6 +148,11 @@ function UseRow({ design, step, at, use, supplies, onChange, onRemove }: RowProp
           {plain(Math.round(worked.each * 100) / 100)} {worked.unit} each
           {worked.dryingMin > 0 && `, dry after ${minutes(worked.dryingMin)}`}
         </span>
+      )}
+      {worked?.supplyId === use.supplyId && coated(supply) && (
+        <ShowWorking of={`${name} at ${step.name}`}>
+          <WorkingsList workings={worked.workings} />
+        </ShowWorking>
       )}
       <Button kind="quiet" className="ml-auto px-2" aria-label={`Remove ${name} from ${step.name}`} onClick={onRemove}>
         ✕

@@ -4,11 +4,13 @@ import fairember.app.database.Database;
 import fairember.app.design.DesignStore;
 import fairember.app.document.SavedKind;
 import fairember.app.settings.SettingsStore;
+import fairember.app.web.WorkingsView;
 import fairember.core.daybook.Learned;
 import fairember.core.daybook.LossEstimate;
 import fairember.core.daybook.MakerPace;
 import fairember.core.daybook.MinutesRange;
 import fairember.core.daybook.StepEstimate;
+import fairember.core.daybook.StepEstimateWorkings;
 import fairember.core.daybook.StepLog;
 import fairember.core.daybook.WasteEstimate;
 import fairember.core.design.Design;
@@ -59,7 +61,8 @@ class LearnedController {
             int pieces,
             double expectedMin,
             double lowMin,
-            double highMin) {
+            double highMin,
+            WorkingsView workings) {
         static StepLearnedView of(Design design, int index, StepEstimate estimate, List<StepLog> logs) {
             Step step = design.steps().get(index);
             int pieces =
@@ -79,7 +82,8 @@ class LearnedController {
                     pieces,
                     range.expected().min(),
                     range.low().min(),
-                    range.high().min());
+                    range.high().min(),
+                    WorkingsView.of(StepEstimateWorkings.of(step, estimate, pieces)));
         }
     }
 

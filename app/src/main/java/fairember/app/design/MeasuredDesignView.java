@@ -14,10 +14,12 @@ import fairember.core.design.MeasuredNonClay;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.MeasuredStage;
 import fairember.core.design.MeasuredUse;
+import fairember.core.design.MeasuredUseWorkings;
 import fairember.core.design.OneLump;
 import fairember.core.design.OrderBreak;
 import fairember.core.design.OrderReview;
 import fairember.core.design.Part;
+import fairember.core.design.Room;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.foilcore.SleeveWorkings;
@@ -186,15 +188,22 @@ public record MeasuredDesignView(
      * @param dryingMin of all its coats in the studio's air
      */
     public record SupplyUseView(
-            int step, long supplyId, double surfaceMm2, double each, String unit, double dryingMin) {
-        static SupplyUseView of(MeasuredUse use) {
+            int step,
+            long supplyId,
+            double surfaceMm2,
+            double each,
+            String unit,
+            double dryingMin,
+            WorkingsView workings) {
+        static SupplyUseView of(MeasuredUse use, Room room) {
             return new SupplyUseView(
                     use.step(),
                     use.supply().id(),
                     use.surface().mm2(),
                     use.each(),
                     use.supply().unit().label(),
-                    use.drying().min());
+                    use.drying().min(),
+                    WorkingsView.of(MeasuredUseWorkings.of(use, room)));
         }
     }
 
@@ -239,7 +248,9 @@ public record MeasuredDesignView(
                 OrderReview.breaks(design.design()).stream()
                         .map(OrderBreakView::of)
                         .toList(),
-                design.uses().stream().map(SupplyUseView::of).toList(),
+                design.uses().stream()
+                        .map(use -> SupplyUseView.of(use, settings.air()))
+                        .toList(),
                 BalanceView.of(balance),
                 design.clay().g(),
                 design.foil().g(),

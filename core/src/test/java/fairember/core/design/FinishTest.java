@@ -65,6 +65,17 @@ public class FinishTest {
         return new StepUse(supply.id(), coats, null, Share.ofPercent(percent), 0, 0);
     }
 
+    public static final Room DAMP = new Room(new Temperature(17), Share.ofPercent(71));
+
+    /** A seal that is painted, glossed by drops and sanded, in damp air. */
+    public static MeasuredDesign finished() {
+        return seal(
+                DAMP,
+                coats(PAINT, 3, 60),
+                coats(GLOSS, 2, 10),
+                new StepUse(PAPER.id(), 0, null, Share.ofPercent(100), 0.5, 1));
+    }
+
     private static MeasuredDesign seal(Room room, StepUse... uses) {
         return seal(room, StepKind.OTHER, uses);
     }

@@ -39,9 +39,13 @@ import fairember.core.covering.CoveredForm;
 import fairember.core.covering.Covering;
 import fairember.core.covering.SurfaceCover;
 import fairember.core.daybook.Learned;
+import fairember.core.daybook.StepEstimate;
+import fairember.core.daybook.StepLog;
+import fairember.core.design.FinishTest;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
 import fairember.core.design.Rest;
+import fairember.core.design.Step;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.heat.HeatBody;
 import fairember.core.heat.Heating;
@@ -198,6 +202,10 @@ public class WorkingsTest {
         MixWaste waste = new MixWaste(Share.ofPercent(7), new Mass(1.2), new Mass(0.1));
         BatchNeeds needs = BatchNeeding.needs(jobs, waste);
         needs.mixes().forEach(this::row);
+        FinishTest.finished().uses().forEach(use -> row(use, FinishTest.DAMP));
+        Step built = seal.design().steps().get(2);
+        row(built, StepEstimate.own(built), 9);
+        row(built, StepEstimate.learned(built, List.of(new StepLog(9, new Minutes(140), 1))), 9);
         BatchCutting.portions(needs).forEach(cut -> row(cut.plan(), "g", Source.WORKED, Source.ENTERED));
         DialCorrection dial = DialCorrection.of(
                 List.of(new DialReading(110, 104), new DialReading(130, 127), new DialReading(150, 139)));
