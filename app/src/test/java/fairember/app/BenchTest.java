@@ -151,7 +151,7 @@ public class BenchTest extends ServerTest {
         }
     }
 
-    /** Flags come out unbaked: they fit in beside what is planned, and the rest stays. Undone, the plan is as it was. */
+    /** The first load goes in: all others are still planned, and what moved is said. Undone, the plan is as it was. */
     @Test(dependsOnMethods = "aLoadThatComesOutEarlyIsAskedAboutAndItsCountsCanBeCorrected")
     public void anEventMovesNoMoreThanItMustAndUndoBringsThePlanBack() {
         List<List<String>> before = planned();
@@ -174,7 +174,12 @@ public class BenchTest extends ServerTest {
         http().delete("/api/baking/moved");
         assertThat(http().post("/api/baking/loads", http().answered(load)).status())
                 .isEqualTo(201);
-        assertThat(planned()).isEqualTo(before.subList(1, before.size()));
+        // How much better the search makes the rest in the time it has is a matter of the machine; what is planned is
+        // not.
+        assertThat(planned().stream().flatMap(List::stream))
+                .containsExactlyInAnyOrderElementsOf(before.subList(1, before.size()).stream()
+                        .flatMap(List::stream)
+                        .toList());
         JsonNode moved = http().get("/api/baking").json().path("moved");
         for (JsonNode change : moved) {
             assertThat(change.path("to")).isNotEqualTo(change.path("from"));

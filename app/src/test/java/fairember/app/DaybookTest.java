@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The daybook over HTTP: lines, losses, what is learned from them, and the file of lines. */
 public class DaybookTest extends ServerTest {
@@ -140,7 +141,7 @@ public class DaybookTest extends ServerTest {
         assertThat(review.path("causes").path(0).path("what").asString()).startsWith("bands and gallery");
         JsonNode settings = http().get("/api/settings").json();
         var off = settings.path("settings").deepCopy();
-        ((tools.jackson.databind.node.ObjectNode) off).put("learns", false);
+        ((ObjectNode) off).put("learns", false);
         http().put("/api/settings?edition=" + settings.path("edition").asInt(), off);
         assertThat(planned(5, "bands and gallery")).isCloseTo(3 + 2.0 / 6, offset(0.01));
         http().undo();
@@ -176,6 +177,52 @@ public class DaybookTest extends ServerTest {
         assertThat(http().get("/api/designs/1").json().path("design").path("checks"))
                 .hasSize(checks.size() - 1);
         http().undo();
+    }
+
+    @Test
+    public void finishingTakesFromTheShelfWhatWasUsedOnceAndUndoPutsItBack() {
+        JsonNode before = http().get("/api/shelf").json();
+        JsonNode batch = http().get("/api/batches/4").json();
+        JsonNode needs = batch.path("plan").path("needs");
+        String path = "/api/batches/4?edition=";
+        ObjectNode form = (ObjectNode) batch.path("batch").deepCopy();
+        JsonNode onBench = http().put(path + batch.path("edition").asInt(), form.put("state", "ON_BENCH"))
+                .json();
+        JsonNode finished = http().put(path + onBench.path("edition").asInt(), form.put("state", "FINISHED"))
+                .json();
+        JsonNode after = http().get("/api/shelf").json();
+        for (JsonNode need : needs.path("clays")) {
+            double there = onShelf(before, need.path("clayId").asLong());
+            double left = Math.max(0, there - need.path("neededG").asDouble());
+            assertThat(onShelf(after, need.path("clayId").asLong())).isCloseTo(left, offset(0.01));
+        }
+        assertThat(supply(after, "Rinse glue")).isEqualTo(supply(before, "Rinse glue") - 18);
+        JsonNode again = http().put(path + finished.path("edition").asInt(), form.put("state", "ON_BENCH"))
+                .json();
+        http().put(path + again.path("edition").asInt(), form.put("state", "FINISHED"));
+        assertThat(supply(http().get("/api/shelf").json(), "Rinse glue")).isEqualTo(supply(after, "Rinse glue"));
+        for (int i = 0; i < 4; i++) {
+            http().undo();
+        }
+        assertThat(supply(http().get("/api/shelf").json(), "Rinse glue")).isEqualTo(supply(before, "Rinse glue"));
+    }
+
+    private static double onShelf(JsonNode shelf, long clayId) {
+        for (JsonNode clay : shelf.path("clays")) {
+            if (clay.path("id").asLong() == clayId) {
+                return clay.path("onShelfG").asDouble();
+            }
+        }
+        throw new AssertionError(clayId);
+    }
+
+    private static double supply(JsonNode shelf, String name) {
+        for (JsonNode supply : shelf.path("supplies")) {
+            if (supply.path("supply").path("name").asString().equals(name)) {
+                return supply.path("supply").path("onShelf").asDouble();
+            }
+        }
+        throw new AssertionError(name);
     }
 
     @Test

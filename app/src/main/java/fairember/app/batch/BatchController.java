@@ -44,6 +44,7 @@ class BatchController {
     private final Journal journal;
     private final PlannedLoads planned;
     private final DaybookLearning learning;
+    private final ShelfTaking taking;
 
     BatchController(
             BatchStore store,
@@ -53,7 +54,9 @@ class BatchController {
             CoilStore coils,
             Journal journal,
             PlannedLoads planned,
-            DaybookLearning learning) {
+            DaybookLearning learning,
+            ShelfTaking taking) {
+        this.taking = taking;
         this.learning = learning;
         this.planned = planned;
         this.store = store;
@@ -159,7 +162,15 @@ class BatchController {
 
     @PutMapping("/{id}")
     BatchView replace(@PathVariable long id, @RequestParam int edition, @RequestBody Batch form) {
-        journal.replace(store, id, edition, form);
+        journal.together(() -> {
+            BatchState before =
+                    store.find(id).map(saved -> saved.value().state()).orElse(form.state());
+            journal.replace(store, id, edition, form);
+            if (before == BatchState.ON_BENCH && form.state() == BatchState.FINISHED) {
+                taking.take(planning.work(id));
+            }
+            return "";
+        });
         return run(id);
     }
 

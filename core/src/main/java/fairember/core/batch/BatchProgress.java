@@ -8,9 +8,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
-/** What has been done of a batch: pieces done and lost at each step, and checks ticked; each in the order of the designs. */
-public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
-    public static final BatchProgress NONE = new BatchProgress(List.of(), List.of());
+/**
+ * What has been done of a batch: pieces done and lost at each step, and checks ticked; each in the order of the designs.
+ *
+ * @param taken whether what it used was taken from the shelf
+ */
+public record BatchProgress(
+        List<Tally> tallies,
+        List<Tick> ticks,
+        @Default("false") boolean taken) {
+    public static final BatchProgress NONE = new BatchProgress(List.of(), List.of(), false);
 
     public BatchProgress {
         tallies = tallies.stream()
@@ -60,6 +67,11 @@ public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
                 .orElse(new Tally(designId, step, 0, 0, 0));
     }
 
+    /** The same when what it used was taken from the shelf. */
+    public BatchProgress shelfTaken() {
+        return new BatchProgress(tallies, ticks, true);
+    }
+
     /** Pieces that were lost after a step and have to go through it again. */
     public int againAfter(long designId, int step) {
         return tallies.stream()
@@ -73,7 +85,7 @@ public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
         List<Tally> changed = new ArrayList<>(tallies);
         changed.removeIf(t -> t.designId() == designId && t.step() == step);
         changed.add(change.apply(tally(designId, step)));
-        return new BatchProgress(changed, ticks);
+        return new BatchProgress(changed, ticks, taken);
     }
 
     /** Pieces for which a line of a design's checks is ticked. */
@@ -90,6 +102,6 @@ public record BatchProgress(List<Tally> tallies, List<Tick> ticks) {
         List<Tick> changed = new ArrayList<>(ticks);
         changed.removeIf(t -> t.designId() == tick.designId() && t.check() == tick.check());
         changed.add(tick);
-        return new BatchProgress(tallies, changed);
+        return new BatchProgress(tallies, changed, taken);
     }
 }

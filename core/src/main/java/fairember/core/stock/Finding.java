@@ -21,6 +21,11 @@ public record Finding(@SavedUnder long id, @Name String name, Money price, int o
     public static final Span ON_SHELF = Span.count("onShelf", "on the shelf", 0, 99_999);
     public static final Span MASS = Span.of("massG", "weight of one", 0, 500, "g");
 
+    /** What is left when so many were used, never less than none. */
+    public Finding without(int used) {
+        return new Finding(id, name, price, Math.max(0, onShelf - used), mass);
+    }
+
     public Finding {
         name = Words.name("name", name);
         PRICE.check((double) price.minor());

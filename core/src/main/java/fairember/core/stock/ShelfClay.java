@@ -86,6 +86,43 @@ public record ShelfClay(
                 null);
     }
 
+    /**
+     * What is left of it when so many grams were used: opened clay first, then the blocks that leave the least over, and never less than
+     * nothing.
+     *
+     * @param clay this one, as it is used
+     */
+    public ShelfClay without(StockClay clay, Mass used) {
+        Mass taken = new Mass(Math.min(used.g(), clay.onShelf().g()));
+        BlockCover cover = BlockBuying.cover(clay, taken);
+        List<BlockSize> left = blocks.stream()
+                .map(size -> new BlockSize(size.mass(), size.price(), size.onShelf() - opened(cover, size)))
+                .toList();
+        return new ShelfClay(
+                id,
+                name,
+                rangeId,
+                raw,
+                cured,
+                opacity,
+                strength,
+                effect,
+                cover.left(),
+                left,
+                sold,
+                swatchMeasured,
+                drop,
+                lots,
+                lotInUse);
+    }
+
+    private static int opened(BlockCover cover, BlockSize size) {
+        return cover.open().stream()
+                .filter(blocks -> blocks.mass().equals(size.mass()))
+                .mapToInt(BlockCover.Blocks::count)
+                .sum();
+    }
+
     /** The clay as it is used: of its range, in the colours of the lot in use. */
     public StockClay of(ClayRange range) {
         Pigment usual = new Pigment(raw, cured, opacity, strength, effect, Habit.NONE);

@@ -74,6 +74,23 @@ public record Supply(
         return unit == SupplyUnit.DROP ? ml * DROPS_PER_ML : ml;
     }
 
+    /** What is left when so many of its unit were used, never less than none. */
+    public Supply without(double used) {
+        return new Supply(
+                id,
+                name,
+                kind,
+                unit,
+                pack,
+                price,
+                Math.max(0, onShelf - used),
+                leadDays,
+                squareMetres,
+                drying,
+                stays,
+                waterBased);
+    }
+
     /** What so many of its unit cost, in minor units, not yet rounded. */
     public double minor(double amount) {
         return amount * (double) price.minor() / pack;
