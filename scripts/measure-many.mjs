@@ -1,6 +1,8 @@
-// node scripts/measure-many.mjs URL: fills a demo studio up to 100 designs and 200 batches (40 of them not finished), then
-// measures how long a batch and the oven's days take to read.
+// node scripts/measure-many.mjs URL [BATCHES LINES]: fills a demo studio up to 100 designs, 200 batches or as many as said (40 of
+// them not finished) and so many lines of the daybook, then measures how long its views take to read, and a count at the bench.
 const base = process.argv[2] ?? 'http://localhost:8080';
+const batchesWanted = Number(process.argv[3] ?? 200);
+const linesWanted = Number(process.argv[4] ?? 0);
 const ask = async (method, path, body) => {
   const answer = await fetch(base + path, {
     method,
@@ -19,14 +21,44 @@ for (let i = designs.length; i < 100; i++) {
 }
 const ids = (await ask('GET', '/api/designs')).json.map((design) => design.id);
 const batches = (await ask('GET', '/api/batches')).json;
-for (let i = batches.length; i < 200; i++) {
+for (let i = batches.length; i < batchesWanted; i++) {
   const lines = [0, 1, 2].map((k) => ({ designId: ids[(7 * i + 31 * k) % ids.length], quantity: 4 + (i % 5) }));
-  const state = i < 160 ? 'FINISHED' : 'PLANNED';
+  const state = i < batchesWanted - 40 ? 'FINISHED' : 'PLANNED';
   await ask('POST', '/api/batches', { name: `Batch ${i}`, state, beginsOn: '2026-12-01', dueOn: '2027-03-01', lines });
 }
 const open = (await ask('GET', '/api/batches')).json.filter((batch) => batch.batch.state !== 'FINISHED').map((b) => b.id);
 
-for (const path of [`/api/batches/${open[open.length - 1]}`, '/api/baking', '/api/batches', '/api/designs', '/api/bench']) {
+let known;
+async function batchNames() {
+  known ??= (await ask('GET', '/api/batches')).json.map((batch) => batch.batch.name);
+  return known;
+}
+
+if (linesWanted > 0) {
+  const file = ['at,until,kind,batch,design,station,step,maker,pieces'];
+  const made = (await ask('GET', '/api/designs')).json.filter((design) => design.design.steps.length > 0);
+  for (let i = 0; i < linesWanted; i++) {
+    const { design } = made[i % made.length];
+    const step = design.steps[i % design.steps.length];
+    const batch = (await batchNames())[(7 * i) % batchesWanted];
+    const from = new Date(Date.UTC(2024, 0, 1, 8) + i * 900_000);
+    const pieces = 4 + (i % 9);
+    const until = new Date(from.getTime() + 60_000 * (1 + step.setupMin + step.eachMin * pieces * (0.8 + (i % 7) / 10)));
+    file.push([from.toISOString(), until.toISOString(), 'time', `"${batch}"`, `"${design.name}"`, step.station, `"${step.name}"`, 1 + (i % 2), pieces].join());
+  }
+  const from = performance.now();
+  const answer = await fetch(`${base}/api/daybook/lines.csv`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'text/csv;charset=UTF-8' },
+    body: file.join('\n'),
+  });
+  if (!answer.ok) throw new Error(await answer.text());
+  console.log(`${linesWanted} lines of a file: ${((performance.now() - from) / 1000).toFixed(1)} s`);
+}
+
+
+
+for (const path of [`/api/batches/${open[open.length - 1]}`, '/api/baking', '/api/batches', '/api/designs', '/api/bench', '/api/daybook', '/api/daybook/learned']) {
   const times = [];
   let bytes = 0;
   for (let i = 0; i < 130; i++) {
@@ -37,3 +69,13 @@ for (const path of [`/api/batches/${open[open.length - 1]}`, '/api/baking', '/ap
   times.sort((a, b) => a - b);
   console.log(`GET ${path}: p50 ${times[50].toFixed(0)} ms, p95 ${times[95].toFixed(0)} ms, ${Math.round(bytes / 1000)} kB`);
 }
+
+await ask('PUT', '/api/bench/job', { batchId: 3, designId: 1, step: 3 });
+const counts = [];
+for (let i = 0; i < 60; i++) {
+  const from = performance.now();
+  await ask('POST', '/api/bench/count', { done: i % 2 === 0 ? 1 : -1 });
+  if (i >= 10) counts.push(performance.now() - from);
+}
+counts.sort((a, b) => a - b);
+console.log(`POST /api/bench/count: p50 ${counts[25].toFixed(0)} ms, p95 ${counts[47].toFixed(0)} ms`);

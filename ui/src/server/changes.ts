@@ -52,6 +52,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   'stand-ins': () => COLOURS,
   studio: () => [],
   'sum-core': () => [],
+  'sum-jump-ring': () => [],
   'sum-portion': () => [],
   'sum-shape': () => [],
   tiles: () => COLOURS,

@@ -11,6 +11,7 @@ import { errorAt } from '../../server/use-measured';
 import { useMoney, useShelf } from '../../server/use-studio';
 import { pointOf, points, pointValue } from './assemblies';
 import { OutOfOrder } from './out-of-order';
+import { JumpRingCard } from './jump-ring-card';
 import { inOrder, swapped } from './step-order';
 import { FittingsLedger } from './fittings-ledger';
 import { LearnedMinutes } from './learned-minutes';
@@ -19,6 +20,8 @@ import { StepsDrawing } from './steps-drawing';
 import type { DesignDraft } from './use-design';
 
 type Step = Design['steps'][number];
+
+const USUAL_MM = 3;
 
 /** The steps of a design in the order they are done, with their minutes, and the findings that are fitted. */
 export function StepsPair({ design }: { design: DesignDraft }) {
@@ -72,11 +75,18 @@ export function StepsPair({ design }: { design: DesignDraft }) {
           />
           {steps.some((step) => step.hotAir) && <HotAirCaution />}
           <FittingsLedger design={design} findings={findings} money={money} />
+          <JumpRingCard thickMm={thinnest(design)} />
         </>
       }
       drawing={<StepsDrawing steps={steps} stations={stations} />}
     />
   );
+}
+
+/** The thickness of the thinnest part that lies flat, where a hole is likely; a usual one where nothing is flat. */
+function thinnest(design: DesignDraft): number {
+  const thick = design.draft.form.parts.flatMap((part) => part.shape.dimensions.thicknessMm ?? []);
+  return Math.min(30, Math.max(0.5, thick.length === 0 ? USUAL_MM : Math.min(...thick)));
 }
 
 interface RowProps {

@@ -72,6 +72,7 @@ import fairember.core.stock.SupplyKind;
 import fairember.core.stock.SupplyUnit;
 import fairember.core.studio.Settings;
 import fairember.core.studio.StudioOven;
+import fairember.core.wire.JumpRing;
 import fairember.core.wire.Metal;
 import fairember.core.wire.Wire;
 import fairember.core.wire.WireCoil;
@@ -127,6 +128,7 @@ record LimitsView(
                         entry("rest", of(Rest.class)),
                         entry("wire", of(Wire.class, Wire.Leg.class)),
                         entry("coil", of(WireCoil.class)),
+                        entry("jumpRing", of(JumpRing.class)),
                         entry("scale", spans(DesignScaling.FACTOR, DesignScaling.HEIGHT)),
                         entry("placement", of(Placement.class)),
                         entry("stage", of(Stage.class)),

@@ -73,6 +73,7 @@ import fairember.core.shape.Shapes;
 import fairember.core.shape.Solid;
 import fairember.core.stock.BlockBuying;
 import fairember.core.stock.StockClay;
+import fairember.core.wire.JumpRing;
 import java.lang.invoke.MethodType;
 import java.lang.reflect.Method;
 import java.util.ArrayList;
@@ -124,6 +125,10 @@ public class WorkingsTest {
 
     private static Class<?> boxed(Class<?> type) {
         return MethodType.methodType(type).wrap().returnType();
+    }
+
+    private static JumpRing ring(double thick, double edge, double hole) {
+        return new JumpRing(new Length(thick), new Length(edge), new Length(hole), new Length(1), new Length(0.8));
     }
 
     private void row(Object... arguments) {
@@ -202,6 +207,8 @@ public class WorkingsTest {
         MixWaste waste = new MixWaste(Share.ofPercent(7), new Mass(1.2), new Mass(0.1));
         BatchNeeds needs = BatchNeeding.needs(jobs, waste);
         needs.mixes().forEach(this::row);
+        row(ring(3, 3, 2));
+        row(ring(14, 2, 3));
         FinishTest.finished().uses().forEach(use -> row(use, FinishTest.DAMP));
         Step built = seal.design().steps().get(2);
         row(built, StepEstimate.own(built), 9);
