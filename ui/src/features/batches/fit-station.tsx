@@ -30,7 +30,14 @@ export function FitStation({ plan, batchId }: { plan: BatchPlan; batchId: number
                 <tbody>
                   {findings.map((b) => (
                     <tr key={b.findingId} className="border-t border-line">
-                      <td className="py-2 pl-3 font-semibold">{b.name}</td>
+                      <td className="py-2 pl-3 font-semibold">
+                        {b.name}
+                        {b.reserved > 0 && (
+                          <span className="block text-note font-normal text-soft">
+                            {b.reserved} kept for earlier batches
+                          </span>
+                        )}
+                      </td>
                       <td className="text-right figure text-figure">{b.needed}</td>
                       <td className="text-right figure text-figure">{b.onShelf}</td>
                       <td

@@ -136,6 +136,9 @@ function ClayTable({ plan }: { plan: BatchPlan }) {
                 <span className="inline-flex items-center gap-2 font-semibold whitespace-nowrap">
                   <Swatch raw={clay.rawHex} cured={clay.curedHex} size={20} /> {clay.name}
                 </span>
+                {clay.reservedG > 0 && (
+                  <span className="block text-note text-soft">{grams(clay.reservedG)} g kept for earlier batches</span>
+                )}
               </td>
               <td className="text-right figure text-figure font-semibold">{grams(clay.neededG)}</td>
               <td className="pl-3 text-right figure">{grams(clay.fromOpenG)}</td>

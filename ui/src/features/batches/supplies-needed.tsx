@@ -22,7 +22,14 @@ export function SuppliesNeeded({ plan }: { plan: BatchPlan }) {
         <tbody>
           {supplies.map((s) => (
             <tr key={s.supplyId} className="border-t border-line">
-              <td className="py-2 pl-3 font-semibold">{s.name}</td>
+              <td className="py-2 pl-3 font-semibold">
+                {s.name}
+                {s.reserved > 0 && (
+                  <span className="block text-note font-normal text-soft">
+                    {tenths(s.reserved)} {s.unit} kept for earlier batches
+                  </span>
+                )}
+              </td>
               <td className="text-right figure text-figure whitespace-nowrap">
                 {tenths(s.needed)} <span className="text-note text-soft">{s.unit}</span>
               </td>

@@ -114,7 +114,10 @@ class BatchController {
 
     private BatchPlanView plan(long id, Batch form, List<Job> jobs) {
         BatchSchedule own = planning.schedule(id, form, jobs);
-        return view(form, jobs, own, own, jobs, false);
+        List<Job> open = form.state() == BatchState.FINISHED
+                ? List.of()
+                : planning.open().jobs();
+        return view(id, form, jobs, own, own, jobs, open, false);
     }
 
     /** A batch as it stands in the plan of all batches: the same loads and times as the oven has. */
@@ -125,15 +128,22 @@ class BatchController {
         }
         Planning.Open open = planning.open();
         BatchSchedule whole = planning.schedule(open);
-        return view(form, work.jobs(), whole.of(work.jobs()), whole, open.jobs(), true);
+        return view(work.saved().id(), form, work.jobs(), whole.of(work.jobs()), whole, open.jobs(), open.jobs(), true);
     }
 
     private BatchPlanView view(
-            Batch form, List<Job> jobs, BatchSchedule own, BatchSchedule whole, List<Job> all, boolean joint) {
+            long id,
+            Batch form,
+            List<Job> jobs,
+            BatchSchedule own,
+            BatchSchedule whole,
+            List<Job> all,
+            List<Job> open,
+            boolean joint) {
         BatchCosting costing = costing();
         Map<Long, String> names = planning.batchNames();
         List<PlannedLoadView> loads = planned.views(own.loads(), whole, all, names);
-        return BatchPlanView.of(form, jobs, own, loads, costing, joint);
+        return BatchPlanView.of(form, jobs, own, loads, costing, costing.before(id, open), joint);
     }
 
     private BatchCosting costing() {

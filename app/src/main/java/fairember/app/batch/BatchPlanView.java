@@ -5,6 +5,7 @@ import fairember.core.batch.Batch;
 import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.Job;
+import fairember.core.batch.Reserved;
 import fairember.core.design.CheckLine;
 import fairember.core.design.CheckTime;
 import fairember.core.price.DesignCost;
@@ -86,8 +87,9 @@ public record BatchPlanView(
             BatchSchedule schedule,
             List<PlannedLoadView> loads,
             BatchCosting costing,
+            Reserved reserved,
             boolean joint) {
-        NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing::waste), schedule.tasks());
+        NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing::waste, reserved), schedule.tasks());
         List<PriceRowView> price = jobs.stream()
                 .filter(job -> job.own() > 0)
                 .map(job -> PriceRowView.of(job, costing.of(job)))

@@ -127,6 +127,7 @@ public record NeedsView(
             String curedHex,
             double neededG,
             double onShelfG,
+            double reservedG,
             double fromOpenG,
             List<BlocksView> open,
             List<BlocksView> buy,
@@ -143,13 +144,14 @@ public record NeedsView(
                     need.clay().pigment().cured().hex(),
                     need.needed().g(),
                     need.clay().onShelf().g(),
+                    need.reserved().g(),
                     cover.fromOpen().g(),
                     BlocksView.all(cover.open()),
                     BlocksView.all(cover.buy()),
                     cover.left().g(),
                     cover.missing().g(),
                     cover.cost().minor(),
-                    WorkingsView.of(BlockCoverWorkings.of(need.clay(), cover)));
+                    WorkingsView.of(BlockCoverWorkings.of(need.free(), cover)));
         }
     }
 
@@ -212,13 +214,15 @@ public record NeedsView(
     }
 
     /** Bought parts to have and to buy. */
-    public record FindingNeedView(long findingId, String name, int needed, int onShelf, int toBuy, long costMinor) {
+    public record FindingNeedView(
+            long findingId, String name, int needed, int onShelf, int reserved, int toBuy, long costMinor) {
         static FindingNeedView of(BatchNeeds.FindingNeed need) {
             return new FindingNeedView(
                     need.part().id(),
                     need.part().name(),
                     need.needed(),
                     need.part().onShelf(),
+                    need.reserved(),
                     need.toBuy(),
                     need.cost().minor());
         }
@@ -237,6 +241,7 @@ public record NeedsView(
             String unit,
             double needed,
             double onShelf,
+            double reserved,
             int packs,
             double pack,
             int leadDays,
@@ -250,6 +255,7 @@ public record NeedsView(
                     need.supply().unit().label(),
                     need.needed(),
                     need.supply().onShelf(),
+                    need.reserved(),
                     need.packs(),
                     need.supply().pack(),
                     need.supply().leadDays(),

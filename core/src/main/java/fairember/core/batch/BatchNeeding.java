@@ -37,7 +37,11 @@ public final class BatchNeeding {
     private final List<BatchNeeds.CoreRow> cores = new ArrayList<>();
     private final List<BatchNeeds.SleeveRow> sleeves = new ArrayList<>();
 
-    private BatchNeeding() {}
+    private final Reserved reserved;
+
+    private BatchNeeding(Reserved reserved) {
+        this.reserved = reserved;
+    }
 
     /**
      * What the full quantities of these jobs take. A mix that goes into other mixes of the batch is mixed once, for all of them, and
@@ -48,7 +52,16 @@ public final class BatchNeeding {
      * @param waste what of each mix does not end up in designs
      */
     public static BatchNeeds needs(List<Job> jobs, Function<Mix, MixWaste> waste) {
-        BatchNeeding needing = new BatchNeeding();
+        return needs(jobs, waste, Reserved.NOTHING);
+    }
+
+    /**
+     * The same where some of the shelf is kept for others.
+     *
+     * @param reserved what is opened or bought has to come from elsewhere
+     */
+    public static BatchNeeds needs(List<Job> jobs, Function<Mix, MixWaste> waste, Reserved reserved) {
+        BatchNeeding needing = new BatchNeeding(reserved);
         jobs.forEach(needing::take);
         List<BatchNeeds.MixNeed> mixes = needing.mixes(waste);
         return new BatchNeeds(
@@ -143,7 +156,9 @@ public final class BatchNeeding {
         byClay.forEach((clay, grams) -> {
             if (grams > 0) {
                 Mass needed = new Mass(grams);
-                clays.add(new BatchNeeds.ClayNeed(clay, needed, BlockBuying.cover(clay, needed)));
+                Mass kept = reserved.clay(clay.id());
+                clays.add(new BatchNeeds.ClayNeed(
+                        clay, needed, kept, BlockBuying.cover(kept.g() > 0 ? clay.without(kept) : clay, needed)));
             }
         });
         return clays;
@@ -158,9 +173,10 @@ public final class BatchNeeding {
     private List<BatchNeeds.SupplyNeed> supplies() {
         List<BatchNeeds.SupplyNeed> needs = new ArrayList<>();
         bySupply.forEach((supply, needed) -> {
-            int packs = supply.packsFor(needed);
+            double kept = reserved.supply(supply.id());
+            int packs = supply.without(kept).packsFor(needed);
             needs.add(new BatchNeeds.SupplyNeed(
-                    supply, needed, packs, supply.price().times(packs)));
+                    supply, needed, kept, packs, supply.price().times(packs)));
         });
         return needs;
     }
@@ -168,9 +184,10 @@ public final class BatchNeeding {
     private List<BatchNeeds.FindingNeed> findings() {
         List<BatchNeeds.FindingNeed> needs = new ArrayList<>();
         byFinding.forEach((part, needed) -> {
-            int toBuy = Math.max(0, needed - part.onShelf());
-            needs.add(
-                    new BatchNeeds.FindingNeed(part, needed, toBuy, part.price().times(toBuy)));
+            int kept = reserved.finding(part.id());
+            int toBuy = Math.max(0, needed - part.without(kept).onShelf());
+            needs.add(new BatchNeeds.FindingNeed(
+                    part, needed, kept, toBuy, part.price().times(toBuy)));
         });
         return needs;
     }

@@ -82,10 +82,17 @@ public record BatchNeeds(
     /**
      * A stock clay to take.
      *
+     * @param clay as it lies on the shelf
      * @param needed grams, waste included
-     * @param cover blocks to open and buy
+     * @param reserved grams that are kept for batches due earlier
+     * @param cover blocks to open and buy, of what is not kept
      */
-    public record ClayNeed(StockClay clay, Mass needed, BlockCover cover) {}
+    public record ClayNeed(StockClay clay, Mass needed, Mass reserved, BlockCover cover) {
+        /** What of it is not kept for other batches. */
+        public StockClay free() {
+            return clay.without(reserved);
+        }
+    }
 
     /** Something to add into mixes. */
     public record InclusionNeed(Inclusion inclusion, Mass needed) {}
@@ -109,17 +116,19 @@ public record BatchNeeds(
      * Bought parts to have.
      *
      * @param needed in all
-     * @param toBuy beyond what is on the shelf
+     * @param reserved kept for batches due earlier
+     * @param toBuy beyond what is on the shelf and not kept
      * @param cost of those to buy
      */
-    public record FindingNeed(Finding part, int needed, int toBuy, Money cost) {}
+    public record FindingNeed(Finding part, int needed, int reserved, int toBuy, Money cost) {}
 
     /**
      * A supply to have.
      *
      * @param needed in its unit
-     * @param packs to buy beyond what is on the shelf
+     * @param reserved kept for batches due earlier
+     * @param packs to buy beyond what is on the shelf and not kept
      * @param cost of these packs
      */
-    public record SupplyNeed(Supply supply, double needed, int packs, Money cost) {}
+    public record SupplyNeed(Supply supply, double needed, double reserved, int packs, Money cost) {}
 }

@@ -87,17 +87,12 @@ public record ShelfClay(
     }
 
     /**
-     * What is left of it when so many grams were used: opened clay first, then the blocks that leave the least over, and never less than
-     * nothing.
+     * What is left of it when so many grams were used.
      *
      * @param clay this one, as it is used
      */
     public ShelfClay without(StockClay clay, Mass used) {
-        Mass taken = new Mass(Math.min(used.g(), clay.onShelf().g()));
-        BlockCover cover = BlockBuying.cover(clay, taken);
-        List<BlockSize> left = blocks.stream()
-                .map(size -> new BlockSize(size.mass(), size.price(), size.onShelf() - opened(cover, size)))
-                .toList();
+        StockClay left = clay.without(used);
         return new ShelfClay(
                 id,
                 name,
@@ -107,20 +102,13 @@ public record ShelfClay(
                 opacity,
                 strength,
                 effect,
-                cover.left(),
-                left,
+                left.open(),
+                left.blocks(),
                 sold,
                 swatchMeasured,
                 drop,
                 lots,
                 lotInUse);
-    }
-
-    private static int opened(BlockCover cover, BlockSize size) {
-        return cover.open().stream()
-                .filter(blocks -> blocks.mass().equals(size.mass()))
-                .mapToInt(BlockCover.Blocks::count)
-                .sum();
     }
 
     /** The clay as it is used: of its range, in the colours of the lot in use. */

@@ -80,6 +80,26 @@ public record StockClay(
         }
     }
 
+    /**
+     * What is left of it when so many grams are used: opened clay first, then the blocks that leave the least over, and never less than
+     * nothing.
+     */
+    public StockClay without(Mass used) {
+        BlockCover cover =
+                BlockBuying.cover(this, new Mass(Math.min(used.g(), onShelf().g())));
+        List<BlockSize> left = blocks.stream()
+                .map(size -> new BlockSize(size.mass(), size.price(), size.onShelf() - opened(cover, size)))
+                .toList();
+        return new StockClay(id, name, range, pigment, cover.left(), left, sold, lot, dripped);
+    }
+
+    private static int opened(BlockCover cover, BlockSize size) {
+        return cover.open().stream()
+                .filter(blocks -> blocks.mass().equals(size.mass()))
+                .mapToInt(BlockCover.Blocks::count)
+                .sum();
+    }
+
     /** The same clay with what tiles have taught of it; the same goes for all its lots. */
     public StockClay learned(Habit habit) {
         Lot learned = lot == null ? null : new Lot(lot.name(), lot.usual().with(habit));
