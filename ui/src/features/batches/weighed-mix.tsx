@@ -33,7 +33,7 @@ export function WeighedMix({ mix, batchId }: { mix: Mix; batchId: number }) {
       g
       <Button
         kind="quiet"
-        aria-label={`Log what was used of ${mix.name}`}
+        aria-label={`Log it: what was used of ${mix.name}`}
         onClick={() =>
           add.mutate({
             kind: 'WEIGHING',

@@ -64,7 +64,7 @@ export function StepUses({ design, step, index, supplies, onChange }: Props) {
             aria-label={`Add a supply to ${step.name}`}
             onClick={() => set((all) => [...all, fresh(first)])}
           >
-            + paint, varnish or another supply
+            Add a supply
           </Button>
         )}
       </div>

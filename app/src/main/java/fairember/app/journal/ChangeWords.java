@@ -20,7 +20,9 @@ final class ChangeWords {
     private static final Pattern CHOICE = Pattern.compile("[A-Z][A-Z_]+");
 
     /** Fields with words of the maker's own. */
-    private static final Set<String> WORDS = Set.of("name", "currency", "note", "collection", "contents");
+    private static final Set<String> WORDS = Set.of("name", "currency", "note", "collection", "contents", "words");
+    /** Fields by which a thing in a list is called. */
+    private static final List<String> NAMES = List.of("name", "words");
 
     /** Longer texts are shown by their beginning: these words stand on a button and in a header. */
     private static final int MOST_SHOWN = 60;
@@ -81,8 +83,10 @@ final class ChangeWords {
     }
 
     private static String nameOf(String field, JsonNode item, int i) {
-        if (item.path("name").isString()) {
-            return item.path("name").asString();
+        for (String own : NAMES) {
+            if (item.path(own).isString()) {
+                return item.path(own).asString();
+            }
         }
         return item.isString() ? item.asString() : label(field) + " " + (i + 1);
     }

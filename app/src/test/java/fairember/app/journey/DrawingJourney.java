@@ -157,25 +157,30 @@ public class DrawingJourney extends Journey {
         }
     }
 
+    /** Clay, foil, findings, supplies, oven, work, wear, losses. */
+    private static final int RUNGS = 8;
+
     @Test
     public void everyRungIsAsTallAsItsCost() {
         go("/price/1");
-        page.until(() -> boxes("svg[role=img] rect[fill^='url(#rung']").size() == 20);
+        page.until(() -> boxes("svg[role=img] rect[fill^='url(#rung']").size() == 4 * RUNGS);
         List<Object> batches = list(api("/api/price/1").get("batches"));
         List<List<Number>> rects = boxes("svg[role=img] rect[fill^='url(#rung']");
         double tallest = 0;
         double dearest = 0;
-        for (int i = 0; i < 20; i++) {
-            double minor = number(
-                    map(list(map(batches.get(i / 5)).get("rungs")).get(i % 5)).get("costMinor"));
+        for (int i = 0; i < 4 * RUNGS; i++) {
+            double minor =
+                    number(map(list(map(batches.get(i / RUNGS)).get("rungs")).get(i % RUNGS))
+                            .get("costMinor"));
             if (minor > dearest) {
                 dearest = minor;
                 tallest = rects.get(i).get(3).doubleValue();
             }
         }
-        for (int i = 0; i < 20; i++) {
-            double minor = number(
-                    map(list(map(batches.get(i / 5)).get("rungs")).get(i % 5)).get("costMinor"));
+        for (int i = 0; i < 4 * RUNGS; i++) {
+            double minor =
+                    number(map(list(map(batches.get(i / RUNGS)).get("rungs")).get(i % RUNGS))
+                            .get("costMinor"));
             assertThat(rects.get(i).get(3).doubleValue()).isCloseTo(tallest * minor / dearest, offset(0.6));
         }
     }

@@ -107,11 +107,11 @@ public class MainJobJourney extends Journey {
         WebElement title = page.one(By.cssSelector("svg[role=img] > title"));
         assertThat(title.getDomProperty("textContent")).contains("one of 1 costs", "one of 24 costs");
         page.one(By.xpath("//label[contains(., 'Set my own price')]//button")).click();
-        page.enter("My price", "19.5");
-        page.until(() -> page.row("price").contains("€19.50"));
-        page.until(() -> page.text().contains("19.50"));
+        page.enter("My price", "21.5");
+        page.until(() -> page.row("price").contains("€21.50"));
+        page.until(() -> page.text().contains("21.50"));
         page.one(By.xpath("//label[contains(., 'Set my own price')]//button")).click();
         page.sees("Priced for a 45 % margin");
-        page.until(() -> !page.row("price").contains("€19.50"));
+        page.until(() -> !page.row("price").contains("€21.50"));
     }
 }
