@@ -12,12 +12,7 @@ import fairember.core.batch.JobInHand;
 import fairember.core.daybook.DaybookLine;
 import fairember.core.daybook.LineKind;
 import fairember.core.daybook.LossReason;
-import fairember.core.daybook.StepEstimate;
-import fairember.core.design.CheckLine;
-import fairember.core.design.Step;
-import fairember.core.design.StepKind;
 import fairember.core.input.InvalidInputException;
-import fairember.core.quantity.Minutes;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -28,11 +23,6 @@ import org.springframework.stereotype.Service;
 /** What is done at the bench: each maker starts a job, times it, counts it and sets it aside. */
 @Service
 class Bench {
-    /** A timer is asked about when it runs so many times as long as was planned at most, and at least so long. */
-    private static final double FORGOTTEN_RATIO = 2;
-
-    private static final Duration FORGOTTEN = Duration.ofHours(4);
-
     private final CurrentJobStore jobs;
     private final DaybookStore daybook;
     private final Planning planning;
@@ -53,53 +43,6 @@ class Bench {
         this.progress = progress;
         this.journal = journal;
         this.clock = clock;
-    }
-
-    /**
-     * The current job of a maker with its job, its counts and its time.
-     *
-     * @param doneAgain pieces counted as done that were lost later and are made again
-     */
-    record CurrentJob(
-            JobInHand current,
-            String batchName,
-            Job job,
-            Step step,
-            BatchProgress.Tally tally,
-            int doneAgain,
-            Minutes logged) {
-        StepEstimate estimate() {
-            return job.estimate(current.step());
-        }
-
-        /** Pieces that are through this step now. */
-        int done() {
-            return Math.max(0, tally.done() - doneAgain);
-        }
-
-        /** Whether a line of the checks is ticked before what is done now: varnish, or the last step, in which it is packed. */
-        boolean isDue(CheckLine line) {
-            return switch (line.before()) {
-                case VARNISH -> step.kind() == StepKind.VARNISH;
-                case PACKING -> current.step() == job.design().design().steps().size() - 1;
-                case LAST_BAKE, BAKE -> false;
-            };
-        }
-
-        private DaybookLine.AtStep where() {
-            return new DaybookLine.AtStep(current.batchId(), current.designId(), current.step(), step);
-        }
-
-        /** Whether the timer has run so long that it was forgotten. */
-        boolean forgotten(Instant now) {
-            Instant started = current.startedAt();
-            if (started == null) {
-                return false;
-            }
-            Duration ran = Duration.between(started, now);
-            double most = estimate().of(job.quantity()).high().min() * FORGOTTEN_RATIO;
-            return ran.compareTo(DaybookLine.LONGEST) > 0 || (ran.compareTo(FORGOTTEN) > 0 && ran.toMinutes() > most);
-        }
     }
 
     /** The current job of a maker; none when there is none, or when its batch or its step has gone. */
@@ -132,7 +75,7 @@ class Bench {
 
     /** Takes a current job; what was in current before is set aside, its timer stopped and logged. */
     void take(int maker, long batchId, long designId, int step) {
-        JobInHand current = new JobInHand(batchId, designId, step, null, 0, false);
+        JobInHand current = JobInHand.standing(batchId, designId, step);
         journal.together(() -> {
             CurrentJob taken = found(current).orElseThrow(() -> new MissingException("step", step));
             return change(maker, "started " + taken.step().name(), current, clock.instant());
@@ -163,13 +106,7 @@ class Bench {
             return change(
                     maker,
                     "started the timer of " + in.step().name(),
-                    new JobInHand(
-                            current.batchId(),
-                            current.designId(),
-                            current.step(),
-                            clock.instant(),
-                            in.tally().done(),
-                            rework),
+                    current.started(clock.instant(), in.tally().done(), rework),
                     clock.instant());
         });
     }
@@ -186,7 +123,7 @@ class Bench {
             if (current.startedAt() == null) {
                 return "";
             }
-            JobInHand standing = new JobInHand(current.batchId(), current.designId(), current.step(), null, 0, false);
+            JobInHand standing = JobInHand.standing(current.batchId(), current.designId(), current.step());
             return change(maker, "timer of " + in.step().name(), standing, stopped);
         });
     }

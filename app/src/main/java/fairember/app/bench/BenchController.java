@@ -74,7 +74,7 @@ class BenchController {
             int again,
             int wanted,
             List<DueCheckView> checks) {
-        static CurrentJobView of(Bench.CurrentJob in, Instant now) {
+        static CurrentJobView of(CurrentJob in, Instant now) {
             var step = in.step();
             int pieces = in.job().alive();
             double making = in.job().making(in.current().step()).min();
@@ -111,7 +111,7 @@ class BenchController {
      * @param slipped day on which it was last forgotten; null when it never was
      */
     record DueCheckView(int check, String words, @Nullable LocalDate slipped, int ticked) {
-        static List<DueCheckView> all(Bench.CurrentJob in) {
+        static List<DueCheckView> all(CurrentJob in) {
             List<CheckLine> lines = in.job().design().design().checkLines();
             return IntStream.range(0, lines.size())
                     .filter(i -> in.isDue(lines.get(i)))

@@ -8,10 +8,12 @@ import fairember.core.design.DesignMeasuring;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.Palette;
 import fairember.core.design.Part;
+import fairember.core.design.Room;
 import fairember.core.foilcore.FoilRoll;
 import fairember.core.mix.MeasuredMix;
 import fairember.core.mix.Mix;
 import fairember.core.stock.Finding;
+import fairember.core.stock.Supply;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -32,6 +34,8 @@ class MeasuredDesigns {
             List<Mix> mixes,
             List<Finding> findings,
             List<MeasuredDesign> smallParts,
+            List<Supply> supplies,
+            Room room,
             FoilRoll roll,
             BakeRules rules) {}
 
@@ -51,8 +55,12 @@ class MeasuredDesigns {
                 .map(palette::findSmallPart)
                 .flatMap(Optional::stream)
                 .toList();
+        List<Supply> supplies = design.supplyIds().stream()
+                .map(palette::findSupply)
+                .flatMap(Optional::stream)
+                .toList();
         return measured.get(
-                new Known(design, mixes, findings, smallParts, roll, rules),
+                new Known(design, mixes, findings, smallParts, supplies, palette.room(), roll, rules),
                 known -> DesignMeasuring.measure(design, palette, roll, rules));
     }
 }

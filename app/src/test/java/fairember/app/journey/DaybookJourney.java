@@ -96,7 +96,7 @@ public class DaybookJourney extends Journey {
         page.sees("dry after");
         page.isForEveryone();
         go("/batches/4/finish");
-        page.sees("order by");
+        page.sees("Beacon white paint");
         page.sees("gloss the hull");
         go("/price/5");
         page.sees("supplies");

@@ -241,6 +241,15 @@ public record Design(
                 .toList();
     }
 
+    /** The supplies its steps use, by their numbers on the shelf. */
+    public List<Long> supplyIds() {
+        return steps.stream()
+                .flatMap(step -> step.uses().stream())
+                .map(StepUse::supplyId)
+                .distinct()
+                .toList();
+    }
+
     /** The designs that its small parts are made of, by their numbers. */
     public List<Long> smallPartIds() {
         return armature.nonClay().stream()

@@ -70,8 +70,13 @@ public final class Palette {
     }
 
     /** Where its supplies dry. */
-    Room room() {
+    public Room room() {
         return room;
+    }
+
+    /** The supply of this number, when there is one. */
+    public Optional<Supply> findSupply(long id) {
+        return Optional.ofNullable(supplies.get(id));
     }
 
     /**
@@ -80,7 +85,7 @@ public final class Palette {
      * @throws InvalidInputException on "supplyId" when there is none
      */
     Supply supply(long id) {
-        return Optional.ofNullable(supplies.get(id))
+        return findSupply(id)
                 .orElseThrow(() -> new InvalidInputException(
                         "supplyId", "supply " + id, "a supply on the shelf", "Choose a supply."));
     }
