@@ -88,7 +88,8 @@ final class ChangeWords {
                 return item.path(own).asString();
             }
         }
-        return item.isString() ? item.asString() : label(field) + " " + (i + 1);
+        String one = field.equals("uses") ? "supply" : label(field);
+        return item.isString() ? item.asString() : one + " " + (i + 1);
     }
 
     private static String show(String field, JsonNode value) {
