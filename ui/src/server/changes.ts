@@ -87,7 +87,12 @@ export function beginChanges(of: QueryClient) {
 function shows(view: QueryKey, changed: string[]): boolean {
   const parts = madeOf[String(view[0])]?.(view[1]);
   // A view that the table does not name is read again after every change: slow, but never wrong.
-  return !parts || parts.some((part) => changed.some((key) => key === part || key.startsWith(`${part}/`)));
+  return (
+    !parts ||
+    parts.some((part) =>
+      changed.some((key) => key === part || key.startsWith(`${part}/`) || part.startsWith(`${key}/`)),
+    )
+  );
 }
 
 /** Shows what a write has answered; a reading that is still on its way began before it and is given up. */

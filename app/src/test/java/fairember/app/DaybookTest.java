@@ -253,6 +253,8 @@ public class DaybookTest extends ServerTest {
             Http.Answer taken = csv(file);
             assertThat(taken.status()).as(taken.text()).isEqualTo(200);
             assertThat(taken.json().path("lines").asInt()).isEqualTo(lines);
+            // Many lines of one kind are one key: a header has no room for a file of them.
+            assertThat(taken.changed().path("keys").toString()).isEqualTo("[\"plan\",\"daybook\"]");
             String twice = http().get("/api/daybook/lines.csv").text();
             assertThat(twice.split("\r\n")).hasSize(2 * lines + 1);
             http().undo();

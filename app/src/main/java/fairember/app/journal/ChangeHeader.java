@@ -14,11 +14,12 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Says in a header of the answer what the request changed, so that a page reads again only what shows it: the keys of the
- * documents ("design/3") and of what is worked out from them ("plan"), and what can be undone now.
+ * documents ("design/3", or "design" when many of them changed) and of what is worked out from them ("plan"), and what can be undone now.
  */
 @Component
 class ChangeHeader {
     static final String NAME = "Changed";
+    private static final int MOST_OF_A_KIND = 20;
 
     private final ChangeStore changes;
     private final List<ChangeReach> reaches;
@@ -33,10 +34,17 @@ class ChangeHeader {
     /** What a request changed. */
     private record ChangedView(Set<String> keys, LastChangesView last) {}
 
-    /** Notes a document that changed. */
+    /** Notes a document that changed; of many of a kind only the kind, so that the header stays short. */
     void note(String kind, long id) {
         Set<String> keys = keys();
-        keys.add(kind + "/" + id);
+        if (!keys.contains(kind)) {
+            String of = kind + "/";
+            keys.add(of + id);
+            if (keys.stream().filter(key -> key.startsWith(of)).count() > MOST_OF_A_KIND) {
+                keys.removeIf(key -> key.startsWith(of));
+                keys.add(kind);
+            }
+        }
         reaches.forEach(reach -> keys.addAll(reach.of(kind, id)));
     }
 

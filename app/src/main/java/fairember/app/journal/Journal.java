@@ -133,9 +133,14 @@ public class Journal {
         if (STEPS.get() != null) {
             return work.get();
         }
-        STEPS.set(new Step());
+        Step step = new Step();
+        STEPS.set(step);
         try {
-            return work.get();
+            T done = work.get();
+            if (step.number != null) {
+                header.write();
+            }
+            return done;
         } finally {
             STEPS.remove();
         }
@@ -273,6 +278,8 @@ public class Journal {
             step.number = number;
         }
         header.note(kind, id);
-        header.write();
+        if (step == null) {
+            header.write();
+        }
     }
 }
