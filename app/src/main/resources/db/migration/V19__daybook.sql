@@ -20,6 +20,7 @@ create table daybook (
     used_g real,
     reason text,
     again integer not null,
+    counted integer not null default 0,
     words text not null,
     foreign key (batch_kind, batch_id) references document (kind, id),
     foreign key (design_kind, design_id) references document (kind, id),
@@ -28,6 +29,13 @@ create table daybook (
 create index daybook_by_time on daybook (at);
 create index daybook_by_step on daybook (batch_id, design_id, step);
 create index daybook_by_kind on daybook (kind, design_id, station, step_name, batch_id, maker, at, until, pieces);
+
+-- Counts the changes of the daybook, so that what was learned from it need not be worked out again while it stays.
+create table daybook_edition (edition integer not null) strict;
+insert into daybook_edition values (1);
+create trigger daybook_added after insert on daybook begin update daybook_edition set edition = edition + 1; end;
+create trigger daybook_changed after update on daybook begin update daybook_edition set edition = edition + 1; end;
+create trigger daybook_removed after delete on daybook begin update daybook_edition set edition = edition + 1; end;
 
 -- The first time logged at a step of a batch tells of all pieces that were counted there. What a step is called is known from its design.
 insert into daybook (id, edition, kind, at, until, batch_id, design_id, step, station, step_name, maker, pieces, again, words)

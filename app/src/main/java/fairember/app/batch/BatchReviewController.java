@@ -62,7 +62,8 @@ class BatchReviewController {
                 new BatchReview.Logged(
                         learning.ofBatch(id, LineKind.TIME),
                         learning.ofBatch(id, LineKind.REWORK),
-                        learning.weighedIn(id)),
+                        learning.weighedIn(id),
+                        learning.lostIn(id)),
                 others,
                 settings.settings().rates(),
                 costing::of));

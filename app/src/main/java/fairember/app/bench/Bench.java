@@ -2,6 +2,7 @@ package fairember.app.bench;
 
 import fairember.app.batch.Planning;
 import fairember.app.batch.ProgressStore;
+import fairember.app.daybook.DaybookLines;
 import fairember.app.daybook.DaybookStore;
 import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
@@ -25,6 +26,7 @@ import org.springframework.stereotype.Service;
 class Bench {
     private final CurrentJobStore jobs;
     private final DaybookStore daybook;
+    private final DaybookLines lines;
     private final Planning planning;
     private final ProgressStore progress;
     private final Journal journal;
@@ -33,12 +35,14 @@ class Bench {
     Bench(
             CurrentJobStore jobs,
             DaybookStore daybook,
+            DaybookLines lines,
             Planning planning,
             ProgressStore progress,
             Journal journal,
             Clock clock) {
         this.jobs = jobs;
         this.daybook = daybook;
+        this.lines = lines;
         this.planning = planning;
         this.progress = progress;
         this.journal = journal;
@@ -78,7 +82,7 @@ class Bench {
         JobInHand current = JobInHand.standing(batchId, designId, step);
         journal.together(() -> {
             CurrentJob taken = found(current).orElseThrow(() -> new MissingException("step", step));
-            return change(maker, "started " + taken.step().name(), current, clock.instant());
+            return change(maker, "started " + taken.step().name(), current);
         });
     }
 
@@ -86,7 +90,7 @@ class Bench {
     void setAside(int maker) {
         journal.together(() -> {
             currentJob(maker)
-                    .ifPresent(in -> change(maker, "set aside " + in.step().name(), null, clock.instant()));
+                    .ifPresent(in -> change(maker, "set aside " + in.step().name(), null));
             return "";
         });
     }
@@ -106,17 +110,17 @@ class Bench {
             return change(
                     maker,
                     "started the timer of " + in.step().name(),
-                    current.started(clock.instant(), in.tally().done(), rework),
-                    clock.instant());
+                    current.started(clock.instant(), in.tally().done(), rework));
         });
     }
 
     /**
      * Stops the timer of the current job and logs it; nothing when it stands still.
      *
-     * @param stopped when the work really ended, between its start and now; null when nothing of it is to be logged
+     * @param stopped when the work ended, between its start and now; null when nothing of it is to be logged
+     * @param said whether the maker said so, rather than the timer: then it was not forgotten
      */
-    void stop(int maker, @Nullable Instant stopped) {
+    void stop(int maker, @Nullable Instant stopped, boolean said) {
         journal.together(() -> {
             CurrentJob in = needed(maker);
             JobInHand current = in.current();
@@ -124,19 +128,23 @@ class Bench {
                 return "";
             }
             JobInHand standing = JobInHand.standing(current.batchId(), current.designId(), current.step());
-            return change(maker, "timer of " + in.step().name(), standing, stopped);
+            return change(maker, "timer of " + in.step().name(), standing, stopped, said);
         });
     }
 
     /** Stops the timer and starts this job instead, all of it one step called {@code words}. */
-    private String change(int maker, String words, @Nullable JobInHand next, @Nullable Instant stopped) {
-        currentJob(maker).ifPresent(in -> log(maker, in, stopped));
+    private String change(int maker, String words, @Nullable JobInHand next) {
+        return change(maker, words, next, clock.instant(), false);
+    }
+
+    private String change(int maker, String words, @Nullable JobInHand next, @Nullable Instant stopped, boolean said) {
+        currentJob(maker).ifPresent(in -> log(maker, in, stopped, said));
         journal.set(jobs, maker, words, next);
         journal.call(words);
         return words;
     }
 
-    private void log(int maker, CurrentJob in, @Nullable Instant stopped) {
+    private void log(int maker, CurrentJob in, @Nullable Instant stopped, boolean said) {
         Instant started = in.current().startedAt();
         if (started == null || stopped == null || !stopped.isAfter(started)) {
             return;
@@ -148,7 +156,7 @@ class Bench {
                 stopped,
                 maker,
                 Math.max(0, in.tally().done() - in.current().doneThen()));
-        if (in.forgotten(stopped)) {
+        if (!said && in.forgotten(stopped)) {
             throw new InvalidInputException(
                     "timer",
                     "a timer that ran %d hours"
@@ -157,7 +165,7 @@ class Bench {
                     "Say when you stopped.");
         }
         line.refuseForgotten();
-        journal.add(daybook, line);
+        lines.add(line);
     }
 
     /** Counts a number of more pieces done at the current job; fewer when negative. */
@@ -165,8 +173,13 @@ class Bench {
         journal.together(() -> {
             CurrentJob in = needed(maker);
             String words = "%s: %d done".formatted(in.step().name(), more);
-            count(in, words, more, 0, 0);
-            if (in.current().startedAt() == null) {
+            JobInHand current = in.current();
+            journal.change(
+                    progress,
+                    current.batchId(),
+                    words,
+                    form -> form.with(current.designId(), current.step(), t -> counted(t, in, more)));
+            if (current.startedAt() == null) {
                 later(in, more);
             }
             journal.call(words);
@@ -179,8 +192,7 @@ class Bench {
         JobInHand current = in.current();
         daybook.last(LineKind.TIME, current.batchId(), current.designId(), current.step())
                 .filter(last -> last.value().pieces() + more >= 0)
-                .ifPresent(last -> journal.replace(
-                        daybook,
+                .ifPresent(last -> lines.replace(
                         last.id(),
                         last.edition(),
                         last.value().withPieces(last.value().pieces() + more)));
@@ -194,12 +206,10 @@ class Bench {
     long lost(int maker, int pieces, LossReason reason, boolean again) {
         return journal.together(() -> {
             CurrentJob in = needed(maker);
-            String words = "%s: %d lost".formatted(in.step().name(), pieces);
-            count(in, words, 0, again ? 0 : pieces, again ? pieces : 0);
-            DaybookLine line = DaybookLine.loss(in.where(), clock.instant(), maker, pieces, reason, again);
-            long added = journal.add(daybook, line);
-            journal.call(words);
-            return added;
+            long line = lines.add(DaybookLine.loss(in.where(), clock.instant(), maker, pieces, reason, again)
+                    .countedByIt());
+            journal.call("%s: %d lost".formatted(in.step().name(), pieces));
+            return line;
         });
     }
 
@@ -209,55 +219,25 @@ class Bench {
             SavedKind.Saved<DaybookLine> saved = daybook.find(lineId)
                     .filter(line -> line.value().kind() == LineKind.LOSS)
                     .orElseThrow(() -> new MissingException("loss", lineId));
-            DaybookLine line = saved.value();
-            Long batchId = line.batchId();
-            Long designId = line.designId();
-            Integer step = line.step();
-            if (line.again() != again && batchId != null && designId != null && step != null) {
-                int moved = again ? line.pieces() : -line.pieces();
-                journal.change(
-                        progress,
-                        batchId,
-                        "lost, " + reason.label(),
-                        form -> form.with(
-                                designId,
-                                step,
-                                t -> new BatchProgress.Tally(
-                                        designId,
-                                        step,
-                                        t.done(),
-                                        Math.max(0, t.lost() - moved),
-                                        Math.max(0, t.again() + moved))));
-            }
-            journal.replace(daybook, lineId, saved.edition(), line.because(reason, again));
-            String words = "%s: lost, %s".formatted(line.stepName(), reason.label());
+            lines.replace(lineId, saved.edition(), saved.value().because(reason, again));
+            String words = "%s: lost, %s".formatted(saved.value().stepName(), reason.label());
             journal.call(words);
             return words;
         });
     }
 
-    private void count(CurrentJob in, String words, int done, int lost, int again) {
-        JobInHand current = in.current();
-        journal.change(
-                progress,
-                current.batchId(),
-                words,
-                form -> form.with(current.designId(), current.step(), t -> counted(t, in, done, lost, again)));
-    }
-
-    private static BatchProgress.Tally counted(
-            BatchProgress.Tally tally, CurrentJob in, int done, int lost, int again) {
-        int nowDone = tally.done() + done;
-        int nowLost = tally.lost() + lost;
+    private static BatchProgress.Tally counted(BatchProgress.Tally tally, CurrentJob in, int more) {
+        int done = tally.done() + more - in.doneAgain();
         int quantity = in.job().quantity();
-        if (nowDone < in.doneAgain() || nowLost < 0 || nowDone - in.doneAgain() + nowLost > quantity) {
+        if (done < 0 || done + tally.lost() > quantity) {
             throw new InvalidInputException(
                     "done",
-                    nowDone - in.doneAgain() + " done and " + nowLost + " lost",
+                    done + " done and " + tally.lost() + " lost",
                     "0 to " + quantity + " in total",
                     "All of them are already counted.");
         }
-        return new BatchProgress.Tally(tally.designId(), tally.step(), nowDone, nowLost, tally.again() + again);
+        return new BatchProgress.Tally(
+                tally.designId(), tally.step(), tally.done() + more, tally.lost(), tally.again());
     }
 
     private CurrentJob needed(int maker) {

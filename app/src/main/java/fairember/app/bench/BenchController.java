@@ -189,7 +189,7 @@ class BenchController {
         if (form.running()) {
             bench.start(who(maker), form.rework());
         } else {
-            bench.stop(who(maker), form.discard() ? null : ended(form));
+            bench.stop(who(maker), form.discard() ? null : ended(form), form.stoppedAt() != null);
         }
         return bench(maker);
     }

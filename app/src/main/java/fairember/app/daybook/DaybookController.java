@@ -46,6 +46,7 @@ class DaybookController {
     private static final Span MOST = Span.count("most", "lines", 1, 500);
 
     private final DaybookStore store;
+    private final DaybookLines lines;
     private final DaybookCsv csv;
     private final LoadStore loads;
     private final DesignStore designs;
@@ -55,6 +56,7 @@ class DaybookController {
 
     DaybookController(
             DaybookStore store,
+            DaybookLines lines,
             DaybookCsv csv,
             LoadStore loads,
             DesignStore designs,
@@ -62,6 +64,7 @@ class DaybookController {
             Journal journal,
             StudioClock clock) {
         this.store = store;
+        this.lines = lines;
         this.csv = csv;
         this.loads = loads;
         this.designs = designs;
@@ -153,7 +156,7 @@ class DaybookController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     AddedLineView add(@RequestBody DaybookLine line) {
-        return new AddedLineView(journal.add(store, written(line)));
+        return new AddedLineView(lines.add(written(line)));
     }
 
     private DaybookLine written(DaybookLine line) {
@@ -167,7 +170,7 @@ class DaybookController {
 
     @PutMapping("/{id}")
     DaybookLineView replace(@PathVariable long id, @RequestParam int edition, @RequestBody DaybookLine line) {
-        journal.replace(store, id, edition, written(line));
+        lines.replace(id, edition, written(line));
         return store.find(id)
                 .map(saved -> DaybookLineView.of(saved, new Names(database)))
                 .orElseThrow(() -> new MissingException("line", id));
@@ -175,7 +178,7 @@ class DaybookController {
 
     @DeleteMapping("/{id}")
     void remove(@PathVariable long id, @RequestParam int edition) {
-        journal.remove(store, id, edition);
+        lines.remove(id, edition);
     }
 
     /** A new line of checks: what is looked at, and before what. */

@@ -68,7 +68,7 @@ class DaybookCsv {
                     List.of(
                             time(line.at()),
                             time(line.until()),
-                            word(line.kind()),
+                            line.kind().label(),
                             names.of("batch", line.batchId()),
                             names.of("design", line.designId()),
                             line.station() == null ? "" : line.station().label(),
@@ -87,10 +87,6 @@ class DaybookCsv {
 
     private String time(@Nullable Instant at) {
         return at == null ? "" : OUT.format(at.atZone(clock.getZone()).toOffsetDateTime());
-    }
-
-    private static String word(LineKind kind) {
-        return kind.label();
     }
 
     private static String grams(@Nullable Mass mass, boolean decimalCommas) {
@@ -174,6 +170,7 @@ class DaybookCsv {
                     mass(row, "used_g"),
                     choice(row, "reason", LossReason.values(), LossReason::label),
                     CsvText.value(row, "again") != null,
+                    false,
                     Optional.ofNullable(CsvText.value(row, "words")).orElse(""));
             line.refuseForgotten();
             return line;

@@ -17,11 +17,12 @@ import fairember.core.studio.Settings;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.LongPredicate;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the daybook has taught so far. */
@@ -33,6 +34,10 @@ public class DaybookLearning {
     private final DaybookStore daybook;
     private final DesignStore designs;
     private final SettingsStore settings;
+    private volatile @Nullable Remembered remembered;
+
+    /** What was learned last, and all that it rests on. */
+    private record Remembered(String edition, Settings settings, Learned learned) {}
 
     DaybookLearning(DaybookStore daybook, DesignStore designs, SettingsStore settings) {
         this.daybook = daybook;
@@ -42,7 +47,7 @@ public class DaybookLearning {
 
     /** What all batches have taught; nothing when the studio plans by its own figures. */
     public Learned learned() {
-        return settings.settings().learns() ? from(batch -> true) : nothing();
+        return settings.settings().learns() ? all() : nothing();
     }
 
     /** What all batches but one have taught. */
@@ -52,7 +57,15 @@ public class DaybookLearning {
 
     /** What would be learned, whether the studio plans by it or not. */
     Learned all() {
-        return from(batch -> true);
+        String edition = daybook.edition();
+        Settings known = settings.settings();
+        Remembered last = remembered;
+        if (last != null && last.edition().equals(edition) && last.settings().equals(known)) {
+            return last.learned();
+        }
+        Learned learned = from(batch -> true);
+        remembered = new Remembered(edition, known, learned);
+        return learned;
     }
 
     private Learned nothing() {
@@ -66,13 +79,13 @@ public class DaybookLearning {
                 .toList();
         Map<Long, WasteEstimate> wastes = new HashMap<>();
         daybook.weighings().forEach((mix, weighed) -> {
-            List<WasteEstimate.Weighing> counted = weighed.stream()
-                    .filter(one ->
-                            batches.test(Optional.ofNullable(one.batchId()).orElse(0L)))
-                    .map(DaybookStore.Weighed::weighing)
-                    .toList();
+            // Weighed twice in a batch, the last one is what was used.
+            Map<Long, WasteEstimate.Weighing> counted = new LinkedHashMap<>();
+            weighed.stream()
+                    .filter(one -> batches.test(one.batchId()))
+                    .forEach(one -> counted.put(one.batchId(), one.weighing()));
             if (!counted.isEmpty()) {
-                wastes.put(mix, WasteEstimate.of(known.waste(), counted));
+                wastes.put(mix, WasteEstimate.of(known.waste(), List.copyOf(counted.values())));
             }
         });
         return Learned.of(logged(sums), losses(sums, batches, known.lost()), wastes, known.lost());
@@ -140,12 +153,21 @@ public class DaybookLearning {
         return new StepLog(one.pieces() + other.pieces(), minutes, one.maker());
     }
 
+    /** Pieces that were lost in one batch, by design, made again or not. */
+    public Map<Long, Integer> lostIn(long batchId) {
+        Map<Long, Integer> lost = new HashMap<>();
+        daybook.losses().stream()
+                .filter(one -> one.batchId() == batchId)
+                .forEach(one -> lost.merge(one.designId(), one.pieces(), Integer::sum));
+        return lost;
+    }
+
     /** What was weighed in one batch, by mix. */
     public Map<Long, WasteEstimate.Weighing> weighedIn(long batchId) {
         Map<Long, WasteEstimate.Weighing> weighed = new HashMap<>();
         daybook.weighings()
                 .forEach((mix, all) -> all.stream()
-                        .filter(one -> Objects.equals(one.batchId(), batchId))
+                        .filter(one -> one.batchId() == batchId)
                         .forEach(one -> weighed.put(mix, one.weighing())));
         return weighed;
     }

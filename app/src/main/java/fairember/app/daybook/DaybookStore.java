@@ -28,7 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class DaybookStore implements SavedKind<DaybookLine> {
     private static final String LINES = """
             select id, edition, kind, at, until, batch_id, design_id, step, station, step_name, mix_id, maker, pieces, net_g, used_g,
-                reason, again, words from daybook
+                reason, again, counted, words from daybook
             """;
     private static final String MINUTES = "round(sum((julianday(until) - julianday(at)) * 1440), 3)";
 
@@ -89,6 +89,7 @@ public class DaybookStore implements SavedKind<DaybookLine> {
                         mass(Database.nullable(row, "used_g")),
                         reason == null ? null : LossReason.valueOf(reason),
                         row.getInt("again") == 1,
+                        row.getInt("counted") == 1,
                         row.getString("words")));
     }
 
@@ -108,13 +109,13 @@ public class DaybookStore implements SavedKind<DaybookLine> {
         database.write(
                 """
                 insert into daybook (id, edition, kind, at, until, batch_id, design_id, step, station, step_name, mix_id, maker, pieces,
-                    net_g, used_g, reason, again, words)
-                values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                    net_g, used_g, reason, again, counted, words)
+                values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, kind = excluded.kind, at = excluded.at, until = excluded.until,
                     batch_id = excluded.batch_id, design_id = excluded.design_id, step = excluded.step, station = excluded.station,
                     step_name = excluded.step_name, mix_id = excluded.mix_id, maker = excluded.maker, pieces = excluded.pieces,
                     net_g = excluded.net_g, used_g = excluded.used_g, reason = excluded.reason, again = excluded.again,
-                    words = excluded.words
+                    counted = excluded.counted, words = excluded.words
                 """,
                 id,
                 line.kind().name(),
@@ -131,7 +132,8 @@ public class DaybookStore implements SavedKind<DaybookLine> {
                 net == null ? null : net.g(),
                 used == null ? null : used.g(),
                 name(line.reason()),
-                line.again() ? 1 : 0,
+                line.again(),
+                line.counted(),
                 line.words());
     }
 
@@ -232,6 +234,14 @@ public class DaybookStore implements SavedKind<DaybookLine> {
     /** Pieces lost at a station of a design in a batch, made again or not. */
     public record LostThere(long batchId, long designId, Station station, int pieces) {}
 
+    /** Changes with every line that is written, changed or removed, and with every design. */
+    String edition() {
+        return database.one("""
+                        select (select edition from daybook_edition) || ' '
+                            || (select count(*) || ' ' || total(edition) from document where kind = 'design')
+                        """, row -> row.getString(1)).orElseThrow();
+    }
+
     /** All losses. */
     List<LostThere> losses() {
         return database.list(
@@ -242,7 +252,7 @@ public class DaybookStore implements SavedKind<DaybookLine> {
     }
 
     /** A weighing of a mix in a batch. */
-    public record Weighed(long mixId, @Nullable Long batchId, WasteEstimate.Weighing weighing) {}
+    public record Weighed(long batchId, WasteEstimate.Weighing weighing) {}
 
     /** All weighings, by mix, the latest last. */
     public Map<Long, List<Weighed>> weighings() {
@@ -251,8 +261,7 @@ public class DaybookStore implements SavedKind<DaybookLine> {
                 "select mix_id, batch_id, net_g, used_g from daybook where kind = 'WEIGHING' order by at, id",
                 row -> byMix.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
                         .add(new Weighed(
-                                row.getLong(1),
-                                Database.nullableId(row, "batch_id"),
+                                row.getLong(2),
                                 new WasteEstimate.Weighing(
                                         new Mass(row.getDouble("net_g")), new Mass(row.getDouble("used_g"))))));
         return byMix;

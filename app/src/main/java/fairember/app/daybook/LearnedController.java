@@ -26,9 +26,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** What the daybook has taught. */
 @RestController
 class LearnedController {
-    /** A batch to show the minutes of, where none was logged. */
-    private static final int USUAL_PIECES = 12;
-
     private final DaybookLearning learning;
     private final DesignStore designs;
     private final SettingsStore settings;
@@ -65,8 +62,7 @@ class LearnedController {
             WorkingsView workings) {
         static StepLearnedView of(Design design, int index, StepEstimate estimate, List<StepLog> logs) {
             Step step = design.steps().get(index);
-            int pieces =
-                    logs.isEmpty() ? USUAL_PIECES : logs.get(logs.size() - 1).pieces();
+            int pieces = logs.get(logs.size() - 1).pieces();
             MinutesRange range = estimate.of(pieces);
             return new StepLearnedView(
                     design.id(),
@@ -140,11 +136,8 @@ class LearnedController {
             List<StepEstimate> estimates = learned.steps(design);
             for (int i = 0; i < estimates.size(); i++) {
                 if (estimates.get(i).isLearned()) {
-                    List<StepLog> logs = learned.logs()
-                            .getOrDefault(
-                                    Learned.StepKey.of(
-                                            design.id(), design.steps().get(i)),
-                                    List.of());
+                    List<StepLog> logs = learned.logs(
+                            Learned.StepKey.of(design.id(), design.steps().get(i)));
                     steps.add(StepLearnedView.of(design, i, estimates.get(i), logs));
                 }
             }

@@ -2,6 +2,7 @@ package fairember.app.loadstart;
 
 import fairember.app.batch.Planning;
 import fairember.app.batch.ProgressStore;
+import fairember.app.daybook.DaybookLines;
 import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
@@ -10,6 +11,9 @@ import fairember.app.probe.LoadRecords;
 import fairember.core.batch.BatchBakes;
 import fairember.core.batch.BatchProgress;
 import fairember.core.batch.Job;
+import fairember.core.daybook.DaybookLine;
+import fairember.core.daybook.LossReason;
+import fairember.core.design.Step;
 import fairember.core.input.Gathering;
 import fairember.core.input.InvalidInputException;
 import fairember.core.loadstart.LoadCandidate;
@@ -34,6 +38,7 @@ class LoadRemoval {
     private final Planning planning;
     private final LoadReview review;
     private final ReadySteps ready;
+    private final DaybookLines lines;
     private final Journal journal;
 
     LoadRemoval(
@@ -43,7 +48,9 @@ class LoadRemoval {
             Planning planning,
             LoadReview review,
             ReadySteps ready,
+            DaybookLines lines,
             Journal journal) {
+        this.lines = lines;
         this.loads = loads;
         this.records = records;
         this.progress = progress;
@@ -112,6 +119,7 @@ class LoadRemoval {
         List<Integer> steps = BatchBakes.feeding(job.get(), item.stage());
         int each = job.get().design().stages().get(item.stage()).unitsEach();
         int pieces = (item.count() + each - 1) / each;
+        write(item, job.get(), steps, pieces, as);
         if (as == LoadOutcome.MAKE_AGAIN) {
             steps.forEach(step -> count(item, step, -pieces, 0, words));
         } else if (job.get().design().design().steps().isEmpty()) {
@@ -122,6 +130,21 @@ class LoadRemoval {
                     "Add a step to the design, or make the batch smaller.");
         } else {
             count(item, steps.isEmpty() ? 0 : steps.get(steps.size() - 1), -pieces, pieces, words);
+        }
+    }
+
+    /** The daybook tells of it, at the last step before the oven; the counts are taken back here. */
+    private void write(LoadItem item, Job job, List<Integer> steps, int pieces, LoadOutcome as) {
+        List<Step> all = job.design().design().steps();
+        if (!all.isEmpty() && (as == LoadOutcome.LOST || as == LoadOutcome.MAKE_AGAIN)) {
+            int step = steps.isEmpty() ? 0 : steps.get(steps.size() - 1);
+            lines.add(DaybookLine.loss(
+                    new DaybookLine.AtStep(item.batchId(), item.designId(), step, all.get(step)),
+                    planning.instant(),
+                    1,
+                    pieces,
+                    LossReason.OVEN,
+                    as == LoadOutcome.MAKE_AGAIN));
         }
     }
 

@@ -33,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  * @param used grams of the mix that were used up for them, of a weighing
  * @param reason of a loss
  * @param again whether the lost pieces are made again, rather than the batch being so many fewer
+ * @param counted whether the batch counts these lost pieces by this line, so that its counts follow when the line is changed
  * @param words up to {@value #MOST_WORDS} letters
  */
 public record DaybookLine(
@@ -51,6 +52,7 @@ public record DaybookLine(
         @Nullable Mass used,
         @Nullable LossReason reason,
         @Default("false") boolean again,
+        @Default("false") boolean counted,
         @Default("") @Text(most = MOST_WORDS) String words) {
     public static final int MOST_WORDS = 400;
     public static final Span MAKER = Span.count("maker", "maker", 1, 2);
@@ -92,6 +94,7 @@ public record DaybookLine(
             g.error("pieces", "none lost", "1 or more", "Enter how many were lost.");
         }
         if (kind == LineKind.WEIGHING) {
+            given(g, "batchId", batchId, "a batch", "Choose the batch.");
             weighed(g, mixId, net, used);
         }
         if (kind == LineKind.LESSON && words.isEmpty()) {
@@ -129,12 +132,22 @@ public record DaybookLine(
                     "usedG",
                     "%.1f g for %.1f g in pieces".formatted(used.g(), net.g()),
                     "at least as much as is in the pieces",
-                    "Weigh what is left, and take it from what was mixed.");
+                    "Weigh what is left, and subtract it from what was mixed.");
         }
     }
 
     /** Time at a step. */
     public static DaybookLine time(LineKind kind, AtStep where, Instant at, Instant until, int maker, int pieces) {
+        return atStep(kind, where, at, until, maker, pieces);
+    }
+
+    /** Pieces lost at a step. */
+    public static DaybookLine loss(AtStep where, Instant at, int maker, int pieces, LossReason reason, boolean again) {
+        return atStep(LineKind.LOSS, where, at, null, maker, pieces).with(pieces, reason, again, false);
+    }
+
+    private static DaybookLine atStep(
+            LineKind kind, AtStep where, Instant at, @Nullable Instant until, int maker, int pieces) {
         return new DaybookLine(
                 kind,
                 at,
@@ -151,42 +164,29 @@ public record DaybookLine(
                 null,
                 null,
                 false,
-                "");
-    }
-
-    /** Pieces lost at a step. */
-    public static DaybookLine loss(AtStep where, Instant at, int maker, int pieces, LossReason reason, boolean again) {
-        return new DaybookLine(
-                LineKind.LOSS,
-                at,
-                null,
-                where.batchId(),
-                where.designId(),
-                where.index(),
-                where.step().station(),
-                where.step().name(),
-                null,
-                maker,
-                pieces,
-                null,
-                null,
-                reason,
-                again,
+                false,
                 "");
     }
 
     /** The same line with other pieces. */
     public DaybookLine withPieces(int others) {
-        return new DaybookLine(
-                kind, at, until, batchId, designId, step, station, stepName, mixId, maker, others, net, used, reason,
-                again, words);
+        return with(others, reason, again, counted);
     }
 
     /** A loss with its reason, and what becomes of it. */
     public DaybookLine because(LossReason why, boolean madeAgain) {
+        return with(pieces, why, madeAgain, counted);
+    }
+
+    /** A loss that the batch counts by this line. */
+    public DaybookLine countedByIt() {
+        return with(pieces, reason, again, true);
+    }
+
+    private DaybookLine with(int others, @Nullable LossReason why, boolean madeAgain, boolean counts) {
         return new DaybookLine(
-                kind, at, until, batchId, designId, step, station, stepName, mixId, maker, pieces, net, used, why,
-                madeAgain, words);
+                kind, at, until, batchId, designId, step, station, stepName, mixId, maker, others, net, used, why,
+                madeAgain, counts, words);
     }
 
     /**

@@ -11,32 +11,59 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * All that the daybook has taught: minutes by step, losses by station, waste by mix, and how long each maker takes. A step is known
- * by its design, station and name, so that it keeps what was learned when steps are moved.
- *
- * @param logs of the steps, minutes of each maker as the one who logged most would take
- * @param losses by station, for stations where anything was logged
- * @param wastes by number of the mix
- * @param paces of makers, when there are two
- * @param guess share lost of a design's pieces in all, where nothing was logged
+ * by its design, station and name, so that it keeps what was learned when steps are moved. The minutes of a step are fitted when they are
+ * first asked for, and remembered: a plan asks for those of every batch.
  */
-public record Learned(
-        Map<StepKey, List<StepLog>> logs,
-        Map<Station, LossEstimate> losses,
-        Map<Long, WasteEstimate> wastes,
-        List<MakerPace> paces,
-        Share guess) {
+public final class Learned {
     public static final Learned NOTHING = new Learned(Map.of(), Map.of(), Map.of(), List.of(), new Share(0));
 
     private static final double MOST_LOST = 0.5;
 
-    public Learned {
-        logs = Map.copyOf(logs);
-        losses = Map.copyOf(losses);
-        wastes = Map.copyOf(wastes);
-        paces = List.copyOf(paces);
+    private final Map<StepKey, List<StepLog>> logs;
+    private final Map<Station, LossEstimate> losses;
+    private final Map<Long, WasteEstimate> wastes;
+    private final List<MakerPace> paces;
+    private final Share guess;
+    private final Map<Asked, StepEstimate> fitted = new ConcurrentHashMap<>();
+
+    /** A step of a design, with its own figures, which its estimate begins with. */
+    private record Asked(StepKey key, Minutes setup, Minutes each) {}
+
+    private Learned(
+            Map<StepKey, List<StepLog>> logs,
+            Map<Station, LossEstimate> losses,
+            Map<Long, WasteEstimate> wastes,
+            List<MakerPace> paces,
+            Share guess) {
+        this.logs = Map.copyOf(logs);
+        this.losses = Map.copyOf(losses);
+        this.wastes = Map.copyOf(wastes);
+        this.paces = List.copyOf(paces);
+        this.guess = guess;
+    }
+
+    /** By station, for stations where anything was logged. */
+    public Map<Station, LossEstimate> losses() {
+        return losses;
+    }
+
+    /** By number of the mix. */
+    public Map<Long, WasteEstimate> wastes() {
+        return wastes;
+    }
+
+    /** Of makers, when there are two. */
+    public List<MakerPace> paces() {
+        return paces;
+    }
+
+    /** What was logged of a step, in minutes of the maker who logged most. */
+    public List<StepLog> logs(StepKey key) {
+        return logs.getOrDefault(key, List.of());
     }
 
     /** A step wherever it stands among those of its design. */
@@ -108,9 +135,16 @@ public record Learned(
 
     /** The minutes of each step of a design, in order. */
     public List<StepEstimate> steps(Design design) {
-        return design.steps().stream()
-                .map(step -> StepEstimate.learned(step, logs.getOrDefault(StepKey.of(design.id(), step), List.of())))
-                .toList();
+        return design.steps().stream().map(step -> step(design.id(), step)).toList();
+    }
+
+    private StepEstimate step(long designId, Step step) {
+        StepKey key = StepKey.of(designId, step);
+        List<StepLog> known = logs(key);
+        return known.isEmpty()
+                ? StepEstimate.own(step)
+                : fitted.computeIfAbsent(
+                        new Asked(key, step.setup(), step.each()), asked -> StepEstimate.learned(step, known));
     }
 
     /** What of a mix does not end up in pieces, as learned, or as the studio says. */

@@ -1,15 +1,15 @@
 package fairember.core.daybook;
 
-/** Why a piece was lost. */
+/** Why a piece was lost, in the order of the keys that say so. */
 public enum LossReason {
-    OTHER("something else"),
     CRACKED("cracked"),
     CAME_APART("came apart"),
     MISSHAPEN("misshapen"),
     WRONG_COLOUR("wrong colour"),
     DIRT("lint or prints"),
-    DARKENED("darkened in the oven"),
-    FORGOTTEN("something forgotten");
+    OVEN("spoiled in the oven"),
+    FORGOTTEN("something forgotten"),
+    OTHER("something else");
 
     private final String label;
 

@@ -22,6 +22,8 @@ import org.hipparchus.linear.RealVector;
 record RobustFit(RealVector theta, RealMatrix covariance, double sigma, double degrees) {
     private static final double TAIL = 4;
     private static final int ROUNDS = 40;
+    /** What moves less stands still: minutes and shares are shown far coarser. */
+    private static final double STILL = 1e-4;
     /** So much surer than it is of anything else that a value is nothing. */
     private static final double HOLD = 1e9;
     /** Four of five outcomes lie within: one tenth beyond each end. */
@@ -59,10 +61,11 @@ record RobustFit(RealVector theta, RealMatrix covariance, double sigma, double d
             RealVector next = normal.notNegative();
             precision = normal.precision();
             sigma = sigma(seen, next, sigma, prior, size);
-            if (next.equals(theta)) {
+            double moved = next.subtract(theta).getNorm();
+            theta = next;
+            if (moved < STILL) {
                 break;
             }
-            theta = next;
         }
         return new RobustFit(theta, solver(precision).getInverse(), sigma, prior.weight() + seen.size());
     }

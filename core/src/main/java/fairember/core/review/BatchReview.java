@@ -62,11 +62,13 @@ public record BatchReview(List<Line> minutes, List<Line> rework, List<Line> gram
      * @param times of its steps
      * @param rework of its steps
      * @param weighed of its mixes, by their numbers
+     * @param lost pieces of its designs, by their numbers, made again or not
      */
     public record Logged(
             Map<Learned.StepKey, StepLog> times,
             Map<Learned.StepKey, StepLog> rework,
-            Map<Long, WasteEstimate.Weighing> weighed) {}
+            Map<Long, WasteEstimate.Weighing> weighed,
+            Map<Long, Integer> lost) {}
 
     /**
      * Compares a batch with its plan.
@@ -102,7 +104,7 @@ public record BatchReview(List<Line> minutes, List<Line> rework, List<Line> gram
                         .map(log -> timed(What.REWORK, what, Minutes.ZERO, log.minutes(), rates))
                         .ifPresent(rework::add);
             }
-            lost(job, learned, cost).ifPresent(lost::add);
+            lost(job, logged, learned, cost).ifPresent(lost::add);
         }
         return new BatchReview(minutes, rework, grams(needs, logged.weighed()), lost);
     }
@@ -112,12 +114,12 @@ public record BatchReview(List<Line> minutes, List<Line> rework, List<Line> gram
         return new Line(of, what, planned.min(), real.min(), rates.hour().times(more / 60));
     }
 
-    private static Optional<Line> lost(Job job, Learned learned, Function<Job, DesignCost> cost) {
+    private static Optional<Line> lost(Job job, Logged logged, Learned learned, Function<Job, DesignCost> cost) {
         if (job.own() == 0) {
             return Optional.empty();
         }
         double planned = learned.lost(job.design().design()).of1() * job.quantity();
-        int real = Math.min(job.quantity(), job.progress().lost());
+        int real = logged.lost().getOrDefault(job.key().designId(), 0);
         Money piece = cost.apply(job).cost();
         return Optional.of(
                 new Line(What.LOST, job.design().design().name(), planned, real, piece.times(real - planned)));

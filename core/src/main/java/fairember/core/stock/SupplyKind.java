@@ -39,9 +39,4 @@ public enum SupplyKind {
     public boolean varnish() {
         return this == VARNISH_MATT || this == VARNISH_SATIN || this == VARNISH_GLOSS;
     }
-
-    /** Whether it carries colour. */
-    public boolean paint() {
-        return this == PAINT || this == WASH;
-    }
 }

@@ -145,7 +145,7 @@ public class EstimatesTest {
         Learned learned = Learned.of(logged, Map.of(), Map.of(), new Share(0));
         assertThat(learned.paces()).extracting(MakerPace::maker).containsExactly(1, 2);
         assertThat(learned.paces().get(1).ratio()).isCloseTo(1.5, within(0.12));
-        assertThat(StepEstimate.learned(step, learned.logs().get(key))
+        assertThat(StepEstimate.learned(step, learned.logs(key))
                         .of(10)
                         .expected()
                         .min())

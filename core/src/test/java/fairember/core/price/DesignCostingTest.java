@@ -55,7 +55,7 @@ public class DesignCostingTest {
     /** Of a hundred begun, four are lost: what they have cost is shared by the others, but for their pins. */
     @Test
     public void theLostArePaidForByTheOthers() {
-        Learned careless = new Learned(Map.of(), Map.of(), Map.of(), List.of(), Share.ofPercent(4));
+        Learned careless = Learned.of(List.of(), Map.of(), Map.of(), Share.ofPercent(4));
         DesignCost cost = DesignCosting.cost(SEAL, 12, Samples.RATES, Samples.ROLL, Samples.OVEN, careless);
         assertThat(rung(cost, "losses")).isEqualTo(Math.round((472 - 10) * 0.04 / 0.96));
         assertThat(cost.cost().minor()).isEqualTo(472 + rung(cost, "losses"));

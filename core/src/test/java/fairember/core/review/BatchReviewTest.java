@@ -8,7 +8,6 @@ import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.Job;
 import fairember.core.batch.JobKey;
-import fairember.core.batch.Progress;
 import fairember.core.daybook.Learned;
 import fairember.core.daybook.StepLog;
 import fairember.core.daybook.WasteEstimate;
@@ -25,17 +24,16 @@ import org.testng.annotations.Test;
 /** Ten seals by hand: an hour of work costs 12.00, white clay and red 6.00 for 200 g. */
 public class BatchReviewTest {
     private static final MeasuredDesign SEAL = Samples.measured(Samples.seal());
-    private static final Learned NOTHING_LOST =
-            new Learned(Map.of(), Map.of(), Map.of(), List.of(), Share.ofPercent(10));
+    private static final Learned NOTHING_LOST = Learned.of(List.of(), Map.of(), Map.of(), Share.ofPercent(10));
 
     private static BatchReview review(int lost, Map<Learned.StepKey, StepLog> times, double usedG) {
-        Progress progress = new Progress(List.of(), List.of(), List.of(), lost, List.of());
-        List<Job> jobs = List.of(new Job(new JobKey(1, 7), SEAL, 10, progress));
+        List<Job> jobs = List.of(new Job(new JobKey(1, 7), SEAL, 10));
         BatchNeeds needs = BatchNeeding.needs(jobs, MixWaste.ofHands(Share.ofPercent(10)));
         BatchReview.Logged logged = new BatchReview.Logged(
                 times,
                 Map.of(key(2), new StepLog(0, new Minutes(15), 1)),
-                Map.of(Samples.ROSE.id(), new WasteEstimate.Weighing(new Mass(100), new Mass(usedG))));
+                Map.of(Samples.ROSE.id(), new WasteEstimate.Weighing(new Mass(100), new Mass(usedG))),
+                Map.of(7L, lost));
         return BatchReview.of(
                 jobs,
                 needs,
