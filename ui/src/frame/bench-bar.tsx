@@ -58,7 +58,7 @@ function CurrentJob() {
         </span>
       </Button>
       <Button keyCap="x" onClick={() => acts.lose.mutate(undefined)}>
-        Lost <span className="figure">{job.lost}</span>
+        Lost <span className="figure">{job.lost + job.again}</span>
       </Button>
     </>
   );

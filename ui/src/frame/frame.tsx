@@ -4,6 +4,7 @@ import { useKeysOff } from '../controls/use-flag';
 import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
 import { useLastLoss } from '../server/last-loss';
 import { useProbesLive } from '../server/use-record';
+import { choicesOf, useLimits } from '../server/use-limits';
 import { useUnsaved } from '../server/use-unsaved';
 import { BenchBar } from './bench-bar';
 import { Finder } from './finder';
@@ -31,6 +32,7 @@ export function Frame() {
   const last = useLastChanges();
   const { undo, redo } = useUndo();
   const loss = useLastLoss();
+  const limits = useLimits();
   const [keysOff] = useKeysOff();
   useProbesLive();
   useUnsaved();
@@ -42,7 +44,7 @@ export function Frame() {
     if (place) void go(place.path);
     else if (key === '/') setFloating('finder');
     else if (key === '?') setFloating('keys');
-    else if (loss && answerLoss(loss, key, acts.because.mutate)) return true;
+    else if (loss && answerLoss(loss, choicesOf(limits, 'lossReason'), key, acts.because.mutate)) return true;
     else if (key === ' ' && job && !job.forgotten) acts.timer.mutate({ running: !job.startedAt });
     else if (key === '.' && job) acts.count.mutate(1);
     else if (key === 'x' && job) acts.lose.mutate(undefined);

@@ -3,24 +3,13 @@ import { lastLoss, useLastLoss, type LastLoss } from '../server/last-loss';
 import { useBenchActs, type LossReason } from '../server/use-bench';
 import { choicesOf, useLimits } from '../server/use-limits';
 
-/** The reasons in the order of their keys, from 1. */
-const reasons: LossReason[] = [
-  'CRACKED',
-  'CAME_APART',
-  'MISSHAPEN',
-  'WRONG_COLOUR',
-  'DIRT',
-  'DARKENED',
-  'FORGOTTEN',
-  'OTHER',
-];
-
+type Reasons = ReturnType<typeof choicesOf>;
 type Because = (because: LastLoss & { reason: LossReason }) => void;
 
-/** What a key says of the piece that was just lost; false when it says nothing. */
-export function answerLoss(loss: LastLoss, key: string, because: Because): boolean {
+/** What a key says of the piece that was just lost; false when it says nothing. Reasons are counted from 1. */
+export function answerLoss(loss: LastLoss, reasons: Reasons, key: string, because: Because): boolean {
   const reason = reasons[Number(key) - 1];
-  if (reason) say(loss, reason, because);
+  if (reason) say(loss, reason.value as LossReason, because);
   else if (key === 'a') lastLoss({ ...loss, again: !loss.again });
   else if (key === 'Escape') lastLoss(null);
   else return false;
@@ -36,7 +25,7 @@ function say(loss: LastLoss, reason: LossReason, because: Because) {
 export function LossStrip() {
   const loss = useLastLoss();
   const { because } = useBenchActs();
-  const words = choicesOf(useLimits(), 'lossReason');
+  const reasons = choicesOf(useLimits(), 'lossReason');
   if (!loss) return null;
   return (
     <section
@@ -45,8 +34,12 @@ export function LossStrip() {
     >
       <h2 className="text-body font-semibold">One lost. Why?</h2>
       {reasons.map((reason, i) => (
-        <Button key={reason} keyCap={String(i + 1)} onClick={() => say(loss, reason, because.mutate)}>
-          {words.find((w) => w.value === reason)?.label ?? reason}
+        <Button
+          key={reason.value}
+          keyCap={String(i + 1)}
+          onClick={() => say(loss, reason.value as LossReason, because.mutate)}
+        >
+          {reason.label}
         </Button>
       ))}
       <Button

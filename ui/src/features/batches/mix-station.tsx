@@ -28,7 +28,7 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
           <h2 className="text-figure">
             Mixes to make{' '}
             <span className="font-text text-note font-normal text-soft">
-              with {plain(settings.wastePercent)} % waste, or what was learned of it
+              with {plain(settings.wastePercent)} % waste, or as weighed before
             </span>
           </h2>
           <p className="-mt-2 text-note text-soft">

@@ -17,7 +17,8 @@ export function WeighedMix({ mix, batchId }: { mix: Mix; batchId: number }) {
   const span = spanOf(useLimits(), 'daybook', 'usedG');
   const { bench } = useBench();
   const { add } = useDaybookActs();
-  const [used, setUsed] = useState(Math.round(mix.toMixG * 10) / 10);
+  const [typed, setTyped] = useState<number | null>(null);
+  const used = typed ?? Math.round(mix.toMixG * 10) / 10;
   return (
     <div className="flex flex-wrap items-baseline gap-2 text-note text-soft">
       really used
@@ -27,7 +28,7 @@ export function WeighedMix({ mix, batchId }: { mix: Mix; batchId: number }) {
         span={span}
         chars={5}
         error={errorAt(errorsOf(add.error), 'usedG')}
-        onChange={setUsed}
+        onChange={setTyped}
         onSettle={() => undefined}
       />
       g

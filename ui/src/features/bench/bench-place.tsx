@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
 import { Pair, Place } from '../../controls/place';
+import { RefusedNote } from '../../controls/problem-note';
 import { Segments } from '../../controls/segments';
 import { useMaker } from '../../server/maker';
 import type { Hand } from '../../server/types';
@@ -99,6 +100,7 @@ function NextSteps() {
   return (
     <section className="flex min-h-0 flex-col">
       <h2 className="mb-1 text-figure">Next jobs</h2>
+      <RefusedNote error={take.error} />
       {next.length === 0 && <p className="text-soft">No other jobs are left.</p>}
       <ol className="min-h-0 overflow-y-auto rounded-card border border-line bg-paper">
         {next.map((task) => {

@@ -76,12 +76,8 @@ export function CurrentJobCard() {
       </div>
       <div className="mt-2 flex justify-end gap-2">
         {!job.startedAt && (
-          <Button
-            kind="quiet"
-            title="Time that is logged as work done over again, apart from the step"
-            onClick={() => acts.timer.mutate({ running: true, rework: true })}
-          >
-            Time rework
+          <Button kind="quiet" onClick={() => acts.timer.mutate({ running: true, rework: true })}>
+            Time it as rework
           </Button>
         )}
         <Button kind="quiet" onClick={() => acts.putDown.mutate(undefined)}>

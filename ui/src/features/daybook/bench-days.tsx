@@ -82,7 +82,7 @@ export function BenchDays({ days }: { days: DaybookDay[] }) {
           </svg>
         )}
       </div>
-      {rows.length === 0 && <p className="text-soft">No times are logged here yet.</p>}
+      {rows.length === 0 && <p className="text-soft">No times logged yet.</p>}
     </div>
   );
 }

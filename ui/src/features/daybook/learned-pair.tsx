@@ -18,10 +18,10 @@ export function LearnedPair() {
         <>
           <p className="max-w-[70ch] text-soft">
             {learned.used
-              ? 'Plans, needs and prices go by these figures. '
-              : 'Plans go by the steps’ own figures; you can change that in '}
+              ? 'Plans, needs and prices use these figures. '
+              : 'Plans use the steps’ own figures; you can change that in '}
             {learned.used ? (
-              'A step’s own figures count as what you thought before; every batch you log counts more against them.'
+              'A step begins with its own figures; each batch you log moves them towards what it really took.'
             ) : (
               <Link to="/settings" className="text-verdigris underline">
                 Settings
@@ -29,7 +29,7 @@ export function LearnedPair() {
             )}
           </p>
           {learned.steps.length === 0 && (
-            <p className="text-soft">Nothing is learned yet. Time a step at the bench and count its pieces.</p>
+            <p className="text-soft">Nothing learned yet. Time a step at the bench and count its pieces.</p>
           )}
           {byDesign(learned.steps).map((steps) => (
             <StepTable key={steps[0]?.designId} steps={steps} />
@@ -208,7 +208,8 @@ function Paces({ paces }: { paces: Learned['paces'] }) {
     <Card title="Makers">
       {paces.map((pace) => (
         <p key={pace.maker}>
-          Maker {pace.maker}: {pace.ratio === 1 ? 'the measure of the others' : `${tenths(pace.ratio)} times as long`},{' '}
+          Maker {pace.maker}:{' '}
+          {pace.ratio === 1 ? 'the one the other is compared with' : `${tenths(pace.ratio)} times as long`},{' '}
           {count(pace.logs, 'log')}
         </p>
       ))}

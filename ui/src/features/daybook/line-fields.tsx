@@ -91,13 +91,13 @@ export function LineFields({ view }: { view: DaybookLineView }) {
           className="w-full min-w-56 text-ink"
         />
       </label>
-      {form.designId !== undefined && (form.kind === 'LOSS' || form.kind === 'LESSON') && (
+      {form.designId !== undefined && form.words && (form.kind === 'LOSS' || form.kind === 'LESSON') && (
         <Button
           kind="quiet"
           disabled={check.isSuccess}
-          onClick={() => check.mutate({ id: view.id, edition: view.edition, words: slip(form) })}
+          onClick={() => check.mutate({ id: view.id, edition: view.edition, words: (form.words ?? '').slice(0, MOST) })}
         >
-          {check.isSuccess ? 'now a check of the design' : 'Make it a check of the design'}
+          {check.isSuccess ? 'now a check of the design' : 'Make this a check of the design'}
         </Button>
       )}
       <Button kind="quiet" className="ml-auto" onClick={() => remove.mutate({ id: view.id, edition: view.edition })}>
@@ -119,12 +119,8 @@ function about(line: DaybookLine, id: string): DaybookLine {
   return others;
 }
 
+/** Letters of a line of checks. */
 const MOST = 60;
-
-/** A slip as a line of checks. */
-function slip({ words = '', stepName = '' }: DaybookLine): string {
-  return (words === '' ? `Looked at after ${stepName}` : words).slice(0, MOST);
-}
 
 interface FieldProps<F extends string> {
   draft: Draft<DaybookLine>;

@@ -2,10 +2,9 @@ import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
-import type { Design, Shelf, Span } from '../../server/types';
+import type { Design, Limits, Shelf, Span } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { isInCoats } from '../../words/coats';
 import { minutes, plain } from '../../words/figures';
 import type { DesignDraft } from './use-design';
 
@@ -27,7 +26,8 @@ export function StepUses({ design, step, index, supplies, onChange }: Props) {
   const uses = step.uses ?? [];
   const set = (change: (uses: Use[]) => Use[]) => onChange((s) => ({ ...s, uses: change(s.uses ?? []) }));
   const first = supplies[0];
-  const waiting = spanOf(useLimits(), 'step', 'waitingMin');
+  const limits = useLimits();
+  const waiting = spanOf(limits, 'step', 'waitingMin');
   return (
     <div className="flex flex-col text-note text-soft">
       {uses.map((use, i) => (
@@ -62,7 +62,7 @@ export function StepUses({ design, step, index, supplies, onChange }: Props) {
             kind="quiet"
             className="px-1 font-normal"
             aria-label={`Add a supply to ${step.name}`}
-            onClick={() => set((all) => [...all, fresh(first)])}
+            onClick={() => set((all) => [...all, fresh(first, limits)])}
           >
             Add a supply
           </Button>
@@ -72,12 +72,9 @@ export function StepUses({ design, step, index, supplies, onChange }: Props) {
   );
 }
 
-function coated(supply: Supply | undefined): boolean {
-  return supply !== undefined && isInCoats(supply.supply.kind);
-}
-
-function fresh(supply: Supply): Use {
-  return coated(supply)
+/** A use of a supply to begin with: a coat on everything, or one for each piece. */
+function fresh(supply: Supply, limits: Limits): Use {
+  return limits.inCoats.includes(supply.supply.kind)
     ? { supplyId: supply.id, coats: 1, sharePercent: 100, each: 0, setup: 0 }
     : { supplyId: supply.id, coats: 0, sharePercent: 100, each: 1, setup: 0 };
 }
@@ -95,6 +92,7 @@ interface RowProps {
 function UseRow({ design, step, at, use, supplies, onChange, onRemove }: RowProps) {
   const limits = useLimits();
   const supply = supplies.find((s) => s.id === use.supplyId);
+  const coated = supply !== undefined && limits.inCoats.includes(supply.supply.kind);
   const name = supply?.supply.name ?? 'supply';
   const unit = choicesOf(limits, 'supplyUnit').find((u) => u.value === supply?.supply.unit)?.label ?? '';
   const worked = design.measured.uses.filter((u) => u.step === at.step)[at.use];
@@ -117,11 +115,13 @@ function UseRow({ design, step, at, use, supplies, onChange, onRemove }: RowProp
         options={supplies.map((s) => ({ value: String(s.id), label: s.supply.name }))}
         onChange={(id) => {
           const chosen = supplies.find((s) => s.id === Number(id));
-          if (chosen) onChange(coated(chosen) === coated(supply) ? { supplyId: chosen.id } : fresh(chosen));
+          if (!chosen) return;
+          const same = limits.inCoats.includes(chosen.supply.kind) === coated;
+          onChange(same ? { supplyId: chosen.id } : fresh(chosen, limits));
         }}
         className="min-h-8 border-transparent"
       />
-      {coated(supply) ? (
+      {coated ? (
         <>
           {number('coats', span('coats'))} coats on {number('sharePercent', span('sharePercent'))} % of
           <Choice
@@ -143,13 +143,13 @@ function UseRow({ design, step, at, use, supplies, onChange, onRemove }: RowProp
           {number('each', span('each'))} {unit} each, {number('setup', span('setup'))} {unit} for the batch
         </>
       )}
-      {worked?.supplyId === use.supplyId && coated(supply) && (
+      {worked?.supplyId === use.supplyId && coated && (
         <span className="figure text-ink">
           {plain(Math.round(worked.each * 100) / 100)} {worked.unit} each
           {worked.dryingMin > 0 && `, dry after ${minutes(worked.dryingMin)}`}
         </span>
       )}
-      {worked?.supplyId === use.supplyId && coated(supply) && (
+      {worked?.supplyId === use.supplyId && coated && (
         <ShowWorking of={`${name} at ${step.name}`}>
           <WorkingsList workings={worked.workings} />
         </ShowWorking>

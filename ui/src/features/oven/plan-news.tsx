@@ -26,10 +26,15 @@ function Outlooks({ day }: { day: Day }) {
   return (
     <ul aria-label="In time" className="rounded-card border border-line bg-paper px-3 py-1">
       {risky.map(({ batchId, name, late, spareMin, finishAt, dueAt }) => (
-        <li key={batchId} className={`py-1 ${late ? 'text-madder' : 'text-straw'}`}>
-          <b>{name}</b> {late ? 'will be late' : `has ${minutes(spareMin)} to spare`}: finished{' '}
-          {relativeDay(finishAt, day.now)} {clock(finishAt)}, due {relativeDay(dueAt, day.now)} {clock(dueAt)}.
-          {late && ' Make fewer, work longer hours, or change the date.'}
+        <li key={batchId} className={`py-1 ${late && !day.renewing ? 'text-madder' : 'text-straw'}`}>
+          <b>{name}</b>{' '}
+          {late
+            ? day.renewing
+              ? 'may be late, a better plan is being looked for'
+              : 'will be late'
+            : `has ${minutes(spareMin)} to spare`}
+          : finished {relativeDay(finishAt, day.now)} {clock(finishAt)}, due {relativeDay(dueAt, day.now)}{' '}
+          {clock(dueAt)}.{late && !day.renewing && ' Make fewer, work longer hours, or change the date.'}
         </li>
       ))}
     </ul>

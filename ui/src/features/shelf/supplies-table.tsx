@@ -9,7 +9,6 @@ import { useDraft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useSettings, useShelf } from '../../server/use-studio';
-import { isInCoats } from '../../words/coats';
 import { minorPerWhole } from '../../words/figures';
 import { useShelfActs } from './use-shelf-acts';
 
@@ -102,7 +101,7 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
           costs {number('priceMinor', minorPerWhole(currency))} {currency}
         </span>
         <span>{number('leadDays')} days to get it</span>
-        {isInCoats(form.kind) && (
+        {limits.inCoats.includes(form.kind) && (
           <>
             <span>a litre covers {number('squareMetres')} m²</span>
             <span>a coat dries in {number('dryingMin')} min</span>

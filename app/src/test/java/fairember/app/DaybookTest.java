@@ -106,6 +106,30 @@ public class DaybookTest extends ServerTest {
         assertThat(job().path("wanted").asInt()).isEqualTo(wanted);
     }
 
+    /** The batch counts by the line: corrected there, it is corrected everywhere. */
+    @Test(dependsOnMethods = "aLostPieceIsOneFewerUntilItIsMadeAgain")
+    public void aLossThatIsCorrectedOrRemovedIsCountedAgain() {
+        int wanted = job().path("wanted").asInt();
+        String path = "/api/daybook/"
+                + http().post("/api/bench/losses", Map.of())
+                        .json()
+                        .path("lineId")
+                        .asLong();
+        ObjectNode line = (ObjectNode) latest().path("line").deepCopy();
+        assertThat(http().change(path, line.put("pieces", 3)).status()).isEqualTo(200);
+        assertThat(job().path("wanted").asInt()).isEqualTo(wanted - 3);
+        Http.Answer tooMany = http().change(path, line.put("pieces", 99));
+        assertThat(tooMany.status()).isEqualTo(422);
+        assertThat(tooMany.text()).contains("pieces", "All of them are already counted.");
+        assertThat(job().path("wanted").asInt()).isEqualTo(wanted - 3);
+        http().remove(path);
+        assertThat(job().path("wanted").asInt()).isEqualTo(wanted);
+        for (int i = 0; i < 3; i++) {
+            http().undo();
+        }
+        assertThat(job().path("wanted").asInt()).isEqualTo(wanted);
+    }
+
     /** Pieces of a step of a design that are still to be done. */
     private int open(long design, String step) {
         for (JsonNode task : http().get("/api/batches/3").json().path("plan").path("tasks")) {

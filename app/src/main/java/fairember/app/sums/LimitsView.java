@@ -83,9 +83,12 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** Every field's range and unit, and every choice with its words, as the core has them. */
+/** Every field's range and unit, and every choice with its words, as the core has them; supplies that are put on in coats are {@code inCoats}. */
 record LimitsView(
-        Map<String, Map<String, SpanView>> spans, List<ShapeKindView> shapes, Map<String, List<ChoiceView>> choices) {
+        Map<String, Map<String, SpanView>> spans,
+        List<ShapeKindView> shapes,
+        List<SupplyKind> inCoats,
+        Map<String, List<ChoiceView>> choices) {
 
     /** A shape, its dimensions in the order they are typed, and the lines that are drawn for it. */
     record ShapeKindView(
@@ -165,6 +168,7 @@ record LimitsView(
                         entry("shelf", shelf()),
                         entry("settings", settings())),
                 Arrays.stream(ShapeKind.values()).map(ShapeKindView::of).toList(),
+                Arrays.stream(SupplyKind.values()).filter(SupplyKind::coats).toList(),
                 Map.ofEntries(
                         entry("designKind", choices(DesignKind.values(), DesignKind::label)),
                         entry("drawn", choices(Drawn.values(), Drawn::label)),

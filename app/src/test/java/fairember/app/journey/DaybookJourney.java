@@ -79,7 +79,7 @@ public class DaybookJourney extends Journey {
         page.sees("Keep the kelp thin");
         line("Keep the kelp thin").click();
         page.choose("About", "Kelp-frond earrings");
-        page.press("Make it a check of the design");
+        page.press("Make this a check of the design");
         page.sees("now a check of the design");
         go("/designs/4/bakes");
         page.sees("slipped Sun 1 Nov");

@@ -58,7 +58,7 @@ final class FinishReview {
                         "'%s' under '%s' is not seen: the last coat decides how it shines."
                                 .formatted(
                                         before.supply().name(), after.supply().name()),
-                        "Put gloss on last, where it is wanted, or leave it out.",
+                        "Put gloss on last, where you want it, or leave it out.",
                         List.of(design.name())));
             }
         }

@@ -59,7 +59,7 @@ public record Supply(
         g.within(DRYING, drying.min());
         g.within(STAYS, stays.percent());
         if (kind.coats() && unit != SupplyUnit.ML && unit != SupplyUnit.DROP) {
-            g.error("unit", unit.label(), "ml or drops", "Count what is put on in coats in ml or drops.");
+            g.error("unit", unit.label(), "ml or drops", "Count what goes on in coats in ml or drops.");
         }
         g.orRefuse();
     }
