@@ -31,6 +31,7 @@ public class ArchitectureTest {
             "trialtile",
             "mix",
             "leftover",
+            "sparebox",
             "find",
             "trial",
             "machine",

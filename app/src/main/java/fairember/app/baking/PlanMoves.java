@@ -110,7 +110,7 @@ class PlanMoves {
         }
         to.removeIf(saved -> same(saved, item));
         if (there + count > 0) {
-            to.add(new LoadItem(item.batchId(), item.designId(), item.stage(), there + count));
+            to.add(new LoadItem(item.batchId(), item.designId(), item.stage(), there + count, item.first()));
         }
     }
 
@@ -119,6 +119,9 @@ class PlanMoves {
     }
 
     private static boolean same(LoadItem a, LoadItem b) {
-        return a.batchId() == b.batchId() && a.designId() == b.designId() && a.stage() == b.stage();
+        return a.batchId() == b.batchId()
+                && a.designId() == b.designId()
+                && a.stage() == b.stage()
+                && a.first() == b.first();
     }
 }

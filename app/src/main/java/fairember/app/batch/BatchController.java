@@ -5,15 +5,16 @@ import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
 import fairember.app.settings.SettingsStore;
 import fairember.app.shelf.CoilStore;
+import fairember.app.sparebox.SpareBoxStore;
 import fairember.core.batch.Batch;
 import fairember.core.batch.BatchCutting;
 import fairember.core.batch.BatchJobs;
-import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.BatchProgress;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.BatchState;
 import fairember.core.batch.Job;
+import fairember.core.batch.Reserved;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import java.util.HashMap;
@@ -45,6 +46,7 @@ class BatchController {
     private final PlannedLoads planned;
     private final DaybookLearning learning;
     private final ShelfTaking taking;
+    private final SpareBoxStore box;
 
     BatchController(
             BatchStore store,
@@ -55,7 +57,9 @@ class BatchController {
             Journal journal,
             PlannedLoads planned,
             DaybookLearning learning,
-            ShelfTaking taking) {
+            ShelfTaking taking,
+            SpareBoxStore box) {
+        this.box = box;
         this.taking = taking;
         this.learning = learning;
         this.planned = planned;
@@ -147,14 +151,20 @@ class BatchController {
     }
 
     private BatchCosting costing() {
-        return new BatchCosting(settings.settings(), planning.oven(), learning.learned());
+        return new BatchCosting(
+                settings.settings(),
+                planning.oven(),
+                learning.learned(),
+                box.saved().value());
     }
 
     /** How the portions of a batch are cut from blocks and lumps, and its wires from coils. */
     @GetMapping("/{id}/cutting")
     CuttingView cutting(@PathVariable long id) {
         List<Job> jobs = planning.work(id).jobs();
-        BatchNeeds needs = BatchNeeding.needs(jobs, costing()::waste);
+        BatchCosting costing = costing();
+        BatchNeeds needs =
+                costing.needs(jobs, costing.before(id, planning.open().jobs()));
         return new CuttingView(
                 BatchCutting.portions(needs).stream()
                         .map(CuttingView.MixCutView::of)
@@ -175,9 +185,11 @@ class BatchController {
         journal.together(() -> {
             BatchState before =
                     store.find(id).map(saved -> saved.value().state()).orElse(form.state());
+            boolean finishes = before == BatchState.ON_BENCH && form.state() == BatchState.FINISHED;
+            Reserved kept = finishes ? costing().before(id, planning.open().jobs()) : Reserved.NOTHING;
             journal.replace(store, id, edition, form);
-            if (before == BatchState.ON_BENCH && form.state() == BatchState.FINISHED) {
-                taking.take(planning.work(id));
+            if (finishes) {
+                taking.take(planning.work(id), kept);
             }
             return "";
         });

@@ -2,7 +2,6 @@ package fairember.app.batch;
 
 import fairember.app.web.AdviceView;
 import fairember.core.batch.Batch;
-import fairember.core.batch.BatchNeeding;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.Job;
 import fairember.core.batch.Reserved;
@@ -89,7 +88,7 @@ public record BatchPlanView(
             BatchCosting costing,
             Reserved reserved,
             boolean joint) {
-        NeedsView needs = NeedsView.of(BatchNeeding.needs(jobs, costing::waste, reserved), schedule.tasks());
+        NeedsView needs = NeedsView.of(costing.needs(jobs, reserved), schedule.tasks());
         List<PriceRowView> price = jobs.stream()
                 .filter(job -> job.own() > 0)
                 .map(job -> PriceRowView.of(job, costing.of(job)))

@@ -59,6 +59,7 @@ final class BatchReading {
         List<Job> jobs = BatchJobs.of(
                 saved.id(),
                 saved.value().wanted(),
+                saved.value().firstAlone(),
                 id -> measuring.of(id, kept.get(id)),
                 design -> progress(saved.id(), design),
                 learned);

@@ -2,9 +2,10 @@ package fairember.app.batch;
 
 import fairember.app.daybook.DaybookLearning;
 import fairember.app.settings.SettingsStore;
-import fairember.core.batch.BatchNeeding;
+import fairember.core.batch.Reserved;
 import fairember.core.daybook.Learned;
 import fairember.core.daybook.LineKind;
+import fairember.core.design.SpareBox;
 import fairember.core.review.BatchReview;
 import java.util.List;
 import java.util.stream.Stream;
@@ -55,10 +56,10 @@ class BatchReviewController {
     BatchReviewView review(@PathVariable long id) {
         Learned others = learning.without(id);
         Planning.Work work = planning.work(id, others);
-        BatchCosting costing = new BatchCosting(settings.settings(), planning.oven(), others);
+        BatchCosting costing = new BatchCosting(settings.settings(), planning.oven(), others, SpareBox.EMPTY);
         return BatchReviewView.of(BatchReview.of(
                 work.jobs(),
-                BatchNeeding.needs(work.jobs(), costing::waste),
+                costing.needs(work.jobs(), Reserved.NOTHING),
                 new BatchReview.Logged(
                         learning.ofBatch(id, LineKind.TIME),
                         learning.ofBatch(id, LineKind.REWORK),

@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Repository;
 
 /** Batches and their lines. */
@@ -38,7 +39,7 @@ public class BatchStore extends DocumentStore<Batch> {
             DesignStore.Measuring measuring = designs.measuring();
             BatchJobs.check(
                     given.designIds(),
-                    BatchJobs.of(id, given.wanted(), measuring::of, one -> Progress.NONE, Learned.NOTHING));
+                    BatchJobs.of(id, given.wanted(), Set.of(), measuring::of, one -> Progress.NONE, Learned.NOTHING));
         }
     }
 

@@ -37,6 +37,7 @@ class BatchesOfDesign implements DesignUse {
         BatchJobs.tooMany(BatchJobs.of(
                         batch.id(),
                         batch.wanted(),
+                        batch.firstAlone(),
                         design -> design == id ? changed : measuring.of(design),
                         one -> Progress.NONE,
                         Learned.NOTHING))

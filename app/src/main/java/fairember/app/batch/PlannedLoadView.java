@@ -47,9 +47,17 @@ public record PlannedLoadView(
      * A number of things of a stage bake.
      *
      * @param unitsEach of them to one design: 1, or its small parts
+     * @param first whether it is the first piece, which is made alone
      */
     public record PlannedItemView(
-            String name, long batchId, String batchName, long designId, int stage, int count, int unitsEach) {
+            String name,
+            long batchId,
+            String batchName,
+            long designId,
+            int stage,
+            int count,
+            int unitsEach,
+            boolean first) {
         /** Such as "12 Lantern (Winter fair)" or "152 small parts of Imp, teeth (Winter fair)". */
         public String words() {
             return count + (unitsEach > 1 ? " small parts of " : " ") + name + " (" + batchName + ")";
@@ -104,7 +112,7 @@ public record PlannedLoadView(
 
     private static @Nullable MeasuredStage stage(Job job, BakeKey bake) {
         for (int i = 0; i < job.design().stages().size(); i++) {
-            if (job.bake(i).equals(bake)) {
+            if (bake instanceof BakeRef ref && job.bake(i).equals(ref.whole())) {
                 return job.design().stages().get(i);
             }
         }
@@ -125,7 +133,8 @@ public record PlannedLoadView(
                 ids.designId(),
                 ids.stage(),
                 item.count(),
-                unitsEach);
+                unitsEach,
+                ids.first());
     }
 
     private static PlaceView place(Place place, List<BakeKey> keys) {

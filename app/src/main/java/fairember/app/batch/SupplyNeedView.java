@@ -2,10 +2,10 @@ package fairember.app.batch;
 
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.Shopping;
 import fairember.core.stock.Supply;
 import fairember.core.stock.SupplyKind;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -45,14 +45,7 @@ public record SupplyNeedView(
     }
 
     private static @Nullable LocalDate lastOrder(Supply supply, List<BatchSchedule.HandsTask> tasks) {
-        return tasks.stream()
-                .filter(task -> !task.slots().isEmpty())
-                .filter(task -> task.job().design().uses().stream()
-                        .anyMatch(use ->
-                                use.step() == task.index() && use.supply().id() == supply.id()))
-                .map(task -> task.slots().get(0).from().toLocalDate())
-                .min(Comparator.naturalOrder())
-                .map(day -> day.minusDays(supply.leadDays()))
-                .orElse(null);
+        LocalDate wanted = Shopping.firstUse(tasks, supply);
+        return wanted == null ? null : wanted.minusDays(supply.leadDays());
     }
 }

@@ -6,7 +6,11 @@ import fairember.core.design.Station;
 import java.time.LocalDateTime;
 import java.util.List;
 
-/** A step for the hands, with its times. */
+/**
+ * A step for the hands, with its times.
+ *
+ * @param first whether it is done to the first piece alone
+ */
 public record TaskView(
         long batchId,
         long designId,
@@ -15,6 +19,7 @@ public record TaskView(
         String name,
         Station station,
         int pieces,
+        boolean first,
         double minutesMin,
         List<SlotView> slots) {
 
@@ -36,6 +41,7 @@ public record TaskView(
                 task.step().name(),
                 task.step().station(),
                 task.pieces(),
+                task.job().key().first(),
                 task.minutes().min(),
                 task.slots().stream().map(SlotView::of).toList());
     }

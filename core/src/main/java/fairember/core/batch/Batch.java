@@ -1,5 +1,6 @@
 package fairember.core.batch;
 
+import fairember.core.document.Default;
 import fairember.core.document.Name;
 import fairember.core.document.RefersTo;
 import fairember.core.document.SavedUnder;
@@ -11,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A batch: designs times quantities, when it begins and when it is due.
@@ -63,8 +65,28 @@ public record Batch(
         return wanted;
     }
 
-    /** How many pieces of a design. */
-    public record BatchLine(@RefersTo("design") long designId, int quantity) {
+    /** The designs whose first piece is made alone, by their numbers. */
+    public Set<Long> firstAlone() {
+        return lines.stream()
+                .filter(BatchLine::firstAlone)
+                .map(BatchLine::designId)
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /**
+     * How many pieces of a design.
+     *
+     * @param firstAlone whether one piece goes through all its steps and bakes before the others are begun
+     */
+    public record BatchLine(
+            @RefersTo("design") long designId,
+            int quantity,
+            @Default("false") boolean firstAlone) {
         public static final Span QUANTITY = Job.QUANTITY;
+
+        /** Pieces that are all made together. */
+        public BatchLine(long designId, int quantity) {
+            this(designId, quantity, false);
+        }
     }
 }

@@ -26,7 +26,7 @@ public final class BatchBakes {
      */
     public static List<Bake> of(List<Job> jobs) {
         List<Bake> bakes = new ArrayList<>();
-        for (Job job : jobs) {
+        for (Job job : FirstPiece.apart(jobs)) {
             for (int stage : left(job)) {
                 bakes.add(bake(job, stage));
             }
@@ -46,7 +46,7 @@ public final class BatchBakes {
         for (Job job : jobs) {
             AssemblyTree tree = job.design().design().tree();
             List<Integer> last = tree.last();
-            LocalDateTime begins = bench.begins().getOrDefault(job.key(), zero);
+            LocalDateTime begins = bench.begins(job.key(), zero);
             for (int stage : left(job)) {
                 LocalDateTime cooled = Stream.concat(
                                 tree.waitsFor(stage).stream().map(job::bake),
@@ -166,9 +166,7 @@ public final class BatchBakes {
         }
         StepEstimate estimate = job.estimate(step);
         Minutes each = estimate.each().times(pieces);
-        return job.progress().stepDone(step) > 0
-                ? each
-                : each.plus(estimate.setup()).plus(job.making(step));
+        return job.setUp(step) ? each : each.plus(estimate.setup()).plus(job.making(step));
     }
 
     /** Minutes to wait after a step that is still to be done. */
@@ -177,7 +175,7 @@ public final class BatchBakes {
     }
 
     private static OptionalDouble due(Job job, int last, Workshop bench, LocalDateTime zero) {
-        LocalDateTime closing = bench.due().get(job.key());
+        LocalDateTime closing = bench.due().get(job.key().whole());
         if (closing == null) {
             return OptionalDouble.empty();
         }

@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** How the portions of a batch are cut from blocks and lumps, and its wires from coils. */
 public final class BatchCutting {
@@ -99,6 +100,21 @@ public final class BatchCutting {
         }
     }
 
+    /** What is left on each of the coils that some cuts are taken from. */
+    public static List<Length> leftOf(WireCoil coil, List<WireCut> cuts) {
+        return cuts.stream()
+                .filter(cut -> coil.holds(cut.gauge(), cut.metal()))
+                .flatMap(cut -> cut.plan().opened().stream())
+                .filter(opened -> IntStream.rangeClosed(1, coil.onShelf())
+                        .anyMatch(i -> opened.stick().name().equals(name(coil, i))))
+                .map(opened -> new Length(opened.left()))
+                .toList();
+    }
+
+    private static String name(WireCoil coil, int number) {
+        return coil.name() + ", " + number;
+    }
+
     private record Kind(Gauge gauge, Metal metal) {}
 
     /** Cut lists of all wires of these jobs, one for each gauge and metal, from the coils that hold it. */
@@ -118,7 +134,7 @@ public final class BatchCutting {
                 for (int i = 1;
                         coil.holds(kind.gauge(), kind.metal()) && i <= coil.onShelf() && sticks.size() < MOST_BLOCKS;
                         i++) {
-                    sticks.add(new Stick(coil.name() + ", " + i, coil.length().mm()));
+                    sticks.add(new Stick(name(coil, i), coil.length().mm()));
                 }
             }
             double total =

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.LongFunction;
 
@@ -25,9 +26,11 @@ import java.util.function.LongFunction;
 public final class BatchJobs {
     private final LongFunction<MeasuredDesign> designs;
     private final Learned learned;
+    private final Set<Long> firstAlone;
     private final List<Long> innerFirst = new ArrayList<>();
 
-    private BatchJobs(LongFunction<MeasuredDesign> designs, Learned learned) {
+    private BatchJobs(LongFunction<MeasuredDesign> designs, Learned learned, Set<Long> firstAlone) {
+        this.firstAlone = Set.copyOf(firstAlone);
         this.designs = designs;
         this.learned = learned;
     }
@@ -36,6 +39,7 @@ public final class BatchJobs {
      * The jobs, those that make small parts of others before these.
      *
      * @param wanted how many of each design, by its number, in order
+     * @param firstAlone numbers of the designs whose first piece is made alone
      * @param designs gives a design by its number
      * @param progress what is done of each
      * @param learned what the daybook says of their steps
@@ -43,10 +47,11 @@ public final class BatchJobs {
     public static List<Job> of(
             long batchId,
             Map<Long, Integer> wanted,
+            Set<Long> firstAlone,
             LongFunction<MeasuredDesign> designs,
             Function<MeasuredDesign, Progress> progress,
             Learned learned) {
-        BatchJobs jobs = new BatchJobs(designs, learned);
+        BatchJobs jobs = new BatchJobs(designs, learned, firstAlone);
         wanted.keySet().forEach(jobs::order);
         return jobs.made(batchId, wanted, progress);
     }
@@ -56,7 +61,13 @@ public final class BatchJobs {
         Map<Long, MeasuredDesign> known = new HashMap<>();
         known(design, known);
         long id = design.design().id();
-        return of(0, Map.of(id, quantity), of -> Objects.requireNonNull(known.get(of)), one -> Progress.NONE, learned);
+        return of(
+                0,
+                Map.of(id, quantity),
+                Set.of(),
+                of -> Objects.requireNonNull(known.get(of)),
+                one -> Progress.NONE,
+                learned);
     }
 
     private static void known(MeasuredDesign design, Map<Long, MeasuredDesign> known) {
@@ -103,7 +114,8 @@ public final class BatchJobs {
                             progress.apply(design),
                             forOthers,
                             supplies,
-                            learned.steps(form)));
+                            learned.steps(form),
+                            firstAlone.contains(id)));
         }
         return List.copyOf(jobs.values());
     }

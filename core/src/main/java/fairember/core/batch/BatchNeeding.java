@@ -3,6 +3,8 @@ package fairember.core.batch;
 import fairember.core.design.FittedFinding;
 import fairember.core.design.MeasuredInsert;
 import fairember.core.design.MeasuredPart;
+import fairember.core.design.Part;
+import fairember.core.design.SpareBox;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.mix.Inclusion;
 import fairember.core.mix.MeasuredMix;
@@ -13,6 +15,7 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.stock.BlockBuying;
 import fairember.core.stock.Finding;
+import fairember.core.stock.Paint;
 import fairember.core.stock.StockClay;
 import fairember.core.stock.Supply;
 import java.util.ArrayList;
@@ -32,15 +35,18 @@ public final class BatchNeeding {
     private final Map<StockClay, Double> byClay = new LinkedHashMap<>();
     private final Map<Inclusion, Double> byInclusion = new LinkedHashMap<>();
     private final Map<Finding, Integer> byFinding = new LinkedHashMap<>();
-    private final Map<Supply, Double> bySupply = new LinkedHashMap<>();
+    private final Map<Paint, Double> byPaint = new LinkedHashMap<>();
     private final List<BatchNeeds.PortionRow> portions = new ArrayList<>();
     private final List<BatchNeeds.CoreRow> cores = new ArrayList<>();
     private final List<BatchNeeds.SleeveRow> sleeves = new ArrayList<>();
 
     private final Reserved reserved;
+    private final SpareBox box;
+    private final Map<Integer, Integer> takenOut = new HashMap<>();
 
-    private BatchNeeding(Reserved reserved) {
+    private BatchNeeding(Reserved reserved, SpareBox box) {
         this.reserved = reserved;
+        this.box = box;
     }
 
     /**
@@ -52,16 +58,16 @@ public final class BatchNeeding {
      * @param waste what of each mix does not end up in designs
      */
     public static BatchNeeds needs(List<Job> jobs, Function<Mix, MixWaste> waste) {
-        return needs(jobs, waste, Reserved.NOTHING);
+        return needs(jobs, waste, Reserved.NOTHING, SpareBox.EMPTY);
     }
 
     /**
-     * The same where some of the shelf is kept for others.
+     * The same where some of the shelf is kept for others, and parts are taken out of the box of spare parts as far as it has them.
      *
-     * @param reserved what is opened or bought has to come from elsewhere
+     * @param reserved what is opened or bought, or taken out of the box, has to come from elsewhere
      */
-    public static BatchNeeds needs(List<Job> jobs, Function<Mix, MixWaste> waste, Reserved reserved) {
-        BatchNeeding needing = new BatchNeeding(reserved);
+    public static BatchNeeds needs(List<Job> jobs, Function<Mix, MixWaste> waste, Reserved reserved, SpareBox box) {
+        BatchNeeding needing = new BatchNeeding(reserved, box);
         jobs.forEach(needing::take);
         List<BatchNeeds.MixNeed> mixes = needing.mixes(waste);
         return new BatchNeeds(
@@ -73,7 +79,8 @@ public final class BatchNeeding {
                 needing.sleeves,
                 needing.torn(),
                 needing.findings(),
-                needing.supplies());
+                needing.supplies(),
+                needing.paints());
     }
 
     /** The same where the waste of every mix is alike. */
@@ -123,8 +130,11 @@ public final class BatchNeeding {
 
     private void take(Job job) {
         for (MeasuredPart part : job.design().parts()) {
-            int count = part.part().count() * job.quantity() + part.part().spares();
-            portions.add(new BatchNeeds.PortionRow(job.design(), part, count));
+            int wanted = part.part().count() * job.quantity();
+            Map<Integer, Integer> fromBox = fromBox(part.part(), wanted);
+            int taken = fromBox.values().stream().mapToInt(Integer::intValue).sum();
+            int count = wanted - taken + part.part().spares();
+            portions.add(new BatchNeeds.PortionRow(job.design(), part, count, fromBox));
             netByMix.merge(part.mix().mix(), part.portion().mass().g() * count, Double::sum);
             SizedCore core = part.core();
             if (core != null && !core.spec().hollow()) {
@@ -139,7 +149,24 @@ public final class BatchNeeding {
         for (FittedFinding fitting : job.design().findings()) {
             byFinding.merge(fitting.finding(), fitting.count() * job.quantity(), Integer::sum);
         }
-        job.design().uses().forEach(use -> bySupply.merge(use.supply(), use.of(job.quantity()), Double::sum));
+        job.design().uses().forEach(use -> byPaint.merge(use.paint(), use.of(job.quantity()), Double::sum));
+    }
+
+    /** What the box has of a part, at most as many as are wanted, by kind. */
+    private Map<Integer, Integer> fromBox(Part part, int wanted) {
+        Map<Integer, Integer> taken = new LinkedHashMap<>();
+        int left = wanted;
+        for (int kind = 0; kind < box.parts().size() && left > 0; kind++) {
+            SpareBox.SparePart spare = box.parts().get(kind);
+            int there = spare.count() - reserved.spares(kind) - takenOut.getOrDefault(kind, 0);
+            int out = spare.fits(part) ? Math.min(left, Math.max(0, there)) : 0;
+            if (out > 0) {
+                taken.put(kind, out);
+                takenOut.merge(kind, out, Integer::sum);
+                left -= out;
+            }
+        }
+        return taken;
     }
 
     private Length torn() {
@@ -172,13 +199,39 @@ public final class BatchNeeding {
 
     private List<BatchNeeds.SupplyNeed> supplies() {
         List<BatchNeeds.SupplyNeed> needs = new ArrayList<>();
-        bySupply.forEach((supply, needed) -> {
+        bySupply().forEach((supply, needed) -> {
             double kept = reserved.supply(supply.id());
-            int packs = supply.without(kept).packsFor(needed);
+            int packs = supply.parts().isEmpty() ? supply.without(kept).packsFor(needed) : 0;
             needs.add(new BatchNeeds.SupplyNeed(
                     supply, needed, kept, packs, supply.price().times(packs)));
         });
         return needs;
+    }
+
+    /** What is taken of each supply: of a mixed paint what there is of it, and for the rest the paints it is mixed of. */
+    private Map<Supply, Double> bySupply() {
+        Map<Supply, Double> bySupply = new LinkedHashMap<>();
+        byPaint.forEach((paint, needed) -> {
+            double mixed = toMix(paint, needed);
+            if (needed > mixed) {
+                bySupply.merge(paint.supply(), needed - mixed, Double::sum);
+            }
+            paint.madeOf().forEach(share -> bySupply.merge(share.supply(), paint.of(share, mixed), Double::sum));
+        });
+        return bySupply;
+    }
+
+    /** How much of a mixed paint there is not; none of what is bought. */
+    private double toMix(Paint paint, double needed) {
+        Supply left = paint.supply().without(reserved.supply(paint.supply().id()));
+        return paint.madeOf().isEmpty() ? 0 : Math.max(0, needed - left.onShelf());
+    }
+
+    private List<BatchNeeds.PaintNeed> paints() {
+        return byPaint.entrySet().stream()
+                .filter(entry -> toMix(entry.getKey(), entry.getValue()) > 0)
+                .map(entry -> new BatchNeeds.PaintNeed(entry.getKey(), toMix(entry.getKey(), entry.getValue())))
+                .toList();
     }
 
     private List<BatchNeeds.FindingNeed> findings() {

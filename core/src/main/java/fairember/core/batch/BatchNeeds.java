@@ -12,9 +12,11 @@ import fairember.core.quantity.Mass;
 import fairember.core.quantity.Money;
 import fairember.core.stock.BlockCover;
 import fairember.core.stock.Finding;
+import fairember.core.stock.Paint;
 import fairember.core.stock.StockClay;
 import fairember.core.stock.Supply;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param torn foil to tear off the roll in all
  * @param findings parts for fitting, each once
  * @param supplies paint, varnish and what else is used up, each once
+ * @param paints to mix of others, each once
  */
 public record BatchNeeds(
         List<PortionRow> portions,
@@ -39,7 +42,8 @@ public record BatchNeeds(
         List<SleeveRow> sleeves,
         Length torn,
         List<FindingNeed> findings,
-        List<SupplyNeed> supplies) {
+        List<SupplyNeed> supplies,
+        List<PaintNeed> paints) {
     public BatchNeeds {
         portions = List.copyOf(portions);
         mixes = List.copyOf(mixes);
@@ -49,14 +53,25 @@ public record BatchNeeds(
         sleeves = List.copyOf(sleeves);
         findings = List.copyOf(findings);
         supplies = List.copyOf(supplies);
+        paints = List.copyOf(paints);
     }
 
     /**
      * A part to portion.
      *
-     * @param count balls to roll in all
+     * @param count balls to roll in all, spares too
+     * @param fromBox by kind of spare part, as the box lists them: how many are taken instead
      */
-    public record PortionRow(MeasuredDesign design, MeasuredPart part, int count) {}
+    public record PortionRow(MeasuredDesign design, MeasuredPart part, int count, Map<Integer, Integer> fromBox) {
+        public PortionRow {
+            fromBox = Map.copyOf(fromBox);
+        }
+
+        /** How many are taken out of the box of spare parts. */
+        public int taken() {
+            return fromBox.values().stream().mapToInt(Integer::intValue).sum();
+        }
+    }
 
     /**
      * A mix to make.
@@ -131,4 +146,11 @@ public record BatchNeeds(
      * @param cost of these packs
      */
     public record SupplyNeed(Supply supply, double needed, double reserved, int packs, Money cost) {}
+
+    /**
+     * A paint to mix.
+     *
+     * @param amount in its unit, besides what there is of it
+     */
+    public record PaintNeed(Paint paint, double amount) {}
 }

@@ -48,7 +48,7 @@ public record BatchSchedule(
 
     /** The part of this schedule that some jobs have in it; its finish is when the last of theirs is done. */
     public BatchSchedule of(List<Job> jobs) {
-        Set<JobKey> keys = jobs.stream().map(Job::key).collect(Collectors.toSet());
+        Set<JobKey> keys = jobs.stream().map(job -> job.key().whole()).collect(Collectors.toSet());
         Set<BakeKey> bakes = new HashSet<>();
         for (Job job : jobs) {
             for (int i = 0; i < job.design().stages().size(); i++) {
@@ -56,13 +56,13 @@ public record BatchSchedule(
             }
         }
         List<HandsTask> own =
-                tasks.stream().filter(t -> keys.contains(t.job().key())).toList();
+                tasks.stream().filter(t -> keys.contains(t.job().key().whole())).toList();
         List<TimedLoad> ownLoads = loads.stream()
-                .filter(l -> l.load().items().stream()
-                        .anyMatch(i -> bakes.contains(i.bake().key())))
+                .filter(l -> l.load().items().stream().anyMatch(i -> bakes.contains(whole(i))))
                 .toList();
-        List<Drying> drying =
-                dryings.stream().filter(d -> keys.contains(d.job().key())).toList();
+        List<Drying> drying = dryings.stream()
+                .filter(d -> keys.contains(d.job().key().whole()))
+                .toList();
         Set<String> names = jobs.stream().map(j -> j.design().design().name()).collect(Collectors.toSet());
         LocalDateTime last = Stream.of(
                         own.stream().map(HandsTask::end),
@@ -88,11 +88,17 @@ public record BatchSchedule(
                         .toList());
     }
 
+    private static BakeKey whole(PlannedLoad.Item item) {
+        return item.bake().key() instanceof BakeRef bake
+                ? bake.whole()
+                : item.bake().key();
+    }
+
     /** The share of a load's things that are among some bakes. */
     private static double share(PlannedLoad load, Set<BakeKey> bakes) {
         double all = load.items().stream().mapToInt(PlannedLoad.Item::count).sum();
         double own = load.items().stream()
-                .filter(i -> bakes.contains(i.bake().key()))
+                .filter(i -> bakes.contains(whole(i)))
                 .mapToInt(PlannedLoad.Item::count)
                 .sum();
         return all == 0 ? 0 : own / all;

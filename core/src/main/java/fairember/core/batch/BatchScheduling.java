@@ -77,13 +77,13 @@ public final class BatchScheduling {
 
     /** The schedule of what is left of these jobs; the planner gives the loads. */
     public static BatchSchedule schedule(List<Job> jobs, Workshop bench, Start start, Planner planner) {
-        BatchScheduling scheduling = new BatchScheduling(jobs, bench, start);
+        BatchScheduling scheduling = new BatchScheduling(FirstPiece.apart(jobs), bench, start);
         return scheduling.times(planner.plan(problem(jobs, bench, start)));
     }
 
     /** The problem that the loads of these jobs are; its zero is the first whole minute not before now. */
     public static LoadProblem problem(List<Job> jobs, Workshop bench, Start start) {
-        return new BatchProblem(jobs, bench, start, zero(start)).problem();
+        return new BatchProblem(FirstPiece.apart(jobs), bench, start, zero(start)).problem();
     }
 
     private BatchSchedule times(LoadPlan plan) {
@@ -161,7 +161,7 @@ public final class BatchScheduling {
     /** Stages that dry in the air: their steps in the first gaps, then their hours; over when later steps are begun. */
     private void dry(Job job, Map<BakeKey, LocalDateTime> cooled) {
         AssemblyTree tree = tree(job);
-        LocalDateTime begins = bench.begins().getOrDefault(job.key(), zero);
+        LocalDateTime begins = bench.begins(job.key(), zero);
         for (int i : tree.inOrder()) {
             if (!BatchBakes.dries(job, i) || job.alive() == 0) {
                 continue;
@@ -195,7 +195,7 @@ public final class BatchScheduling {
 
     /** The steps that no bake waits for, those of inner assemblies first, each in the first gap that holds it. */
     private void finish(Job job, Map<BakeKey, LocalDateTime> cooled) {
-        LocalDateTime begins = later(zero, bench.begins().getOrDefault(job.key(), zero));
+        LocalDateTime begins = later(zero, bench.begins(job.key(), zero));
         Map<Integer, LocalDateTime> done = new HashMap<>();
         for (BuildPoint point : tree(job).finishing()) {
             LocalDateTime ready = tree(job).joinedAt(point).stream()

@@ -27,6 +27,7 @@ import java.util.stream.IntStream;
  * @param forOthers how many of the quantity are small parts of other designs of the batch
  * @param supplies the small parts that are put on it, and the jobs that make them
  * @param estimates minutes of each step of the design, as far as the daybook tells
+ * @param firstAlone whether one piece is made alone before the others are begun
  */
 public record Job(
         JobKey key,
@@ -35,7 +36,8 @@ public record Job(
         Progress progress,
         int forOthers,
         List<Supply> supplies,
-        List<StepEstimate> estimates) {
+        List<StepEstimate> estimates,
+        boolean firstAlone) {
     public static final Span QUANTITY = Span.count("quantity", "how many", 1, 2000);
     static final Span WITH_SMALL_PARTS = Span.count("quantity", "how many", 1, 100_000_000);
 
@@ -56,7 +58,7 @@ public record Job(
 
     /** A job of pieces that no small parts are made for, with the minutes its steps say themselves. */
     public Job(JobKey key, MeasuredDesign design, int quantity, Progress progress) {
-        this(key, design, quantity, progress, 0, List.of(), Learned.NOTHING.steps(design.design()));
+        this(key, design, quantity, progress, 0, List.of(), Learned.NOTHING.steps(design.design()), false);
     }
 
     public Job(JobKey key, MeasuredDesign design, int quantity) {
@@ -79,8 +81,8 @@ public record Job(
     }
 
     /**
-     * Minutes to work the canes, blends, sheets and cords of all pieces, spares too. They belong to the first step at which clay is
-     * mixed, or to the first of all.
+     * Minutes to work the canes, blends, sheets and cords of all pieces, spares too, and to condition clay that is hard to condition. They
+     * belong to the first step at which clay is mixed, or to the first of all.
      */
     public Minutes making(int step) {
         List<Step> steps = design.design().steps();
@@ -93,12 +95,20 @@ public record Job(
         }
         Map<Mix, Double> grams = new LinkedHashMap<>();
         for (MeasuredPart part : design.parts()) {
-            int count = part.part().count() * alive() + part.part().spares();
+            int count = part.part().count() * alive()
+                    + (key.first() ? 0 : part.part().spares());
             grams.merge(part.mix().mix(), part.portion().mass().g() * count, Double::sum);
         }
         return grams.entrySet().stream()
-                .map(e -> e.getKey().making(new Mass(e.getValue())))
+                .map(e -> e.getKey()
+                        .making(new Mass(e.getValue()))
+                        .plus(e.getKey().conditioning(new Mass(e.getValue()))))
                 .reduce(Minutes.ZERO, Minutes::plus);
+    }
+
+    /** Whether a step is set up: it was begun, and not only for the first piece, which is made at another time. */
+    boolean setUp(int step) {
+        return progress.stepDone(step) > (firstAlone ? 1 : 0);
     }
 
     /** Pieces for which every line of its checks before the oven is ticked, its inserts' lines too. */
@@ -130,6 +140,22 @@ public record Job(
     public List<Supply> suppliesOf(int stage) {
         List<BuildPoint> feeding = design.design().tree().feeding(stage);
         return supplies.stream().filter(s -> feeding.contains(s.at())).toList();
+    }
+
+    /** The same job, its small parts made by the jobs of the same keys among some. */
+    Job suppliedBy(Map<JobKey, Job> others) {
+        return new Job(
+                key,
+                design,
+                quantity,
+                progress,
+                forOthers,
+                supplies.stream()
+                        .map(s -> new Supply(
+                                s.at(), s.each(), others.getOrDefault(s.job().key(), s.job())))
+                        .toList(),
+                estimates,
+                firstAlone);
     }
 
     /** The key of the bake of one stage. */

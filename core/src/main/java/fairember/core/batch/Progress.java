@@ -1,6 +1,8 @@
 package fairember.core.batch;
 
 import java.util.List;
+import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * How far a job has come.
@@ -20,6 +22,43 @@ public record Progress(
         unitsBaked = List.copyOf(unitsBaked);
         unitsIn = List.copyOf(unitsIn);
         ticked = List.copyOf(ticked);
+    }
+
+    /**
+     * The part of it that is of the first piece; nothing is lost of that.
+     *
+     * @param unitsEach things that one piece is in each stage
+     */
+    Progress ofFirst(List<Integer> unitsEach) {
+        List<Integer> baked = most(unitsBaked, i -> unitsEach.get(i));
+        return new Progress(
+                most(stepsDone, i -> 1),
+                baked,
+                most(unitsIn, i -> unitsEach.get(i) - at(baked, i)),
+                0,
+                most(ticked, i -> 1));
+    }
+
+    /** What is left of it without that of the first piece. */
+    Progress without(Progress first) {
+        return new Progress(
+                less(stepsDone, first.stepsDone),
+                less(unitsBaked, first.unitsBaked),
+                less(unitsIn, first.unitsIn),
+                lost,
+                less(ticked, first.ticked));
+    }
+
+    private static List<Integer> most(List<Integer> counts, IntUnaryOperator limit) {
+        return IntStream.range(0, counts.size())
+                .mapToObj(i -> Math.min(counts.get(i), limit.applyAsInt(i)))
+                .toList();
+    }
+
+    private static List<Integer> less(List<Integer> counts, List<Integer> taken) {
+        return IntStream.range(0, counts.size())
+                .mapToObj(i -> counts.get(i) - at(taken, i))
+                .toList();
     }
 
     public int stepDone(int step) {

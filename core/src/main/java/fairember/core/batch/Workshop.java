@@ -57,6 +57,11 @@ public record Workshop(
         }
     }
 
+    /** When hands may be at a job at the earliest, not before {@code zero}'s own jobs. */
+    LocalDateTime begins(JobKey job, LocalDateTime zero) {
+        return begins.getOrDefault(job.whole(), zero);
+    }
+
     /** Ovens that may run only while nobody is there. */
     List<Advice> closed() {
         return ovens.stream()

@@ -38,6 +38,9 @@ public final class Colorant {
     private static final Reflectance BLACK = ReflectanceReconstruction.of(CARD_BLACK);
     private static final Reflectance WHITE = ReflectanceReconstruction.of(CARD_WHITE);
 
+    /** What does nothing to light but a trace: a clear varnish. */
+    public static final Colorant CLEAR = new Colorant(new double[Spectra.BANDS], 1e-6);
+
     private final double[] absorbs;
     private final double scatters;
 

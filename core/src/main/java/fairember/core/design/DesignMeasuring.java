@@ -75,7 +75,7 @@ public final class DesignMeasuring {
                 .<Supplier<MeasuredNonClay>>map(thing -> () -> nonClay(thing))
                 .toList();
         List<MeasuredNonClay> others = gathering.all("nonClay", otherSuppliers);
-        List<MeasuredUse> uses = uses(gathering, design);
+        List<MeasuredUse> uses = uses(gathering, design, solid);
         gathering.orRefuse();
         List<MeasuredPart> parts = Boring.through(solid, inserts);
         StageMeasuring measuring = new StageMeasuring(design, parts, inserts, others, rules);
@@ -107,14 +107,15 @@ public final class DesignMeasuring {
                 DesignBox.around(design.bodies()));
     }
 
-    private List<MeasuredUse> uses(Gathering gathering, Design design) {
+    private List<MeasuredUse> uses(Gathering gathering, Design design, List<MeasuredPart> parts) {
+        PaintedSurfaces surfaces = new PaintedSurfaces(parts);
         List<MeasuredUse> uses = new ArrayList<>();
         for (int i = 0; i < design.steps().size(); i++) {
             int step = i;
             List<StepUse> given = design.steps().get(i).uses();
             List<Supplier<MeasuredUse>> suppliers = given.stream()
-                    .<Supplier<MeasuredUse>>map(use -> () ->
-                            MeasuredUse.of(step, use, palette.supply(use.supplyId()), design.parts(), palette.room()))
+                    .<Supplier<MeasuredUse>>map(use -> () -> MeasuredUse.of(
+                            step, use, palette.paint(use.supplyId()), design.parts(), palette.room(), surfaces))
                     .toList();
             uses.addAll(gathering.all("steps[" + i + "].uses", suppliers));
         }

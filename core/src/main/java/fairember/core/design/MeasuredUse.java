@@ -3,6 +3,7 @@ package fairember.core.design;
 import fairember.core.input.InvalidInputException;
 import fairember.core.quantity.Area;
 import fairember.core.quantity.Minutes;
+import fairember.core.stock.Paint;
 import fairember.core.stock.Supply;
 import java.util.List;
 
@@ -14,8 +15,10 @@ import java.util.List;
  * @param surface that it is put on, of one piece; where parts touch, both are counted
  * @param each what one piece takes, in the supply's unit
  * @param drying of all its coats in the studio's room, whole minutes
+ * @param painted the parts it colours, and how they look then; none of what has no colour or is not put on in coats
  */
-public record MeasuredUse(int step, StepUse use, Supply supply, Area surface, double each, Minutes drying) {
+public record MeasuredUse(
+        int step, StepUse use, Paint paint, Area surface, double each, Minutes drying, List<PaintedPart> painted) {
     private static final double ROUNDING = 1e-6;
 
     /**
@@ -23,7 +26,8 @@ public record MeasuredUse(int step, StepUse use, Supply supply, Area surface, do
      *
      * @throws InvalidInputException on "coats" when the supply is not put on in coats, on "part" when there is none
      */
-    static MeasuredUse of(int step, StepUse use, Supply supply, List<Part> parts, Room room) {
+    static MeasuredUse of(int step, StepUse use, Paint paint, List<Part> parts, Room room, PaintedSurfaces surfaces) {
+        Supply supply = paint.supply();
         if (use.coats() > 0 && !supply.kind().coats()) {
             throw new InvalidInputException(
                     "coats", use.coats() + " coats of " + supply.name(), "none", "Enter how much one piece takes.");
@@ -33,10 +37,11 @@ public record MeasuredUse(int step, StepUse use, Supply supply, Area surface, do
         return new MeasuredUse(
                 step,
                 use,
-                supply,
+                paint,
                 surface,
                 use.each() + supply.forCoats(surface, use.coats()),
-                new Minutes(Math.ceil(supply.drying().min() * use.coats() * slow - ROUNDING)));
+                new Minutes(Math.ceil(supply.drying().min() * use.coats() * slow - ROUNDING)),
+                surfaces.painted(use, paint));
     }
 
     private static Area surface(StepUse use, List<Part> parts) {
@@ -53,6 +58,11 @@ public record MeasuredUse(int step, StepUse use, Supply supply, Area surface, do
 
     private static Area surface(Part part) {
         return part.shape().surface().times(part.count());
+    }
+
+    /** What is used. */
+    public Supply supply() {
+        return paint.supply();
     }
 
     /** What a batch of so many pieces takes. */

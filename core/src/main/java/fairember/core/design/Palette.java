@@ -6,6 +6,7 @@ import fairember.core.mix.Mix;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.quantity.Mass;
 import fairember.core.stock.Finding;
+import fairember.core.stock.Paint;
 import fairember.core.stock.Supply;
 import java.util.Collection;
 import java.util.Map;
@@ -80,14 +81,15 @@ public final class Palette {
     }
 
     /**
-     * The supply of this number.
+     * The supply of this number, with what it is mixed of.
      *
      * @throws InvalidInputException on "supplyId" when there is none
      */
-    Supply supply(long id) {
-        return findSupply(id)
+    Paint paint(long id) {
+        Supply supply = findSupply(id)
                 .orElseThrow(() -> new InvalidInputException(
                         "supplyId", "supply " + id, "a supply on the shelf", "Choose a supply."));
+        return Paint.of(supply, supplies::get);
     }
 
     /** The same with designs that small parts are made of, by their numbers. */

@@ -7,6 +7,13 @@ public final class Words {
 
     private Words() {}
 
+    /** A name that was made of others, cut off where it is too long for one. */
+    public static String shortened(String name) {
+        return name.length() <= NAME_MAX
+                ? name
+                : name.substring(0, NAME_MAX - 1).strip() + "…";
+    }
+
     /**
      * The name without the blanks around it.
      *

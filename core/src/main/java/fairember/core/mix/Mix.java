@@ -194,6 +194,14 @@ public record Mix(
         return inclusions;
     }
 
+    /** Minutes that so much of it takes beyond usual conditioning, for the clays in it. */
+    public Minutes conditioning(Mass grams) {
+        double all = allParts() * (1 + inclusionShare());
+        return clays().stream()
+                .map(part -> part.clay().conditioning(grams.times(part.parts() / all)))
+                .reduce(Minutes.ZERO, Minutes::plus);
+    }
+
     /** Grams that go in for grams that are used: what is cut off worked clay is made too. */
     public Mass made(Mass used) {
         return worked == null ? used : worked.made(used).all();

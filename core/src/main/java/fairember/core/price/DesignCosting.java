@@ -75,8 +75,10 @@ public final class DesignCosting {
                         .reduce(Money.ZERO, Money::plus)
                         .times(share),
                 new Money(1)
-                        .times(needs.supplies().stream()
-                                        .mapToDouble(s -> s.supply().minor(s.needed()))
+                        .times(batch.stream()
+                                        .flatMap(job -> job.design().uses().stream()
+                                                .map(use -> use.paint().minor(use.of(job.quantity()))))
+                                        .mapToDouble(Double::doubleValue)
                                         .sum()
                                 * share),
                 batch.stream().map(DesignCosting::setup).reduce(Minutes.ZERO, Minutes::plus),

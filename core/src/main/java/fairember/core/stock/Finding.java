@@ -1,5 +1,6 @@
 package fairember.core.stock;
 
+import fairember.core.document.Default;
 import fairember.core.document.Name;
 import fairember.core.document.SavedUnder;
 import fairember.core.input.Span;
@@ -15,15 +16,32 @@ import fairember.core.quantity.Money;
  * @param price of one
  * @param onShelf how many lie ready, 0 to 99 999
  * @param mass of one, 0 to 500 g
+ * @param leadDays days from the order until they are there
+ * @param keep how many are to stay on the shelf at least
  */
-public record Finding(@SavedUnder long id, @Name String name, Money price, int onShelf, Mass mass) {
+public record Finding(
+        @SavedUnder long id,
+        @Name String name,
+        Money price,
+        int onShelf,
+        Mass mass,
+        @Default("0") int leadDays,
+        @Default("0") int keep) {
     public static final Span PRICE = BlockSize.PRICE;
     public static final Span ON_SHELF = Span.count("onShelf", "on the shelf", 0, 99_999);
     public static final Span MASS = Span.of("massG", "weight of one", 0, 500, "g");
 
+    public static final Span LEAD_DAYS = Supply.LEAD_DAYS;
+    public static final Span KEEP = Span.count("keep", "keep at least", 0, 99_999);
+
+    /** One that is there at once, and of which none has to stay. */
+    public Finding(long id, String name, Money price, int onShelf, Mass mass) {
+        this(id, name, price, onShelf, mass, 0, 0);
+    }
+
     /** What is left when so many were used, never less than none. */
     public Finding without(int used) {
-        return new Finding(id, name, price, Math.max(0, onShelf - used), mass);
+        return new Finding(id, name, price, Math.max(0, onShelf - used), mass, leadDays, keep);
     }
 
     public Finding {
@@ -31,5 +49,7 @@ public record Finding(@SavedUnder long id, @Name String name, Money price, int o
         PRICE.check((double) price.minor());
         ON_SHELF.check(onShelf);
         MASS.check(mass.g());
+        LEAD_DAYS.check((double) leadDays);
+        KEEP.check((double) keep);
     }
 }

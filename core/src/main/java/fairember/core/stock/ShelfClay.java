@@ -13,6 +13,7 @@ import fairember.core.document.SavedUnder;
 import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -26,6 +27,10 @@ import org.jspecify.annotations.Nullable;
  * @param swatchMeasured whether its colours were measured with an instrument
  * @param drop what a drop of it weighs, when it is a liquid
  * @param lots that look different, up to {@value #MOST_LOTS}
+ * @param condition how it takes being conditioned, when no lot is in use
+ * @param conditioning minutes that 100 g take beyond usual conditioning, as the maker knows it; null for the usual of its condition
+ * @param leadDays days from the order until a block is there
+ * @param keep grams that are to stay on the shelf at least
  * @param lotInUse place of the lot in use among them, counted from 0; null when the clay looks as usual
  */
 public record ShelfClay(
@@ -43,9 +48,16 @@ public record ShelfClay(
         @Default("false") boolean swatchMeasured,
         @Nullable Mass drop,
         @Default("[]") List<ClayLot> lots,
-        @Nullable Integer lotInUse) {
+        @Nullable Integer lotInUse,
+        @Default("USUAL") ClayCondition condition,
+        @Nullable Minutes conditioning,
+        @Default("0") int leadDays,
+        @Default("0") Mass keep) {
     public static final Span OPEN = StockClay.OPEN;
     public static final Span DROP = StockClay.DROP;
+    public static final Span CONDITIONING = Span.of("conditioningMin", "more minutes for 100 g", 0, 120, "min");
+    public static final Span LEAD_DAYS = Supply.LEAD_DAYS;
+    public static final Span KEEP = Span.of("keepG", "keep at least", 0, 20_000, "g");
     private static final int MOST_LOTS = 20;
 
     public ShelfClay {
@@ -53,6 +65,11 @@ public record ShelfClay(
         lots = List.copyOf(lots);
         Gathering g = new Gathering();
         StockClay.sizes(g, blocks, sold);
+        if (conditioning != null) {
+            g.within(CONDITIONING, conditioning.min());
+        }
+        g.within(LEAD_DAYS, (double) leadDays);
+        g.within(KEEP, keep.g());
         if (lots.size() > MOST_LOTS) {
             g.error("lots", lots.size() + " lots", "up to " + MOST_LOTS, "Remove the oldest lots.");
         }
@@ -83,7 +100,11 @@ public record ShelfClay(
                 false,
                 null,
                 List.of(),
-                null);
+                null,
+                ClayCondition.USUAL,
+                null,
+                0,
+                Mass.ZERO);
     }
 
     /**
@@ -108,7 +129,15 @@ public record ShelfClay(
                 swatchMeasured,
                 drop,
                 lots,
-                lotInUse);
+                lotInUse,
+                condition,
+                conditioning,
+                leadDays,
+                keep);
+    }
+
+    private ClayCondition conditionOf(@Nullable ClayLot used) {
+        return used == null ? condition : used.condition();
     }
 
     /** The clay as it is used: of its range, in the colours of the lot in use. */
@@ -124,6 +153,7 @@ public record ShelfClay(
                 blocks,
                 sold,
                 used == null ? null : new Lot(used.name(), usual),
-                drop);
+                drop,
+                conditioning == null ? conditionOf(used).each100() : conditioning);
     }
 }

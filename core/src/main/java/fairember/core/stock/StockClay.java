@@ -6,6 +6,7 @@ import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import java.util.Comparator;
 import java.util.List;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param sold whether more of it can be bought
  * @param lot the lot in use, when it differs from what the clay usually is
  * @param dripped what a drop of it weighs, when it is a liquid: liquid clay, varnish, paint
+ * @param conditioning minutes that 100 g take beyond usual conditioning
  */
 public record StockClay(
         long id,
@@ -34,7 +36,8 @@ public record StockClay(
         List<BlockSize> blocks,
         boolean sold,
         @Nullable Lot lot,
-        @Nullable Mass dripped) {
+        @Nullable Mass dripped,
+        Minutes conditioning) {
     public static final Span OPEN = Span.of("openG", "opened", 0, 20_000, "g");
     /** A drop of a liquid clay, a varnish or a paint. */
     public static final Span DROP = Span.of("dropG", "a drop", 0.005, 0.5, "g");
@@ -47,7 +50,7 @@ public record StockClay(
 
     /** A clay that is sold, of no lot of its own. */
     public StockClay(long id, String name, ClayRange range, Pigment pigment, Mass open, List<BlockSize> blocks) {
-        this(id, name, range, pigment, open, blocks, true, null, null);
+        this(id, name, range, pigment, open, blocks, true, null, null, Minutes.ZERO);
     }
 
     /**
@@ -90,7 +93,7 @@ public record StockClay(
         List<BlockSize> left = blocks.stream()
                 .map(size -> new BlockSize(size.mass(), size.price(), size.onShelf() - opened(cover, size)))
                 .toList();
-        return new StockClay(id, name, range, pigment, cover.left(), left, sold, lot, dripped);
+        return new StockClay(id, name, range, pigment, cover.left(), left, sold, lot, dripped, conditioning);
     }
 
     private static int opened(BlockCover cover, BlockSize size) {
@@ -103,7 +106,12 @@ public record StockClay(
     /** The same clay with what tiles have taught of it; the same goes for all its lots. */
     public StockClay learned(Habit habit) {
         Lot learned = lot == null ? null : new Lot(lot.name(), lot.usual().with(habit));
-        return new StockClay(id, name, range, pigment.with(habit), open, blocks, sold, learned, dripped);
+        return new StockClay(id, name, range, pigment.with(habit), open, blocks, sold, learned, dripped, conditioning);
+    }
+
+    /** Minutes that so much of it takes beyond usual conditioning. */
+    public Minutes conditioning(Mass grams) {
+        return ClayCondition.of(conditioning, grams.g());
     }
 
     /** Whether it is counted in drops, and mixed with liquids only. */

@@ -42,7 +42,7 @@ public record LoggedLoad(
      * @throws fairember.core.input.InvalidInputException with everything that is wrong
      */
     public LoggedLoad {
-        items = List.copyOf(items);
+        items = items.stream().map(LoadItem::whole).toList();
         notes = List.copyOf(notes);
         Gathering g = new Gathering();
         if (outAt != null && outAt.isBefore(inAt)) {

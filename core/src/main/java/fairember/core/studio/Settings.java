@@ -29,6 +29,7 @@ import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.Currency;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The studio's settings: what an hour costs, how it bakes, when it is open, how many work in it, which foil it uses.
@@ -54,6 +55,7 @@ import java.util.Set;
  * @param room where paint dries
  * @param humidity of the air there
  * @param wear what sandpaper, swabs, gloves, blades and tools cost for an hour of work
+ * @param foilLeft what is left of the roll; null when that is not counted
  * @param learns whether plans go by what the daybook has taught
  * @param lost share of the pieces begun that are never finished, where the daybook says nothing
  */
@@ -88,7 +90,8 @@ public record Settings(
         @Default("50") Share humidity,
         @Default("0") Money wear,
         @Default("0") Share lost,
-        @Default("true") boolean learns) {
+        @Default("true") boolean learns,
+        @Nullable @InUnit("M") Length foilLeft) {
     static final Span HOUR = Rates.HOUR;
     static final Span KWH = Rates.KWH;
     static final Span WASTE = Rates.WASTE;
@@ -104,6 +107,7 @@ public record Settings(
     static final Span FOIL = FoilRoll.THICKNESS;
     static final Span FOIL_WIDTH = FoilRoll.WIDTH;
     static final Span FOIL_LENGTH = FoilRoll.LENGTH;
+    static final Span FOIL_LEFT = Span.of("foilLeftM", "foil left on the roll", 0, 500, "m");
     static final Span FOIL_PRICE = FoilRoll.PRICE;
     static final Span LOOSE = Packing.LOOSE.span();
     static final Span FIRM = Packing.FIRM.span();
@@ -162,6 +166,46 @@ public record Settings(
     /** The foil and how it is pressed. */
     public FoilRoll roll() {
         return new FoilRoll(foil, foilWidth, foilLength, foilPrice, new PackedFoil(loose, firm, hard));
+    }
+
+    /** The same when so much foil was torn off the roll; nothing changes where it is not counted. */
+    public Settings withoutFoil(Length torn) {
+        if (foilLeft == null) {
+            return this;
+        }
+        return new Settings(
+                name,
+                currency,
+                hour,
+                kwh,
+                waste,
+                margin,
+                step,
+                bakingMethod,
+                longAndLow,
+                partBake,
+                opens,
+                closes,
+                days,
+                foil,
+                foilWidth,
+                foilLength,
+                foilPrice,
+                loose,
+                firm,
+                hard,
+                cord,
+                machine,
+                scaleStep,
+                makers,
+                byHeat,
+                paint,
+                room,
+                humidity,
+                wear,
+                lost,
+                learns,
+                new Length(Math.max(0, foilLeft.mm() - torn.mm())));
     }
 
     /** What of a mix does not end up in pieces. */

@@ -31,11 +31,24 @@ public record WireCoil(
     /** Wires this near in thickness are the same wire. */
     private static final double SAME_MM = 0.03;
 
+    /** A shorter rest is thrown away. */
+    public static final double LEAST_REST_MM = 150;
+
     public WireCoil {
         name = Words.name("name", name);
         LENGTH.check(length.mm() / 1000);
         ON_SHELF.check(onShelf);
         PRICE.check((double) price.minor());
+    }
+
+    /** With so many coils fewer, never less than none. */
+    public WireCoil without(int coils) {
+        return new WireCoil(name, gauge, metal, length, Math.max(0, onShelf - coils), price);
+    }
+
+    /** A coil that was cut into, with what is left on it. */
+    public WireCoil rest(Length left) {
+        return new WireCoil(Words.shortened("Rest of " + name), gauge, metal, left, 1, Money.ZERO);
     }
 
     /** Whether such wire can be cut from it. */

@@ -87,7 +87,16 @@ public class NestedNeedsTest {
     public void whatTheShelfHasNotOfAClayThatIsNotSoldIsMissing() {
         StockClay white = Samples.WHITE;
         StockClay gone = new StockClay(
-                9, "Gone", white.range(), white.pigment(), white.open(), white.blocks(), false, null, null);
+                9,
+                "Gone",
+                white.range(),
+                white.pigment(),
+                white.open(),
+                white.blocks(),
+                false,
+                null,
+                null,
+                Minutes.ZERO);
         // 100 g open and one block of 50: of 180 g, 30 cannot be had.
         BlockCover cover = BlockBuying.cover(gone, new Mass(180));
         assertThat(cover.missing().g()).isCloseTo(30, within(1e-9));
@@ -95,8 +104,8 @@ public class NestedNeedsTest {
         assertThat(cover.cost().minor()).isZero();
         assertThat(BlockBuying.cover(gone, new Mass(150)).missing()).isEqualTo(Mass.ZERO);
         assertThat(BlockBuying.cover(white, new Mass(180)).missing()).isEqualTo(Mass.ZERO);
-        StockClay lump =
-                new StockClay(10, "Lump", white.range(), white.pigment(), white.open(), List.of(), false, null, null);
+        StockClay lump = new StockClay(
+                10, "Lump", white.range(), white.pigment(), white.open(), List.of(), false, null, null, Minutes.ZERO);
         assertThat(lump.bestValue().minorPerGram()).isZero();
         assertThat(BlockBuying.cover(lump, new Mass(101)).missing().g()).isCloseTo(1, within(1e-9));
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Samples;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.design.SpareBox;
 import fairember.core.mix.MixWaste;
 import fairember.core.quantity.Share;
 import fairember.core.stock.BlockCover;
@@ -30,7 +31,7 @@ public class ReservedTest {
             for (int batch = 1; batch <= 4; batch++) {
                 Job job = new Job(new JobKey(batch, 7), SEAL, random.nextInt(1, 5));
                 Reserved reserved = Reserved.of(BatchNeeding.needs(before, WASTE));
-                BatchNeeds needs = BatchNeeding.needs(List.of(job), mix -> WASTE, reserved);
+                BatchNeeds needs = BatchNeeding.needs(List.of(job), mix -> WASTE, reserved, SpareBox.EMPTY);
                 BatchNeeds.ClayNeed white = white(needs);
                 needed += white.needed().g();
                 bought += grams(white.cover().buy());
@@ -61,7 +62,8 @@ public class ReservedTest {
     @Test
     public void withoutOthersNothingIsKept() {
         Job job = new Job(new JobKey(1, 7), SEAL, 3);
-        assertThat(BatchNeeding.needs(List.of(job), mix -> WASTE, Reserved.of(BatchNeeding.needs(List.of(), WASTE))))
+        assertThat(BatchNeeding.needs(
+                        List.of(job), mix -> WASTE, Reserved.of(BatchNeeding.needs(List.of(), WASTE)), SpareBox.EMPTY))
                 .isEqualTo(BatchNeeding.needs(List.of(job), WASTE));
         assertThat(white(BatchNeeding.needs(List.of(job), WASTE))
                         .free()

@@ -47,6 +47,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.testng.annotations.Test;
 
 /** Small parts of several designs that are made together, before the pieces they are put on. */
@@ -106,7 +107,12 @@ public class SmallPartsTest {
 
     private static List<Job> jobs(Map<Long, Integer> wanted) {
         return BatchJobs.of(
-                1, wanted, id -> Objects.requireNonNull(DESIGNS.get(id)), one -> Progress.NONE, Learned.NOTHING);
+                1,
+                wanted,
+                Set.of(),
+                id -> Objects.requireNonNull(DESIGNS.get(id)),
+                one -> Progress.NONE,
+                Learned.NOTHING);
     }
 
     private static Map<Long, Integer> wanted(int crabs, int gulls, int eyes) {

@@ -14,6 +14,7 @@ import fairember.core.batch.Job;
 import fairember.core.batch.JobKey;
 import fairember.core.batch.WorkHours;
 import fairember.core.batch.Workshop;
+import fairember.core.colour.Opacity;
 import fairember.core.daybook.Learned;
 import fairember.core.input.InputError;
 import fairember.core.loadsearch.Effort;
@@ -58,7 +59,12 @@ public class FinishTest {
                 8,
                 new Minutes(20),
                 Share.ofPercent(30),
-                water);
+                water,
+                0,
+                null,
+                Opacity.OPAQUE,
+                List.of(),
+                0);
     }
 
     private static StepUse coats(Supply supply, int coats, double percent) {

@@ -15,6 +15,7 @@ import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
 import fairember.core.quantity.Mass;
+import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import fairember.core.quantity.Share;
 import fairember.core.stock.Lot;
@@ -170,7 +171,16 @@ public class NestedMixTest {
         Pigment usual = Samples.RED.pigment();
         Pigment browner = usual.ofLot(Srgb.parse("hex", "#9a3b2b"), Srgb.parse("hex", "#8a3222"));
         StockClay other = new StockClay(
-                2, "Red", Samples.FIRM, browner, Mass.ZERO, Samples.RED.blocks(), true, new Lot("26-B", usual), null);
+                2,
+                "Red",
+                Samples.FIRM,
+                browner,
+                Mass.ZERO,
+                Samples.RED.blocks(),
+                true,
+                new Lot("26-B", usual),
+                null,
+                Minutes.ZERO);
         MeasuredMix measured = MixMeasuring.measure(
                 new Mix(1, "Rose", List.of(Mix.Ingredient.of(Samples.WHITE, 3), Mix.Ingredient.of(other, 1))),
                 new Mass(10));

@@ -252,7 +252,8 @@ public class WorkingsTest {
                     Samples.WHITE.blocks(),
                     false,
                     null,
-                    null);
+                    null,
+                    Minutes.ZERO);
             row(old, BlockBuying.cover(old, new Mass(needed)));
         }
     }

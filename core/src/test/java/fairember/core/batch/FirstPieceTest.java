@@ -1,0 +1,104 @@
+package fairember.core.batch;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairember.core.Samples;
+import fairember.core.daybook.Learned;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.loadsearch.Effort;
+import fairember.core.loadsearch.LoadPlanning;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+/** The first piece goes through everything alone; the others wait, and nothing is made twice or left out. */
+public class FirstPieceTest {
+    private static final MeasuredDesign SEAL = Samples.measured(Samples.seal());
+    private static final LocalDateTime NINE = LocalDateTime.of(2026, 3, 2, 9, 0);
+    private static final int STEPS = SEAL.design().steps().size();
+
+    private static List<Job> jobs(int quantity, boolean first, Progress progress) {
+        return BatchJobs.of(
+                1, Map.of(7L, quantity), first ? Set.of(7L) : Set.of(), id -> SEAL, one -> progress, Learned.NOTHING);
+    }
+
+    private static BatchSchedule schedule(List<Job> jobs) {
+        Workshop bench = Workshop.of(Samples.OVEN, WorkHours.daily(LocalTime.of(9, 0), LocalTime.of(17, 0)));
+        return BatchScheduling.schedule(
+                jobs, bench, BatchScheduling.Start.at(NINE), problem -> LoadPlanning.plan(problem, Effort.SEARCH));
+    }
+
+    private static Progress done(int steps, int baked) {
+        // Two eyes are one unit each in the first bake, the whole is one in the second.
+        List<Integer> units = List.of(baked * SEAL.stages().get(0).unitsEach(), baked);
+        return new Progress(Collections.nCopies(STEPS, steps), units, List.of(), 0, Samples.ALL_TICKED);
+    }
+
+    @Test
+    public void theOthersBeginWhenTheFirstHasBeenThroughEveryStepAndBake() {
+        BatchSchedule schedule = schedule(jobs(6, true, Progress.NONE));
+        LocalDateTime through = schedule.tasks().stream()
+                .filter(task -> task.job().key().first())
+                .map(BatchSchedule.HandsTask::end)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        assertThat(schedule.tasks())
+                .filteredOn(task -> !task.job().key().first())
+                .hasSize(STEPS)
+                .allSatisfy(task -> {
+                    assertThat(task.pieces()).isEqualTo(5);
+                    assertThat(task.begin()).isAfterOrEqualTo(through);
+                });
+        assertThat(schedule.tasks())
+                .filteredOn(task -> task.job().key().first())
+                .hasSize(STEPS);
+        assertThat(schedule.loads()).hasSize(4);
+        assertThat(schedule.loads().get(2).heatFrom()).isAfterOrEqualTo(through.minusHours(1));
+        assertThat(schedule.loads().get(2).in()).isAfterOrEqualTo(through);
+        // Every step is set up twice: it is done at two times.
+        double setup = SEAL.design().steps().stream()
+                .mapToDouble(step -> step.setup().min())
+                .sum();
+        assertThat(schedule.hands().min())
+                .isCloseTo(schedule(jobs(6, false, Progress.NONE)).hands().min() + setup, within(1e-9));
+        assertThat(schedule.of(jobs(6, true, Progress.NONE)).tasks()).isEqualTo(schedule.tasks());
+        assertThat(schedule.of(jobs(6, true, Progress.NONE)).loads()).hasSize(4);
+    }
+
+    @Test
+    public void onceItIsThroughTheOthersAreOneJobThatIsSetUpAnew() {
+        BatchSchedule schedule = schedule(jobs(6, true, done(1, 1)));
+        assertThat(schedule.tasks()).noneMatch(task -> task.job().key().first());
+        assertThat(schedule.tasks()).allMatch(task -> task.pieces() == 5);
+        assertThat(schedule.hands().min())
+                .isCloseTo(schedule(jobs(5, false, Progress.NONE)).hands().min(), within(1e-9));
+    }
+
+    @Test
+    public void whatIsBakedOfTheFirstAloneIsNotPlannedAgain() {
+        Progress shaped = new Progress(
+                List.of(1, 1, 1), List.of(SEAL.stages().get(0).unitsEach()), List.of(), 0, Samples.ALL_TICKED);
+        BatchSchedule schedule = schedule(jobs(4, true, shaped));
+        assertThat(schedule.loads()).hasSize(3);
+        assertThat(schedule.loads().get(0).load().items()).singleElement().satisfies(item -> {
+            assertThat(item.count()).isEqualTo(1);
+            assertThat(BakeRef.of(item.bake()).first()).isTrue();
+            assertThat(BakeRef.of(item.bake()).stage()).isEqualTo(1);
+        });
+    }
+
+    /** Of one piece there is nothing to wait for, and a batch of which all but one were lost goes on with that one. */
+    @Test
+    public void oneAloneIsNoFirst() {
+        assertThat(FirstPiece.apart(jobs(1, true, Progress.NONE))).hasSize(1);
+        Progress lost = new Progress(List.of(), List.of(), List.of(), 5, List.of());
+        assertThat(FirstPiece.apart(jobs(6, true, lost))).hasSize(1);
+        assertThat(FirstPiece.apart(jobs(6, true, Progress.NONE))).hasSize(2);
+    }
+}
