@@ -1,8 +1,9 @@
-import { Suspense, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import { Outlet, useNavigate } from 'react-router';
 import { useKeysOff } from '../controls/use-flag';
 import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
 import { useLastLoss } from '../server/last-loss';
+import { worksTogether } from '../server/maker';
 import { useProbesLive } from '../server/use-record';
 import { choicesOf, useLimits } from '../server/use-limits';
 import { useUnsaved } from '../server/use-unsaved';
@@ -27,13 +28,14 @@ export function Frame() {
   const [floating, setFloating] = useState<'finder' | 'keys' | null>(null);
   const [spineOpen, setSpineOpen] = useState(() => window.innerWidth >= NARROW_PX);
   const go = useNavigate();
-  const { job } = useBench().bench;
+  const { job, makers } = useBench().bench;
   const acts = useBenchActs();
   const last = useLastChanges();
   const { undo, redo } = useUndo();
   const loss = useLastLoss();
   const limits = useLimits();
   const [keysOff] = useKeysOff();
+  useEffect(() => worksTogether(makers), [makers]);
   useProbesLive();
   useUnsaved();
   useDoublePress();
@@ -47,6 +49,7 @@ export function Frame() {
     else if (loss && answerLoss(loss, choicesOf(limits, 'lossReason'), key, acts.because.mutate)) return true;
     else if (key === ' ' && job && !job.forgotten) acts.timer.mutate({ running: !job.startedAt });
     else if (key === '.' && job) acts.count.mutate(1);
+    else if (key === 'i' && job?.startedAt && !job.forgotten) acts.interrupt.mutate(undefined);
     else if (key === 'x' && job) acts.lose.mutate(undefined);
     else if (key === 'u' && last.undoStep !== undefined) undo.mutate(last.undoStep);
     else if (key === 'U' && last.redoStep !== undefined) redo.mutate(last.redoStep);

@@ -7,6 +7,7 @@ const others: [string, string][] = [
   ['Space', 'start or stop the job timer'],
   ['.', 'count one done'],
   ['x', 'count one lost; then 1 to 8 for the reason, a to make it again'],
+  ['i', 'the work is interrupted; Space goes on with it'],
   ['u', 'undo the last change'],
   ['U', 'redo the change'],
   ['↑ ↓', 'in a number field: one more, one less; with Shift, ten'],

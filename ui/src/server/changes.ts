@@ -8,7 +8,7 @@ import type { LastChanges } from './types';
 
 const MATERIAL = ['range', 'clay', 'tile', 'mix', 'finding', 'coil', 'supply', 'settings'];
 const COLOURS = ['range', 'clay', 'tile', 'mix'];
-const BATCH = ['plan', 'batch', 'design', 'leftovers', 'daybook', ...MATERIAL];
+const BATCH = ['plan', 'batch', 'design', 'leftovers', 'daybook', 'spares', ...MATERIAL];
 
 const madeOf: Record<string, (id: unknown) => string[]> = {
   baking: () => ['plan', 'load', 'probe'],
@@ -16,7 +16,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   'batch-cutting': () => BATCH,
   batches: () => BATCH,
   bench: () => ['plan', 'job', 'daybook'],
-  changes: () => [],
+  changes: () => ['maker'],
   'batch-review': () => BATCH,
   coat: () => COLOURS,
   copies: () => [],
@@ -48,6 +48,8 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   record: () => ['load', 'oven', 'probe', 'design', 'range'],
   settings: () => ['settings'],
   'start-questions': () => ['plan', 'progress', 'load', 'probe', ...MATERIAL],
+  shopping: () => BATCH,
+  spares: () => ['spares'],
   shelf: () => [...COLOURS, 'finding', 'coil', 'supply'],
   'stand-ins': () => COLOURS,
   studio: () => [],
@@ -67,8 +69,9 @@ const answersWith: [RegExp, (id: number) => QueryKey][] = [
   [/^\/api\/batches\/(\d+)$/, (id) => ['batch', id]],
   [/^\/api\/settings$/, () => ['settings']],
   [/^\/api\/leftovers$/, () => ['leftovers']],
+  [/^\/api\/spares$/, () => ['spares']],
   [/^\/api\/baking\/constraints$/, () => ['baking']],
-  [/^\/api\/bench\/(?:job|timer|count)$/, () => ['bench']],
+  [/^\/api\/bench\/(?:job|timer|count|interruption)$/, () => ['bench']],
 ];
 
 interface Changed {

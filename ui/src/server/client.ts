@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch';
 import { follow } from './changes';
 import { mayBeGone } from './connection';
+import { asking } from './maker';
 import type { paths } from './schema';
 
 /**
@@ -9,6 +10,8 @@ import type { paths } from './schema';
  */
 export const api = createClient<paths>({
   fetch: async (request) => {
+    const who = asking();
+    if (who) request.headers.set('Maker', who);
     const response = await fetch(request, { keepalive: request.method !== 'GET' });
     await follow(new URL(request.url).pathname, request.method, response);
     return response;

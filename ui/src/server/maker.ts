@@ -3,6 +3,20 @@ import { reread } from './changes';
 
 const KEY = 'fairember.maker';
 
+let together = false;
+
+/** From now on changes are those of the maker who works here, who undoes only these; in a studio of one they are everybody's. */
+export function worksTogether(makers: number) {
+  if (together === makers > 1) return;
+  together = makers > 1;
+  void reread(['maker']);
+}
+
+/** Whose changes are sent from here; nobody's in a studio of one maker. */
+export function asking(): string | null {
+  return together ? String(maker()) : null;
+}
+
 const listeners = new Set<() => void>();
 
 /** Which maker works in this browser, 1 or 2. */
@@ -19,7 +33,7 @@ export function useMaker(): [number, (maker: number) => void] {
   const set = (next: number) => {
     localStorage.setItem(KEY, String(next));
     listeners.forEach((changed) => changed());
-    void reread(['job']);
+    void reread(['job', 'maker']);
   };
   return [now, set];
 }

@@ -83,3 +83,6 @@ export type BakeLine = Schemas['BakeLineView'];
 export type Learned = Schemas['LearnedView'];
 export type BatchReview = Schemas['BatchReviewView'];
 export type Supply = Schemas['Supply'];
+export type SpareBox = Schemas['SpareBox'];
+export type ShoppingLine = Schemas['ShoppingLineView'];
+export type PaintedPart = Schemas['PaintedPartView'];

@@ -46,6 +46,7 @@ function useAct<A>(act: (argument: A) => Promise<unknown>) {
 /** What is done at the bench; each is one request. */
 export function useBenchActs() {
   return {
+    interrupt: useAct(() => on(api.POST('/api/bench/interruption', whose()))),
     timer: useAct((body: Timer) => on(api.PUT('/api/bench/timer', { ...whose(), body }))),
     count: useAct((done: number) => on(api.POST('/api/bench/count', { ...whose(), body: { done } }))),
     lose: useAct(async () => {

@@ -38,6 +38,18 @@ export function useLeftovers() {
   return data;
 }
 
+/** The box of spare parts. */
+export function useSpares() {
+  const { data } = useSuspenseQuery({ queryKey: ['spares'], queryFn: () => take(api.GET('/api/spares')) });
+  return data;
+}
+
+/** What to order for all batches. */
+export function useShopping() {
+  const { data } = useSuspenseQuery({ queryKey: ['shopping'], queryFn: () => take(api.GET('/api/shopping')) });
+  return data;
+}
+
 export function useTrials() {
   const { data } = useSuspenseQuery({ queryKey: ['trials'], queryFn: () => take(api.GET('/api/trials')) });
   return data;

@@ -114,3 +114,8 @@ export function relativeDay(iso: string, now: string): string {
   if (to === isoDay(now)) return 'today';
   return to === plusDays(now, 1) ? 'tomorrow' : dayName(to);
 }
+
+/** Whole days from one day to another. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((dateOf(to).getTime() - dateOf(from).getTime()) / 86_400_000);
+}

@@ -5,7 +5,9 @@ import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { BatchPlan } from '../../server/types';
 import { useLeftovers, useMoney, useSettings } from '../../server/use-studio';
 import { grams, minutes, plain } from '../../words/figures';
+import { words as partsWords } from '../mixes/found-recipes';
 import { MixBar } from '../mixes/mix-bar';
+import { useUses } from '../mixes/use-leftovers';
 import { WeighedMix } from './weighed-mix';
 import { StepList } from './step-list';
 
@@ -76,6 +78,13 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
                     `${grams(mix.made.wastedG)} g is cut off or left behind: keep it as a leftover.`}
                 </p>
               )}
+              {mix.letDowns.map((down) => (
+                <p key={down.tint} className="text-note">
+                  Too little {down.tint} for the scale: knead {grams(down.tintG)} g of it into {grams(down.otherG)} g{' '}
+                  {down.into}, take <b className="figure">{grams(down.takeG)} g</b> of that, and only{' '}
+                  {grams(down.otherLeftG)} g {down.into} besides.
+                </p>
+              ))}
               <LeftOfIt mixId={mix.mixId} toMixG={mix.toMixG} />
               {mix.netG > 0 && <WeighedMix mix={mix} batchId={batchId} />}
               <ShowWorking of={mix.name}>
@@ -92,7 +101,19 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
 /** What is left of a mix from before. */
 function LeftOfIt({ mixId, toMixG }: { mixId: number; toMixG: number }) {
   const left = useLeftovers().lumps.filter((l) => l.lump.mixId === mixId);
-  if (left.length === 0) return null;
+  const kneaded = useUses().find((use) => use.mixId === mixId && use.recipe.parts.length > 1);
+  if (left.length === 0) {
+    return kneaded ? (
+      <p className="text-note text-soft">
+        Leftovers kneaded together come near it, up to {grams(kneaded.recipe.mostG)} g: {partsWords(kneaded.recipe)},{' '}
+        {kneaded.recipe.differs}.{' '}
+        <Link to="/mixes/leftovers" className="underline">
+          Knead them
+        </Link>{' '}
+        before you mix new.
+      </p>
+    ) : null;
+  }
   const all = left.reduce((sum, l) => sum + l.lump.massG, 0);
   return (
     <p className="text-note text-soft">

@@ -1,4 +1,5 @@
 import { Button } from '../../controls/button';
+import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
 import { Figure, FigureStrip } from '../../controls/figure';
 import { AdviceList } from '../../controls/advice-list';
@@ -50,13 +51,25 @@ export function OrderPair({ batch, batchId }: { batch: BatchDraft; batchId: numb
                   return (
                     <tr key={i} className="border-t border-line">
                       <td className="py-1.5 pl-3">
-                        <Choice
-                          label={`Design ${i + 1}`}
-                          value={String(line.designId)}
-                          options={free.map((p) => ({ value: String(p.id), label: p.design.name }))}
-                          onChange={(designId) => set({ designId: Number(designId) })}
-                          className="border-transparent font-semibold"
-                        />
+                        <span className="flex flex-wrap items-center gap-x-3">
+                          <Choice
+                            label={`Design ${i + 1}`}
+                            value={String(line.designId)}
+                            options={free.map((p) => ({ value: String(p.id), label: p.design.name }))}
+                            onChange={(designId) => set({ designId: Number(designId) })}
+                            className="border-transparent font-semibold"
+                          />
+                          {line.quantity > 1 && (
+                            <span className="text-note">
+                              <Check
+                                label="one alone first"
+                                name={`${design?.design.name ?? 'Design'}, one alone first`}
+                                on={line.firstAlone ?? false}
+                                onChange={(firstAlone) => set({ firstAlone })}
+                              />
+                            </span>
+                          )}
+                        </span>
                       </td>
                       <td className="text-right">
                         <NumberField

@@ -47,7 +47,12 @@ export function PortionStation({ plan, batchId }: { plan: BatchPlan; batchId: nu
                         <Swatch raw={p.rawHex} cured={p.curedHex} /> {p.mixName}
                       </span>
                     </td>
-                    <td className="text-right figure text-figure">{p.count}</td>
+                    <td className="text-right figure text-figure">
+                      {p.count}
+                      {p.fromBox > 0 && (
+                        <span className="block font-text text-note text-soft">and {p.fromBox} from the box</span>
+                      )}
+                    </td>
                     <td className="text-right figure text-figure">{grams(p.massG)}</td>
                     <td className="text-right figure text-figure">{mm(p.ballMm)}</td>
                     <td className="pr-3 text-right figure text-soft">{grams(p.massG * p.count)}</td>

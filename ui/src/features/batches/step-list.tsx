@@ -24,13 +24,13 @@ export function StepList({ plan, station, batchId }: Props) {
         const from = task.slots[0]?.from;
         return (
           <li
-            key={`${task.designId}-${task.step}`}
+            key={`${task.designId}-${task.step}-${String(task.first)}`}
             className="flex min-h-12 items-center gap-3 border-t border-line px-3 py-1.5 first:border-t-0"
           >
             <span className="min-w-0 flex-1">
               <span className="block font-semibold">{task.name}</span>
               <span className="block text-note text-soft">
-                {task.designName}, {count(task.pieces, 'piece')}
+                {task.designName}, {task.first ? 'the first one alone' : count(task.pieces, 'piece')}
               </span>
             </span>
             <span className="figure">{minutes(task.minutesMin)}</span>

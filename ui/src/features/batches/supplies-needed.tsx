@@ -1,13 +1,25 @@
 import type { BatchPlan } from '../../server/types';
-import { count } from '../../words/figures';
+import { count, plain } from '../../words/figures';
 import { NeededTable } from './needed-table';
+
+function amount({ amount: of, unit }: { amount: number; unit: string }): string {
+  return `${plain(Math.round(of * 100) / 100)} ${unit}`;
+}
 
 /** Paint, varnish and other supplies that a batch takes. */
 export function SuppliesNeeded({ plan }: { plan: BatchPlan }) {
   return (
-    <NeededTable
-      kind="Supply"
-      rows={plan.needs.supplies.map((s) => ({ ...s, buy: s.packs > 0 ? count(s.packs, 'pack') : null }))}
-    />
+    <>
+      <NeededTable
+        kind="Supply"
+        rows={plan.needs.supplies.map((s) => ({ ...s, buy: s.packs > 0 ? count(s.packs, 'pack') : null }))}
+      />
+      {plan.needs.paints.map((paint) => (
+        <p key={paint.supplyId} className="text-note">
+          Mix {amount(paint)} of <b>{paint.name}</b>:{' '}
+          {paint.parts.map((part) => `${amount(part)} ${part.name}`).join(', ')}.
+        </p>
+      ))}
+    </>
   );
 }

@@ -107,14 +107,14 @@ function NextSteps() {
           const from = task.slots[0]?.from;
           return (
             <li
-              key={`${task.batchId}-${task.designId}-${task.step}`}
+              key={`${task.batchId}-${task.designId}-${task.step}-${String(task.first)}`}
               className="flex min-h-12 items-center gap-3 border-t border-line px-3 py-1 first:border-t-0"
             >
               <span className="w-28 figure text-soft">{from && `${relativeDay(from, bench.now)} ${clock(from)}`}</span>
               <span className="min-w-0 flex-1 leading-tight">
                 <span className="block font-semibold">{task.name}</span>
                 <span className="block truncate text-note text-soft">
-                  {task.designName}, {count(task.pieces, 'piece')}
+                  {task.designName}, {task.first ? 'the first one alone' : count(task.pieces, 'piece')}
                 </span>
               </span>
               <span className="figure">{minutes(task.minutesMin)}</span>

@@ -1,8 +1,10 @@
 import { Button } from '../../controls/button';
 import type { Hand } from '../../server/types';
 import { ForgottenTimer } from './forgotten-timer';
+import { Caution } from '../../controls/caution';
 import { Check } from '../../controls/check';
-import { dayName } from '../../words/days';
+import { clock, dayName } from '../../words/days';
+import { JobLumps } from './job-lumps';
 import { useBatchActs } from '../batches/use-batch';
 import { HotAirCaution } from '../../controls/hot-air-caution';
 import { useBench, useBenchActs } from '../../server/use-bench';
@@ -34,7 +36,18 @@ export function CurrentJobCard() {
           <PlannedMinutes job={job} />
         </p>
       </div>
+      {job.first && (
+        <p className="text-note font-semibold">◦ The first one, alone: the others wait until it is through.</p>
+      )}
+      {job.jig !== undefined && <p className="text-note">Make first: {job.jig}</p>}
+      {job.tools && <p className="text-note text-soft">Lay ready: {job.tools}</p>}
       {job.hotAir && <HotAirCaution />}
+      {job.caution && <Caution>{job.caution}</Caution>}
+      {job.interruptedAt && (
+        <p role="status" className="text-note text-straw">
+          ‖ Interrupted at {clock(job.interruptedAt)}. Start the timer to go on.
+        </p>
+      )}
       {job.forgotten && job.startedAt && <ForgottenTimer startedAt={job.startedAt} />}
       {job.checks.length > 0 && (
         <div role="group" aria-label="Check first" className="mt-2 border-y border-line py-1">
@@ -75,6 +88,11 @@ export function CurrentJobCard() {
         </Button>
       </div>
       <div className="mt-2 flex justify-end gap-2">
+        {job.startedAt && (
+          <Button kind="quiet" keyCap="i" disabled={job.forgotten} onClick={() => acts.interrupt.mutate(undefined)}>
+            Interrupted
+          </Button>
+        )}
         {!job.startedAt && (
           <Button kind="quiet" onClick={() => acts.timer.mutate({ running: true, rework: true })}>
             Time it as rework
@@ -84,6 +102,7 @@ export function CurrentJobCard() {
           Set aside
         </Button>
       </div>
+      <JobLumps job={job} />
     </section>
   );
 }

@@ -19,6 +19,8 @@ export function lineWords(view: DaybookLineView, reason: string): { said: string
       };
     case 'REWORK':
       return { said: `${minutes(lasted(view))} rework at ${line.stepName ?? ''}`, of };
+    case 'INTERRUPTION':
+      return { said: `interrupted for ${minutes(lasted(view))} at ${line.stepName ?? ''}`, of };
     case 'LOSS':
       return {
         said: `${plain(line.pieces ?? 0)} lost at ${line.stepName ?? ''}: ${reason}${line.again ? ', made again' : ''}`,

@@ -166,6 +166,7 @@ function LineRow({ view, open, onOpen }: { view: DaybookLineView; open: boolean;
 const marks: Record<DaybookLine['kind'], { sign: string; look: string; words: string }> = {
   TIME: { sign: '▌', look: 'text-verdigris', words: 'time' },
   REWORK: { sign: '▚', look: 'text-straw', words: 'rework' },
+  INTERRUPTION: { sign: '‖', look: 'text-soft', words: 'interruption' },
   LOSS: { sign: '✕', look: 'text-madder', words: 'lost' },
   WEIGHING: { sign: '▽', look: 'text-soft', words: 'weighed' },
   LESSON: { sign: '“', look: 'text-ink', words: 'lesson' },

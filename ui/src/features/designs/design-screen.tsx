@@ -210,7 +210,7 @@ function PartsPair({ design }: { design: DesignDraft }) {
               errors={errors}
               onChange={(how) => change(at, how)}
               onSettle={draft.settle}
-              onRemove={() => setParts((all) => withoutPart(all, at))}
+              onRemove={() => draft.change((form) => withoutPart(form, at))}
             />
           )}
         </>

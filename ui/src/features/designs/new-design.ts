@@ -1,5 +1,5 @@
 import { extentOf, firstLine, pointsOf } from './line-points';
-import type { Limits, Part } from '../../server/types';
+import type { Design, Limits, Part } from '../../server/types';
 
 const firstSizes: Record<string, number> = {
   thicknessMm: 3,
@@ -101,17 +101,28 @@ export function uncovered(parts: Part[], gone: number, kind: 'NON_CLAY' | 'INSER
   return parts.map(({ layer, ...alone }) => ({ ...alone, ...layered(layer, gone, kind) }));
 }
 
-/** The parts without one of them; what was built around it is built around nothing, its layers keep their shape, and later ones move up. */
-export function withoutPart(parts: Part[], index: number): Part[] {
-  return parts
+/**
+ * A design without one of its parts: what was built around it is built around nothing, its layers keep their shape, steps for it are for
+ * none, what was put on it is not put on, and later parts move up.
+ */
+export function withoutPart(design: Design, index: number): Design {
+  const moved = (to: number) => (to > index ? to - 1 : to);
+  const parts = design.parts
     .filter((_, i) => i !== index)
     .map((part) => {
       const { around, layer, ...alone } = part;
-      const moved = (to: number) => (to > index ? to - 1 : to);
       return {
         ...alone,
         ...(around === undefined || around === index ? {} : { around: moved(around) }),
         ...layered(layer, index),
       };
     });
+  const steps = design.steps.map(({ part, ...step }) => ({
+    ...step,
+    ...(part === undefined || part === index ? {} : { part: moved(part) }),
+    uses: (step.uses ?? [])
+      .filter((use) => use.part !== index)
+      .map((use) => (use.part === undefined ? use : { ...use, part: moved(use.part) })),
+  }));
+  return { ...design, parts, steps };
 }

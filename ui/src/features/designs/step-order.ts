@@ -9,6 +9,12 @@ export function swapped(steps: Step[], one: number, other: number): Step[] {
   return a && b ? steps.with(one, b).with(other, a) : steps;
 }
 
+/** The list with one of its rows at another place. */
+export function movedTo(steps: Step[], from: number, to: number): Step[] {
+  const moved = steps[from];
+  return moved ? steps.toSpliced(from, 1).toSpliced(to, 0, moved) : steps;
+}
+
 /** The steps with one of them where it should be. */
 export function inOrder(steps: Step[], { step, beside, after, assembly, bake }: OrderBreak): Step[] {
   const moved = steps[step];

@@ -1,11 +1,13 @@
+import type { ReactNode } from 'react';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
-import type { Design, Limits, Shelf, Span } from '../../server/types';
+import { Swatch } from '../../controls/swatch';
+import type { Design, Limits, PaintedPart, Shelf, Span } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { minutes, plain } from '../../words/figures';
+import { count, minutes, plain } from '../../words/figures';
 import type { DesignDraft } from './use-design';
 
 type Step = Design['steps'][number];
@@ -19,10 +21,12 @@ interface Props {
   index: number;
   supplies: Supply[];
   onChange: (change: (step: Step) => Step) => void;
+  /** At the end of its last line. */
+  children: ReactNode;
 }
 
 /** What a step takes of paint, varnish and other supplies, how long these dry, and how long to wait besides. */
-export function StepUses({ design, step, index, supplies, onChange }: Props) {
+export function StepUses({ design, step, index, supplies, onChange, children }: Props) {
   const uses = step.uses ?? [];
   const set = (change: (uses: Use[]) => Use[]) => onChange((s) => ({ ...s, uses: change(s.uses ?? []) }));
   const first = supplies[0];
@@ -67,6 +71,7 @@ export function StepUses({ design, step, index, supplies, onChange }: Props) {
             Add a supply
           </Button>
         )}
+        {children}
       </div>
     </div>
   );
@@ -149,6 +154,9 @@ function UseRow({ design, step, at, use, supplies, onChange, onRemove }: RowProp
           {worked.dryingMin > 0 && `, dry after ${minutes(worked.dryingMin)}`}
         </span>
       )}
+      {worked?.supplyId === use.supplyId && worked.painted.length > 0 && (
+        <Painted painted={worked.painted} coats={use.coats ?? 0} parts={design.draft.form.parts} />
+      )}
       {worked?.supplyId === use.supplyId && coated && (
         <ShowWorking of={`${name} at ${step.name}`}>
           <WorkingsList workings={worked.workings} />
@@ -159,4 +167,28 @@ function UseRow({ design, step, at, use, supplies, onChange, onRemove }: RowProp
       </Button>
     </div>
   );
+}
+
+interface PaintedProps {
+  painted: PaintedPart[];
+  coats: number;
+  parts: Design['parts'];
+}
+
+/** How the part that shows through most looks under these coats, and how many would hide it. */
+function Painted({ painted, coats, parts }: PaintedProps) {
+  const worst = painted.reduce((a, b) => (b.shows > a.shows ? b : a));
+  const name = parts[worst.part]?.name ?? '';
+  return (
+    <span className="inline-flex items-center gap-1">
+      <Swatch raw={worst.belowHex} cured={worst.aboveHex} size={20} />
+      {words(worst.hides, coats, name)}
+    </span>
+  );
+}
+
+function words(hides: number, coats: number, name: string): string {
+  if (hides === 0) return `${name} shows through even 12 coats`;
+  if (hides <= coats) return `hides ${name}`;
+  return `${name} shows through; ${count(hides, 'coat')} hide it`;
 }

@@ -1,18 +1,22 @@
+import { useState } from 'react';
 import { Button } from '../../controls/button';
 import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
 import { HotAirCaution } from '../../controls/hot-air-caution';
 import { NumberField } from '../../controls/number-field';
 import { Pair } from '../../controls/place';
+import { SortableList, SortableRow } from '../../controls/sortable-list';
 import { TextField } from '../../controls/text-field';
-import type { Design, Shelf } from '../../server/types';
+import type { Design, Limits, Shelf } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMoney, useShelf } from '../../server/use-studio';
 import { pointOf, points, pointValue } from './assemblies';
 import { OutOfOrder } from './out-of-order';
 import { JumpRingCard } from './jump-ring-card';
-import { inOrder, swapped } from './step-order';
+import { inOrder, movedTo, swapped } from './step-order';
+import { StepDetails } from './step-details';
+import { useDesignActs } from './use-design-acts';
 import { FittingsLedger } from './fittings-ledger';
 import { LearnedMinutes } from './learned-minutes';
 import { StepUses } from './step-uses';
@@ -32,12 +36,20 @@ export function StepsPair({ design }: { design: DesignDraft }) {
   const { steps } = draft.form;
   const setSteps = (change: (steps: Step[]) => Step[]) => draft.change((p) => ({ ...p, steps: change(p.steps) }));
   const stations = choicesOf(limits, 'station');
+  const { ready } = useDesignActs();
   return (
     <Pair
       ledger={
         <>
           <div className="overflow-auto rounded-card border border-line bg-paper">
-            <ol aria-label="Steps">
+            <SortableList
+              label="Steps"
+              names={steps.map((step) => step.name)}
+              onMove={(from, to) => {
+                setSteps((all) => movedTo(all, from, to));
+                draft.settle();
+              }}
+            >
               {steps.map((step, i) => (
                 <StepRow
                   key={i}
@@ -51,7 +63,7 @@ export function StepsPair({ design }: { design: DesignDraft }) {
                   onRemove={() => setSteps((all) => all.filter((_, j) => j !== i))}
                 />
               ))}
-            </ol>
+            </SortableList>
             <Button
               adds
               kind="quiet"
@@ -64,6 +76,20 @@ export function StepsPair({ design }: { design: DesignDraft }) {
               }
             >
               Add a step
+            </Button>
+            <Button
+              kind="quiet"
+              className="m-1"
+              onClick={() =>
+                ready.mutate(draft.form, {
+                  onSuccess: (list) => {
+                    setSteps((all) => [...all, ...list.filter((step) => !all.some((s) => s.name === step.name))]);
+                    draft.settle();
+                  },
+                })
+              }
+            >
+              Add the usual steps of {kindWords(limits, draft.form.kind)}
             </Button>
           </div>
           <OutOfOrder
@@ -83,10 +109,27 @@ export function StepsPair({ design }: { design: DesignDraft }) {
   );
 }
 
+function kindWords(limits: Limits, kind: Design['kind']): string {
+  const words = choicesOf(limits, 'designKind').find((choice) => choice.value === kind)?.label ?? '';
+  return `${/^[aeiou]/.test(words) ? 'an' : kind === 'EARRINGS' ? '' : 'a'} ${words}`.trim();
+}
+
 /** The thickness of the thinnest part that lies flat, where a hole is likely; a usual one where nothing is flat. */
 function thinnest(design: DesignDraft): number {
   const thick = design.draft.form.parts.flatMap((part) => part.shape.dimensions.thicknessMm ?? []);
   return Math.min(30, Math.max(0.5, thick.length === 0 ? USUAL_MM : Math.min(...thick)));
+}
+
+/** What is said of a step besides, in short. */
+function detailWords(design: DesignDraft, step: Step): string {
+  const part = step.part === undefined ? undefined : design.draft.form.parts[step.part]?.name;
+  const said = [
+    part,
+    step.jig && `jig: ${step.jig.name}`,
+    step.tools && `tools: ${step.tools}`,
+    step.caution && 'a caution',
+  ].filter(Boolean);
+  return said.length === 0 ? 'part, tools, jig, caution' : said.join(', ');
 }
 
 interface RowProps {
@@ -103,6 +146,7 @@ interface RowProps {
 
 function StepRow({ supplies, design, step, index, stations, onChange, onMove, onRemove }: RowProps) {
   const limits = useLimits();
+  const [more, setMore] = useState(false);
   const { draft, errors } = design;
   const at = `steps[${index}]`;
   const minutes = (field: 'setupMin' | 'eachMin') => (
@@ -131,46 +175,62 @@ function StepRow({ supplies, design, step, index, stations, onChange, onMove, on
     </Button>
   );
   return (
-    <li className="border-t border-line px-3 py-1 first:border-t-0">
-      <div className="flex items-center gap-x-2">
-        <TextField
-          label="Name of the step"
-          value={step.name}
-          error={errorAt(errors, `${at}.name`)}
-          onChange={(name) => onChange((s) => ({ ...s, name }))}
-          onSettle={draft.settle}
-          className="w-64 border-transparent font-semibold"
-        />
-        {design.measured.orderBreaks.some((broken) => broken.step === index) && (
-          <b className="text-note text-straw">out of order</b>
-        )}
-        <span className="ml-auto flex items-center text-note whitespace-nowrap text-soft">
-          <Check
-            label="hot air"
-            name={`${step.name}, with hot air`}
-            on={step.hotAir ?? false}
-            onChange={(hotAir) => onChange((s) => ({ ...s, hotAir }))}
-          />
-          {pressed('Move _ up', '▲', index === 0, () => onMove(-1))}
-          {pressed('Move _ down', '▼', index === draft.form.steps.length - 1, () => onMove(1))}
-          {pressed('Remove _', '✕', false, onRemove)}
-        </span>
-      </div>
-      <div className="flex flex-wrap items-center gap-x-3 text-note text-soft">
-        {choice('station', step.station, stations, (station) =>
-          onChange((s) => ({ ...s, station: station as Step['station'] })),
-        )}
-        {choice('kind', step.kind ?? 'OTHER', choicesOf(limits, 'stepKind'), (kind) =>
-          onChange((s) => ({ ...s, kind: kind as NonNullable<Step['kind']> })),
-        )}
-        {choice('when', pointValue(step), points(draft.form), (value) =>
-          onChange((s) => ({ ...s, ...pointOf(value) })),
-        )}
-        <span>set-up {minutes('setupMin')} min</span>
-        <span>each {minutes('eachMin')} min</span>
-        <LearnedMinutes designId={design.id} step={step} />
-      </div>
-      <StepUses design={design} step={step} index={index} supplies={supplies} onChange={onChange} />
-    </li>
+    <SortableRow index={index} name={step.name} className="border-t border-line px-3 py-1 first:border-t-0">
+      {(handle) => (
+        <>
+          <div className="flex items-center gap-x-2">
+            {handle}
+            <TextField
+              label="Name of the step"
+              value={step.name}
+              error={errorAt(errors, `${at}.name`)}
+              onChange={(name) => onChange((s) => ({ ...s, name }))}
+              onSettle={draft.settle}
+              className="w-64 border-transparent font-semibold"
+            />
+            {design.measured.orderBreaks.some((broken) => broken.step === index) && (
+              <b className="text-note text-straw">out of order</b>
+            )}
+            <span className="ml-auto flex items-center text-note whitespace-nowrap text-soft">
+              <Check
+                label="hot air"
+                name={`${step.name}, with hot air`}
+                on={step.hotAir ?? false}
+                onChange={(hotAir) => onChange((s) => ({ ...s, hotAir }))}
+              />
+              {pressed('Move _ up', '▲', index === 0, () => onMove(-1))}
+              {pressed('Move _ down', '▼', index === draft.form.steps.length - 1, () => onMove(1))}
+              {pressed('Remove _', '✕', false, onRemove)}
+            </span>
+          </div>
+          <div className="flex flex-wrap items-center gap-x-3 text-note text-soft">
+            {choice('station', step.station, stations, (station) =>
+              onChange((s) => ({ ...s, station: station as Step['station'] })),
+            )}
+            {choice('kind', step.kind ?? 'OTHER', choicesOf(limits, 'stepKind'), (kind) =>
+              onChange((s) => ({ ...s, kind: kind as NonNullable<Step['kind']> })),
+            )}
+            {choice('when', pointValue(step), points(draft.form), (value) =>
+              onChange((s) => ({ ...s, ...pointOf(value) })),
+            )}
+            <span>set-up {minutes('setupMin')} min</span>
+            <span>each {minutes('eachMin')} min</span>
+            <LearnedMinutes designId={design.id} step={step} />
+          </div>
+          <StepUses design={design} step={step} index={index} supplies={supplies} onChange={onChange}>
+            <Button
+              kind="quiet"
+              className="ml-auto px-1 font-normal"
+              aria-expanded={more}
+              aria-label={`${more ? 'Less' : 'More'} about ${step.name}`}
+              onClick={() => setMore(!more)}
+            >
+              {more ? '▴ less' : `▾ ${detailWords(design, step)}`}
+            </Button>
+          </StepUses>
+          {more && <StepDetails design={design} step={step} index={index} onChange={onChange} />}
+        </>
+      )}
+    </SortableRow>
   );
 }

@@ -9,6 +9,9 @@ export function useDesignActs() {
     add: useMutation({
       mutationFn: (body: Design) => take(api.POST('/api/designs', { body })),
     }),
+    ready: useMutation({
+      mutationFn: (body: Design) => take(api.POST('/api/designs/ready-steps', { body })),
+    }),
     remove: useMutation({
       mutationFn: async ({ id, edition }: Edition) => {
         const newest = await settled(`/api/designs/${id}`, edition);

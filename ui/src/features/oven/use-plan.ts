@@ -7,7 +7,7 @@ const LOOK_EVERY_MS = 500;
 
 /** The items of a planned load as they are sent. */
 export function itemsOf(load: PlannedLoad): LoadItem[] {
-  return load.items.map(({ batchId, designId, stage, count }) => ({ batchId, designId, stage, count }));
+  return load.items.map(({ batchId, designId, stage, count, first }) => ({ batchId, designId, stage, count, first }));
 }
 
 /** What is held and kept apart in the plan; each change can be undone. */
@@ -35,13 +35,13 @@ export function useConstraints(day: Day) {
 /** What is in a load, given the same whatever the order it is given in. */
 export function contentOf(items: LoadItem[]): string {
   return items
-    .map((i) => `${i.batchId}/${i.designId}/${i.stage}: ${i.count}`)
+    .map((i) => `${i.batchId}/${i.designId}/${i.stage}/${i.first ? 'first' : ''}: ${i.count}`)
     .sort()
     .join();
 }
 
-function bakeOf({ batchId, designId, stage }: LoadItem) {
-  return { batchId, designId, stage };
+function bakeOf({ batchId, designId, stage, first }: LoadItem) {
+  return { batchId, designId, stage, ...(first === undefined ? {} : { first }) };
 }
 
 export interface Move {

@@ -206,6 +206,14 @@ function Foil({ settings }: { settings: Draft<Settings> }) {
       <Amount settings={settings} field="foilWidthMm" />
       <Amount settings={settings} field="foilLengthM" />
       <Amount settings={settings} field="foilPriceMinor" isMoney />
+      <Switch
+        label="count what is left of the roll"
+        on={settings.form.foilLeftM !== undefined}
+        onChange={(on) =>
+          settings.change(({ foilLeftM: _, ...rest }) => (on ? { ...rest, foilLeftM: rest.foilLengthM } : rest))
+        }
+      />
+      {settings.form.foilLeftM !== undefined && <Amount settings={settings} field="foilLeftM" />}
     </Card>
   );
 }

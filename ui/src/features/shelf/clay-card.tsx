@@ -86,6 +86,24 @@ export function ClayCard({ saved, ranges, onRemove }: Props) {
           onSettle={settle}
         />
       </FieldLine>
+      <FieldLine label="in the hand">
+        <Choice
+          label="In the hand"
+          value={form.condition ?? 'USUAL'}
+          options={choicesOf(limits, 'clayCondition')}
+          onChange={(condition) => change((c) => ({ ...c, condition: condition as NonNullable<Clay['condition']> }))}
+        />
+      </FieldLine>
+      {(form.condition ?? 'USUAL') !== 'USUAL' && (
+        <Switch
+          label="I know how long it takes"
+          on={form.conditioningMin !== undefined}
+          onChange={(on) => change(({ conditioningMin: _, ...c }) => (on ? { ...c, conditioningMin: 5 } : c))}
+        />
+      )}
+      {form.conditioningMin !== undefined && <Amount clay={clay} field="conditioningMin" />}
+      <Amount clay={clay} field="keepG" />
+      <Amount clay={clay} field="leadDays" />
       <Switch
         label="a liquid, counted in drops"
         on={form.dropG !== undefined}
@@ -122,6 +140,28 @@ export function ClayCard({ saved, ranges, onRemove }: Props) {
         Remove this clay
       </Button>
     </Card>
+  );
+}
+
+interface AmountProps {
+  field: 'conditioningMin' | 'keepG' | 'leadDays';
+  clay: ReturnType<typeof useDraft<Clay>>;
+}
+
+function Amount({ field, clay }: AmountProps) {
+  const span = spanOf(useLimits(), 'shelf', field);
+  return (
+    <FieldLine label={span.label} unit={span.unit}>
+      <NumberField
+        label={span.label}
+        value={clay.form[field] ?? 0}
+        span={span}
+        chars={5}
+        error={errorAt(clay.errors, field)}
+        onChange={(value) => clay.change((c) => ({ ...c, [field]: value }))}
+        onSettle={clay.settle}
+      />
+    </FieldLine>
   );
 }
 

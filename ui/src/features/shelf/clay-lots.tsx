@@ -8,13 +8,26 @@ import type { Clay } from '../../server/types';
 import { useBench } from '../../server/use-bench';
 import type { Draft } from '../../server/use-draft';
 import { errorAt } from '../../server/use-measured';
-import { isoDay } from '../../words/days';
+import { choicesOf, useLimits } from '../../server/use-limits';
+import { daysBetween, isoDay } from '../../words/days';
+import { count } from '../../words/figures';
+
+const MONTH_DAYS = 30.44;
+const OLD_MONTHS = 24;
+
+/** How old a lot is; of an old one, what to do before it is planned on. */
+function age(boughtOn: string, today: string): string {
+  const months = Math.floor(daysBetween(boughtOn, today) / MONTH_DAYS);
+  if (months < 1) return 'new';
+  return `${count(months, 'month')} old${months >= OLD_MONTHS ? ': fold a piece before you count on it' : ''}`;
+}
 
 type Lot = NonNullable<Clay['lots']>[number];
 
 /** Lots that look different from what the clay usually is, and which of them is in use. */
 export function ClayLots({ clay }: { clay: Draft<Clay> }) {
   const { now } = useBench().bench;
+  const limits = useLimits();
   const { form, change, settle, errors } = clay;
   const lots = form.lots ?? [];
   const set = (i: number, next: Partial<Lot>) =>
@@ -99,6 +112,13 @@ export function ClayLots({ clay }: { clay: Draft<Clay> }) {
             onChange={(curedHex) => set(i, { curedHex })}
             onSettle={settle}
           />
+          <Choice
+            label={`Lot ${i + 1}, in the hand`}
+            value={lot.condition ?? 'USUAL'}
+            options={choicesOf(limits, 'clayCondition')}
+            onChange={(condition) => set(i, { condition: condition as NonNullable<Lot['condition']> })}
+          />
+          <span className="text-note text-soft">{age(lot.boughtOn, isoDay(now))}</span>
           <Button kind="quiet" aria-label={`Remove lot ${i + 1}`} onClick={() => takeOut(i)}>
             ✕
           </Button>

@@ -16,7 +16,7 @@ export function FindingsTable() {
   const { currency } = useSettings().settings;
   const { addFinding, removeFinding } = useShelfActs();
   return (
-    <div className="flex max-w-3xl flex-col gap-3">
+    <div className="flex max-w-4xl flex-col gap-3">
       <div className="relative overflow-x-auto rounded-card border border-line bg-paper">
         <table className="w-full">
           <thead className="text-note text-soft">
@@ -25,6 +25,8 @@ export function FindingsTable() {
               <th className="pr-2 text-right font-semibold">Price of one, {currency}</th>
               <th className="pr-2 text-right font-semibold">On the shelf</th>
               <th className="pr-2 text-right font-semibold">Weight of one, g</th>
+              <th className="pr-2 text-right font-semibold">Keep at least</th>
+              <th className="pr-2 text-right font-semibold">Days to get it</th>
               <th>
                 <span className="sr-only">Remove</span>
               </th>
@@ -70,10 +72,10 @@ function FindingRow({ saved, currency, onRemove }: RowProps) {
     edition: saved.edition,
     form: saved.finding,
   });
-  const number = (field: 'priceMinor' | 'onShelf' | 'massG', span: Span, per = 1) => (
+  const number = (field: 'priceMinor' | 'onShelf' | 'massG' | 'keep' | 'leadDays', span: Span, per = 1) => (
     <NumberField
       label={`${row.form.name}, ${span.label.replace(' in minor units', '')}`}
-      value={row.form[field]}
+      value={row.form[field] ?? 0}
       span={span}
       per={per}
       chars={6}
@@ -92,6 +94,8 @@ function FindingRow({ saved, currency, onRemove }: RowProps) {
       </td>
       <td className="pr-2 text-right">{number('onShelf', spanOf(limits, 'shelf', 'findingOnShelf'))}</td>
       <td className="pr-2 text-right">{number('massG', spanOf(limits, 'shelf', 'findingsG'))}</td>
+      <td className="pr-2 text-right">{number('keep', spanOf(limits, 'finding', 'keep'))}</td>
+      <td className="pr-2 text-right">{number('leadDays', spanOf(limits, 'finding', 'leadDays'))}</td>
       <td className="text-right">
         <Button kind="quiet" aria-label={`Remove ${row.form.name}`} onClick={onRemove}>
           ✕

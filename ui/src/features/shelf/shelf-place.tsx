@@ -6,6 +6,8 @@ import { ClaysPair } from './clays-pair';
 import { CoilsTable } from './coils-table';
 import { SuppliesTable } from './supplies-table';
 import { RangesTable } from './ranges-table';
+import { ShoppingList } from './shopping-list';
+import { SpareBox } from './spare-box';
 
 const tabs = [
   { path: 'clays', label: 'Clays' },
@@ -13,6 +15,8 @@ const tabs = [
   { path: 'findings', label: 'Findings' },
   { path: 'wire', label: 'Wire' },
   { path: 'supplies', label: 'Paint and supplies' },
+  { path: 'spares', label: 'Spare parts' },
+  { path: 'shopping', label: 'Shopping list' },
 ];
 
 /** What is on the shelf: clays by range, what their packets say, findings and wire. */
@@ -29,6 +33,8 @@ export function ShelfPlace() {
       {tab === 'findings' && <FindingsTable />}
       {tab === 'wire' && <CoilsTable />}
       {tab === 'supplies' && <SuppliesTable />}
+      {tab === 'spares' && <SpareBox />}
+      {tab === 'shopping' && <ShoppingList />}
     </Place>
   );
 }

@@ -10,9 +10,11 @@ import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useSettings, useShelf } from '../../server/use-studio';
 import { minorPerWhole } from '../../words/figures';
+import { PaintFields } from './paint-fields';
 import { useShelfActs } from './use-shelf-acts';
 
-type NumberName = 'pack' | 'priceMinor' | 'onShelf' | 'leadDays' | 'squareMetres' | 'dryingMin' | 'staysPercent';
+type NumberName =
+  'keep' | 'pack' | 'priceMinor' | 'onShelf' | 'leadDays' | 'squareMetres' | 'dryingMin' | 'staysPercent';
 
 const fresh: Supply = { name: 'New paint', kind: 'PAINT', unit: 'ML', pack: 60, priceMinor: 400, onShelf: 0 };
 
@@ -65,6 +67,16 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
       onSettle={row.settle}
     />
   );
+  const mixed = (form.parts ?? []).length > 0;
+  const unitChoice = (
+    <Choice
+      label={`${form.name}, unit`}
+      value={form.unit}
+      options={choicesOf(limits, 'supplyUnit')}
+      onChange={(next) => row.change((s) => ({ ...s, unit: next as Supply['unit'] }))}
+      className="min-h-8 border-transparent"
+    />
+  );
   return (
     <li className="border-t border-line px-3 py-1.5 first:border-t-0">
       <div className="flex flex-wrap items-center gap-x-3">
@@ -89,18 +101,19 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
         </Button>
       </div>
       <div className="flex flex-wrap items-center gap-x-4 text-note text-soft">
-        <span className="inline-flex items-baseline gap-1">
-          a pack of {number('pack')}
-          <Choice
-            label={`${form.name}, unit`}
-            value={form.unit}
-            options={choicesOf(limits, 'supplyUnit')}
-            onChange={(next) => row.change((s) => ({ ...s, unit: next as Supply['unit'] }))}
-            className="min-h-8 border-transparent"
-          />
-          costs {number('priceMinor', minorPerWhole(currency))} {currency}
-        </span>
-        <span>{number('leadDays')} days to get it</span>
+        {mixed ? (
+          <span className="inline-flex items-baseline gap-1">counted in {unitChoice}</span>
+        ) : (
+          <>
+            <span className="inline-flex items-baseline gap-1">
+              a pack of {number('pack')}
+              {unitChoice}
+              costs {number('priceMinor', minorPerWhole(currency))} {currency}
+            </span>
+            <span>{number('leadDays')} days to get it</span>
+            <span>keep {number('keep')}</span>
+          </>
+        )}
         {limits.inCoats.includes(form.kind) && (
           <>
             <span>a litre covers {number('squareMetres')} m²</span>
@@ -115,6 +128,7 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
           </>
         )}
       </div>
+      {limits.inCoats.includes(form.kind) && <PaintFields row={row} id={saved.id} />}
       {errorAt(row.errors, 'unit') && <p className="text-madder">{errorAt(row.errors, 'unit')?.message}</p>}
     </li>
   );

@@ -9,9 +9,12 @@ import fairember.core.claysheet.WorkedClay;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.foilcore.Sleeve;
 import fairember.core.mix.HandlingOrder;
+import fairember.core.mix.LetDown;
+import fairember.core.mix.MeasuredMix;
 import fairember.core.shape.SolidDescription;
 import fairember.core.stock.BlockCover;
 import fairember.core.stock.BlockCoverWorkings;
+import fairember.core.stock.Paint;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -28,7 +31,51 @@ public record NeedsView(
         double foilG,
         List<FindingNeedView> findings,
         List<SupplyNeedView> supplies,
+        List<PaintNeedView> paints,
         long buyMinor) {
+
+    /** A paint to mix: how much, and of what. */
+    public record PaintNeedView(long supplyId, String name, double amount, String unit, List<PaintPartView> parts) {
+        static PaintNeedView of(BatchNeeds.PaintNeed need) {
+            Paint paint = need.paint();
+            return new PaintNeedView(
+                    paint.supply().id(),
+                    paint.supply().name(),
+                    need.amount(),
+                    paint.supply().unit().label(),
+                    paint.madeOf().stream()
+                            .map(share -> new PaintPartView(
+                                    share.supply().name(),
+                                    paint.of(share, need.amount()),
+                                    share.supply().unit().label()))
+                            .toList());
+        }
+    }
+
+    /** So much of a paint in a mixed one. */
+    public record PaintPartView(String name, double amount, String unit) {}
+
+    /**
+     * A strong tint to let down first, because the scale cannot weigh so little of it.
+     *
+     * @param parts of the other ingredient to one of the tint
+     */
+    public record LetDownView(
+            String tint, String into, int parts, double tintG, double otherG, double takeG, double otherLeftG) {
+        static List<LetDownView> all(BatchNeeds.MixNeed need) {
+            List<MeasuredMix.Line> lines = need.scaled().lines();
+            return LetDown.of(need.scaled(), need.waste().scaleStep()).stream()
+                    .map(down -> new LetDownView(
+                            lines.get(down.line()).ingredient().name(),
+                            lines.get(down.into()).ingredient().name(),
+                            down.parts(),
+                            down.tint().g(),
+                            down.other().g(),
+                            down.take().g(),
+                            down.otherLeft().g()))
+                    .toList();
+        }
+    }
 
     /** A part to portion: grams and ball of one, and how many. */
     public record PortionView(
@@ -36,6 +83,7 @@ public record NeedsView(
             String designName,
             String partName,
             int count,
+            int fromBox,
             double massG,
             double ballMm,
             long mixId,
@@ -49,6 +97,7 @@ public record NeedsView(
                     row.design().design().name(),
                     row.part().part().name(),
                     row.count(),
+                    row.taken(),
                     row.part().portion().mass().g(),
                     row.part().portion().ball().mm(),
                     mix.mix().id(),
@@ -69,6 +118,7 @@ public record NeedsView(
             double toMixG,
             List<MeasuredMixView.LineView> lines,
             List<MeasuredMixView.InclusionView> inclusions,
+            List<LetDownView> letDowns,
             @Nullable MadeView made,
             WorkingsView workings) {
         static MixNeedView of(BatchNeeds.MixNeed need) {
@@ -83,6 +133,7 @@ public record NeedsView(
                     need.toMix().g(),
                     MeasuredMixView.lines(scaled),
                     MeasuredMixView.inclusions(scaled),
+                    LetDownView.all(need),
                     MadeView.of(need),
                     WorkingsView.of(MixNeedWorkings.of(need)));
         }
@@ -255,6 +306,7 @@ public record NeedsView(
                                 .sum(),
                 findings,
                 supplies,
+                needs.paints().stream().map(PaintNeedView::of).toList(),
                 clays.stream().mapToLong(ClayNeedView::costMinor).sum()
                         + findings.stream()
                                 .mapToLong(FindingNeedView::costMinor)

@@ -5,6 +5,7 @@ import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
 import fairember.core.batch.BatchProgress;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Repository;
 
 /** Progress of batches, by the batch's number. */
@@ -17,6 +18,12 @@ public class ProgressStore extends DocumentStore<BatchProgress> {
     @Override
     public String nameOf(BatchProgress form) {
         return "Progress";
+    }
+
+    /** Counts of two makers go together: what one takes back leaves what the other counted. */
+    @Override
+    public Optional<BatchProgress> merged(BatchProgress now, BatchProgress from, BatchProgress to) {
+        return Optional.of(now.changedBy(from, to));
     }
 
     /** Begins a batch's progress when it has none yet. */

@@ -40,12 +40,14 @@ public record SupplyNeedView(
                 need.packs(),
                 need.supply().pack(),
                 need.supply().leadDays(),
-                need.packs() == 0 ? null : lastOrder(need.supply(), tasks),
+                need.packs() == 0
+                        ? null
+                        : lastOrder(need.supply(), tasks, need.supply().onShelf() - need.reserved()),
                 need.cost().minor());
     }
 
-    private static @Nullable LocalDate lastOrder(Supply supply, List<BatchSchedule.HandsTask> tasks) {
-        LocalDate wanted = Shopping.firstUse(tasks, supply);
+    private static @Nullable LocalDate lastOrder(Supply supply, List<BatchSchedule.HandsTask> tasks, double available) {
+        LocalDate wanted = Shopping.runsOut(tasks, supply, available);
         return wanted == null ? null : wanted.minusDays(supply.leadDays());
     }
 }

@@ -24,6 +24,8 @@ import org.springframework.stereotype.Service;
 /** What is done at the bench: each maker starts a job, times it, counts it and sets it aside. */
 @Service
 class Bench {
+    private static final Duration LONGEST_INTERRUPTION = Duration.ofHours(3);
+
     private final CurrentJobStore jobs;
     private final DaybookStore daybook;
     private final DaybookLines lines;
@@ -107,10 +109,22 @@ class Bench {
             if (current.startedAt() != null) {
                 return "";
             }
+            boolean again = current.interruptedAt() == null ? rework : current.rework();
             return change(
                     maker,
                     "started the timer of " + in.step().name(),
-                    current.started(clock.instant(), in.tally().done(), rework));
+                    current.started(clock.instant(), in.tally().done(), again));
+        });
+    }
+
+    /** The work is interrupted: the timer is stopped and logged, and what lies between until it goes on is logged as an interruption. */
+    void interrupt(int maker) {
+        journal.together(() -> {
+            CurrentJob in = needed(maker);
+            if (in.current().startedAt() == null) {
+                return "";
+            }
+            return change(maker, "interrupted " + in.step().name(), in.current().interrupted(clock.instant()));
         });
     }
 
@@ -145,6 +159,10 @@ class Bench {
     }
 
     private void log(int maker, CurrentJob in, @Nullable Instant stopped, boolean said) {
+        Instant interrupted = in.current().interruptedAt();
+        if (interrupted != null && stopped != null) {
+            interruption(maker, in, interrupted, stopped);
+        }
         Instant started = in.current().startedAt();
         if (started == null || stopped == null || !stopped.isAfter(started)) {
             return;
@@ -166,6 +184,13 @@ class Bench {
         }
         line.refuseForgotten();
         lines.add(line);
+    }
+
+    /** An interruption that lasted longer than anybody waits was the end of the work. */
+    private void interruption(int maker, CurrentJob in, Instant from, Instant to) {
+        if (to.isAfter(from) && Duration.between(from, to).compareTo(LONGEST_INTERRUPTION) <= 0) {
+            lines.add(DaybookLine.time(LineKind.INTERRUPTION, in.where(), from, to, maker, 0));
+        }
     }
 
     /** Counts a number of more pieces done at the current job; fewer when negative. */

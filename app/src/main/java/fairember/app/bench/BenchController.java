@@ -7,7 +7,9 @@ import fairember.core.daybook.DaybookLine;
 import fairember.core.daybook.LossReason;
 import fairember.core.daybook.MinutesRange;
 import fairember.core.design.CheckLine;
+import fairember.core.design.MeasuredPart;
 import fairember.core.design.Station;
+import fairember.core.design.Step;
 import fairember.core.document.Default;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
@@ -61,6 +63,7 @@ class BenchController {
             String name,
             Station station,
             @Nullable Instant startedAt,
+            @Nullable Instant interruptedAt,
             boolean rework,
             boolean forgotten,
             boolean hotAir,
@@ -73,10 +76,15 @@ class BenchController {
             int lost,
             int again,
             int wanted,
+            boolean first,
+            List<LumpRowView> lumps,
+            String tools,
+            String caution,
+            @Nullable String jig,
             List<DueCheckView> checks) {
         static CurrentJobView of(CurrentJob in, Instant now) {
             var step = in.step();
-            int pieces = in.job().alive();
+            int pieces = in.job().now();
             double making = in.job().making(in.current().step()).min();
             MinutesRange planned = in.estimate().of(pieces);
             return new CurrentJobView(
@@ -88,6 +96,7 @@ class BenchController {
                     step.name(),
                     step.station(),
                     in.current().startedAt(),
+                    in.current().interruptedAt(),
                     in.current().rework(),
                     in.forgotten(now),
                     step.hotAir(),
@@ -100,7 +109,52 @@ class BenchController {
                     in.tally().lost(),
                     in.tally().again(),
                     pieces,
+                    pieces < in.job().alive(),
+                    LumpRowView.all(in),
+                    step.tools(),
+                    step.caution(),
+                    step.jig() == null || step.jig().made() ? null : step.jig().name(),
                     DueCheckView.all(in));
+        }
+    }
+
+    /**
+     * A lump to roll for the step: one of its part, or of each part where it is for none alone.
+     *
+     * @param blanks that the lumps are cut from, when several come of one
+     */
+    record LumpRowView(
+            String name,
+            int count,
+            int blanks,
+            double massG,
+            double ballMm,
+            String mixName,
+            String rawHex,
+            String curedHex) {
+        static List<LumpRowView> all(CurrentJob in) {
+            Step step = in.step();
+            Integer part = step.part();
+            boolean shows = part != null || step.station() == Station.WEIGH_OUT || step.station() == Station.SHAPE;
+            List<MeasuredPart> parts = in.job().design().parts();
+            return IntStream.range(0, shows ? parts.size() : 0)
+                    .filter(i -> part == null || part == i)
+                    .mapToObj(i -> of(step, parts.get(i), in.job().now()))
+                    .toList();
+        }
+
+        private static LumpRowView of(Step step, MeasuredPart part, int pieces) {
+            int count = part.part().count() * pieces + part.part().spares();
+            var colour = part.mix().colour();
+            return new LumpRowView(
+                    part.part().name(),
+                    count,
+                    step.blanks(count),
+                    part.portion().mass().g() * step.perBlank(),
+                    part.portion().ball().mm(),
+                    part.mix().mix().name(),
+                    colour.raw().srgb().hex(),
+                    colour.cured().srgb().hex());
         }
     }
 
@@ -191,6 +245,13 @@ class BenchController {
         } else {
             bench.stop(who(maker), form.discard() ? null : ended(form), form.stoppedAt() != null);
         }
+        return bench(maker);
+    }
+
+    /** The work is interrupted; it goes on when the timer is started again. */
+    @PostMapping("/interruption")
+    BenchView interrupt(@RequestParam(defaultValue = "1") int maker) {
+        bench.interrupt(who(maker));
         return bench(maker);
     }
 

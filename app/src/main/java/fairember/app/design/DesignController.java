@@ -12,6 +12,8 @@ import fairember.core.design.DesignScaling;
 import fairember.core.design.DesignScaling.ScaledDesign;
 import fairember.core.design.DesignTemplates;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.design.ReadySteps;
+import fairember.core.design.Step;
 import fairember.core.heat.Air;
 import fairember.core.input.InvalidInputException;
 import fairember.core.quantity.Length;
@@ -89,6 +91,12 @@ class DesignController {
     }
 
     /** A sensible design of a kind to begin from; nothing is saved. */
+    /** Steps to begin with for a design of its kind, in the order makers work. */
+    @PostMapping("/ready-steps")
+    List<Step> readySteps(@RequestBody Design form) {
+        return ReadySteps.of(form);
+    }
+
     @GetMapping("/templates/{kind}")
     Design template(@PathVariable DesignKind kind, @RequestParam long mixId) {
         return DesignTemplates.of(kind, mixId);

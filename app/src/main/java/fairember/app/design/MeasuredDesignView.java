@@ -18,6 +18,7 @@ import fairember.core.design.MeasuredUseWorkings;
 import fairember.core.design.OneLump;
 import fairember.core.design.OrderBreak;
 import fairember.core.design.OrderReview;
+import fairember.core.design.PaintedPart;
 import fairember.core.design.Part;
 import fairember.core.design.Room;
 import fairember.core.foilcore.FoilRoll;
@@ -194,6 +195,7 @@ public record MeasuredDesignView(
             double each,
             String unit,
             double dryingMin,
+            List<PaintedPartView> painted,
             WorkingsView workings) {
         static SupplyUseView of(MeasuredUse use, Room room) {
             return new SupplyUseView(
@@ -203,7 +205,21 @@ public record MeasuredDesignView(
                     use.each(),
                     use.supply().unit().label(),
                     use.drying().min(),
+                    use.painted().stream().map(PaintedPartView::of).toList(),
                     WorkingsView.of(MeasuredUseWorkings.of(use, room)));
+        }
+    }
+
+    /**
+     * A part under coats of a paint.
+     *
+     * @param shows how different that is from a thick coat, ΔE00
+     * @param hides coats that hide what is below; 0 when too many would be needed
+     */
+    public record PaintedPartView(int part, String belowHex, String aboveHex, double shows, int hides) {
+        static PaintedPartView of(PaintedPart painted) {
+            return new PaintedPartView(
+                    painted.part(), painted.below().hex(), painted.above().hex(), painted.shows(), painted.hides());
         }
     }
 

@@ -16,6 +16,7 @@ import fairember.core.stock.Finding;
 import fairember.core.stock.Supply;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /**
@@ -58,6 +59,11 @@ class MeasuredDesigns {
         List<Supply> supplies = design.supplyIds().stream()
                 .map(palette::findSupply)
                 .flatMap(Optional::stream)
+                .flatMap(supply -> Stream.concat(
+                        Stream.of(supply),
+                        supply.parts().stream()
+                                .map(part -> palette.findSupply(part.supplyId()))
+                                .flatMap(Optional::stream)))
                 .toList();
         return measured.get(
                 new Known(design, mixes, findings, smallParts, supplies, palette.room(), roll, rules),

@@ -29,6 +29,17 @@ public interface SavedKind<T> {
     void remove(long id);
 
     /**
+     * A thing as it is now, with a change taken back or made again that was made to it as it was: what else was changed since stays.
+     *
+     * @param from as it was left by the change, or before it
+     * @param to as it is to become
+     * @return empty when both do not go together
+     */
+    default Optional<T> merged(T now, T from, T to) {
+        return Optional.empty();
+    }
+
+    /**
      * A thing as it is saved.
      *
      * @param edition counts its changes

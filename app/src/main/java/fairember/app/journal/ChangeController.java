@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Undo and redo of the last change, whatever it was made to. */
+/** Undo and redo of the last change of whoever asks, whatever it was made to. */
 @RestController
 @RequestMapping("/api/changes")
 class ChangeController {
@@ -23,7 +23,7 @@ class ChangeController {
 
     @GetMapping("/last")
     LastChangesView last() {
-        return changes.lastChanges();
+        return changes.lastChanges(AskingMaker.now());
     }
 
     /** Undoes a step, which must be the last one there is. */

@@ -53,7 +53,7 @@ class ChangeHeader {
         if (RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request) {
             HttpServletResponse response = request.getResponse();
             if (response != null) {
-                ChangedView changed = new ChangedView(keys(), changes.lastChanges());
+                ChangedView changed = new ChangedView(keys(), changes.lastChanges(AskingMaker.now()));
                 response.setHeader(NAME, writer.writeValueAsString(changed));
             }
         }

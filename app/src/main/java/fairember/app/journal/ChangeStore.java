@@ -33,12 +33,14 @@ class ChangeStore {
     }
 
     /**
-     * Adds a change; what was undone before it can no longer be redone.
+     * Adds a change; what its maker has undone before it can no longer be redone.
      *
+     * @param maker who made it; 0 when nobody said
      * @param step it belongs to; null to begin a new one
      * @return the step it belongs to
      */
     long add(
+            int maker,
             @Nullable Long step,
             Instant at,
             String kind,
@@ -46,10 +48,12 @@ class ChangeStore {
             String words,
             @Nullable String before,
             @Nullable String after) {
-        database.write("delete from change where undone = 1");
+        database.write("delete from change where undone = 1 and (? = 0 or maker in (0, ?))", maker, maker);
         database.write(
-                "insert into change (at, step, kind, subject_id, words, before, after) values (?, ?, ?, ?, ?, ?, ?)",
+                "insert into change (at, maker, step, kind, subject_id, words, before, after)"
+                        + " values (?, ?, ?, ?, ?, ?, ?, ?)",
                 at,
+                maker,
                 step,
                 kind,
                 subjectId,
@@ -60,7 +64,7 @@ class ChangeStore {
             return step;
         }
         database.write("update change set step = id where step is null");
-        return last().orElseThrow().step();
+        return last(AskingMaker.ANY).orElseThrow().step();
     }
 
     /** Calls all of a step by these words. */
@@ -68,20 +72,22 @@ class ChangeStore {
         database.write("update change set words = ? where step = ?", words, step);
     }
 
-    /** The last change that stands. */
-    Optional<Change> last() {
-        return list("where undone = 0 order by id desc limit 1").stream().findFirst();
+    /** The last change of a maker that stands; of all when any is meant. */
+    Optional<Change> last(int maker) {
+        return list("where undone = 0 and (? = 0 or maker in (0, ?)) order by id desc limit 1", maker, maker).stream()
+                .findFirst();
     }
 
-    /** The change that was undone last. */
-    Optional<Change> firstUndone() {
-        return list("where undone = 1 order by id limit 1").stream().findFirst();
+    /** The change that a maker has undone last. */
+    Optional<Change> firstUndone(int maker) {
+        return list("where undone = 1 and (? = 0 or maker in (0, ?)) order by id limit 1", maker, maker).stream()
+                .findFirst();
     }
 
-    /** What can be undone and redone now. */
-    LastChangesView lastChanges() {
-        Optional<Change> undo = last();
-        Optional<Change> redo = firstUndone();
+    /** What a maker can undo and redo now. */
+    LastChangesView lastChanges(int maker) {
+        Optional<Change> undo = last(maker);
+        Optional<Change> redo = firstUndone(maker);
         return new LastChangesView(
                 undo.map(Change::words).orElse(null),
                 undo.map(Change::step).orElse(null),

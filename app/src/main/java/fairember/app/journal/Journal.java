@@ -1,6 +1,7 @@
 package fairember.app.journal;
 
 import fairember.app.document.SavedKind;
+import fairember.core.input.InvalidInputException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -170,18 +171,19 @@ public class Journal {
     }
 
     /**
-     * Undoes a step.
+     * Undoes a step of the maker who asks. What another maker changed since stays as far as both go together.
      *
      * @return what it was called
      * @throws OutdatedException when it is not the last one that stands, because another window made or undid one
+     * @throws InvalidInputException when the other maker has changed the same thing since
      */
     @Transactional
     public String undo(long step) {
-        Optional<Change> last = changes.last();
+        Optional<Change> last = changes.last(AskingMaker.now());
         expect(step, last, "undone");
         List<Change> all = new ArrayList<>(changes.ofStep(step));
         Collections.reverse(all);
-        all.forEach(change -> restore(change, change.before()));
+        all.forEach(change -> restore(change, change.after(), change.before()));
         changes.mark(step, true);
         header.write();
         return last.orElseThrow().words();
@@ -195,9 +197,9 @@ public class Journal {
      */
     @Transactional
     public String redo(long step) {
-        Optional<Change> first = changes.firstUndone();
+        Optional<Change> first = changes.firstUndone(AskingMaker.now());
         expect(step, first, "redone");
-        changes.ofStep(step).forEach(change -> restore(change, change.after()));
+        changes.ofStep(step).forEach(change -> restore(change, change.before(), change.after()));
         changes.mark(step, false);
         header.write();
         return first.orElseThrow().words();
@@ -216,14 +218,37 @@ public class Journal {
         }
     }
 
-    private void restore(Change change, @Nullable String form) {
+    private void restore(Change change, @Nullable String from, @Nullable String to) {
         SavedKind<?> store = known(change.kind());
         header.note(change.kind(), change.subjectId());
-        if (form == null) {
-            store.remove(change.subjectId());
-        } else {
-            put(store, change.subjectId(), form);
+        if (!merged(store, change, from, to)) {
+            if (to == null) {
+                store.remove(change.subjectId());
+            } else {
+                put(store, change.subjectId(), to);
+            }
         }
+    }
+
+    /** Whether somebody else has changed the thing since, and both changes were put together. */
+    private <F> boolean merged(SavedKind<F> store, Change change, @Nullable String from, @Nullable String to) {
+        long id = change.subjectId();
+        F now = store.find(id).map(SavedKind.Saved::value).orElse(null);
+        F was = from == null ? null : store.read(from, id);
+        if (AskingMaker.now() == AskingMaker.ANY || Objects.equals(now, was)) {
+            return false;
+        }
+        Optional<F> both = now == null || was == null || to == null
+                ? Optional.empty()
+                : store.merged(now, was, store.read(to, id));
+        store.put(
+                id,
+                both.orElseThrow(() -> new InvalidInputException(
+                        "step",
+                        "'%s', which was changed again since".formatted(change.words()),
+                        "a change that nobody has built on",
+                        "Let the other maker undo first, or change it by hand.")));
+        return true;
     }
 
     private SavedKind<?> known(String kind) {
@@ -267,6 +292,7 @@ public class Journal {
     private void journal(String kind, long id, String words, @Nullable JsonNode before, @Nullable JsonNode after) {
         Step step = STEPS.get();
         long number = changes.add(
+                AskingMaker.now(),
                 step == null ? null : step.number,
                 clock.instant(),
                 kind,

@@ -2,12 +2,14 @@ package fairember.app.shelf;
 
 import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
+import fairember.core.colour.Srgb;
 import fairember.core.stock.ClayRange;
 import fairember.core.stock.Finding;
 import fairember.core.stock.ShelfClay;
 import fairember.core.stock.Supply;
 import fairember.core.wire.WireCoil;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -54,8 +56,13 @@ class ShelfController {
             List<ShelfCoilView> coils,
             List<ShelfSupplyView> supplies) {}
 
-    /** A supply with its number and edition. */
-    record ShelfSupplyView(long id, int edition, Supply supply) {}
+    /**
+     * A supply with its number and edition.
+     *
+     * @param hex colour of a thick coat, of a mixed one as it is predicted; absent when it has none
+     */
+    record ShelfSupplyView(
+            long id, int edition, Supply supply, @Nullable String hex) {}
 
     /** Coils with their number and edition. */
     record ShelfCoilView(long id, int edition, WireCoil coil) {}
@@ -85,9 +92,15 @@ class ShelfController {
                 coils.all().stream()
                         .map(h -> new ShelfCoilView(h.id(), h.edition(), h.value()))
                         .toList(),
-                supplies.all().stream()
-                        .map(h -> new ShelfSupplyView(h.id(), h.edition(), h.value()))
-                        .toList());
+                supplies.all().stream().map(this::supply).toList());
+    }
+
+    private ShelfSupplyView supply(SavedKind.Saved<Supply> saved) {
+        return new ShelfSupplyView(
+                saved.id(),
+                saved.edition(),
+                saved.value(),
+                supplies.paint(saved.value()).thick().map(Srgb::hex).orElse(null));
     }
 
     private static ShelfClayView clay(SavedKind.Saved<ShelfClay> saved) {

@@ -3,8 +3,6 @@ package fairember.app.sparebox;
 import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.core.design.SpareBox;
-import fairember.core.shape.SolidDescription;
-import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -24,22 +22,13 @@ class SpareBoxController {
         this.journal = journal;
     }
 
-    /**
-     * All of the box.
-     *
-     * @param shapes of its parts, in words
-     */
-    record SpareBoxView(int edition, SpareBox box, List<SolidDescription> shapes) {}
+    /** All of the box. */
+    record SpareBoxView(int edition, SpareBox box) {}
 
     @GetMapping
     SpareBoxView spares() {
         SavedKind.Saved<SpareBox> saved = store.saved();
-        return new SpareBoxView(
-                saved.edition(),
-                saved.value(),
-                saved.value().parts().stream()
-                        .map(part -> SolidDescription.of(part.shape()))
-                        .toList());
+        return new SpareBoxView(saved.edition(), saved.value());
     }
 
     @PutMapping

@@ -32,6 +32,7 @@ import fairember.core.design.DesignScaling;
 import fairember.core.design.Drawn;
 import fairember.core.design.Fitting;
 import fairember.core.design.Insert;
+import fairember.core.design.Jig;
 import fairember.core.design.Joint;
 import fairember.core.design.Layer;
 import fairember.core.design.NonClay;
@@ -39,6 +40,7 @@ import fairember.core.design.Part;
 import fairember.core.design.Placement;
 import fairember.core.design.Pose;
 import fairember.core.design.Rest;
+import fairember.core.design.SpareBox;
 import fairember.core.design.Stage;
 import fairember.core.design.Station;
 import fairember.core.design.Step;
@@ -64,6 +66,7 @@ import fairember.core.shape.Floor;
 import fairember.core.shape.Lobes;
 import fairember.core.shape.ShapeKind;
 import fairember.core.stock.BlockSize;
+import fairember.core.stock.ClayCondition;
 import fairember.core.stock.ClayRange;
 import fairember.core.stock.Finding;
 import fairember.core.stock.ShelfClay;
@@ -138,6 +141,10 @@ record LimitsView(
                         entry("ownBake", of(OwnBake.class)),
                         entry("layer", of(Layer.class)),
                         entry("step", of(Step.class)),
+                        entry("jig", of(Jig.class)),
+                        entry("spare", of(SpareBox.SparePart.class)),
+                        entry("paintPart", of(Supply.PaintPart.class)),
+                        entry("finding", of(Finding.class)),
                         entry("daybook", of(DaybookLine.class)),
                         entry("fitting", of(Fitting.class)),
                         entry("stepUse", of(StepUse.class)),
@@ -193,6 +200,7 @@ record LimitsView(
                         entry("checkTime", choices(CheckTime.values(), CheckTime::label)),
                         entry("lineKind", choices(LineKind.values(), LineKind::label)),
                         entry("lossReason", choices(LossReason.values(), LossReason::label)),
+                        entry("clayCondition", choices(ClayCondition.values(), ClayCondition::label)),
                         entry("opacity", choices(Opacity.values(), Opacity::label)),
                         entry("effect", choices(Effect.values(), Effect::label)),
                         entry("mixUnit", choices(MixUnit.values(), MixUnit::label)),

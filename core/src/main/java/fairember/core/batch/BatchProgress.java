@@ -4,9 +4,12 @@ import fairember.core.document.Default;
 import fairember.core.document.RefersTo;
 import fairember.core.input.Span;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What has been done of a batch: pieces done and lost at each step, and checks ticked; each in the order of the designs.
@@ -95,6 +98,37 @@ public record BatchProgress(
                 .mapToInt(Tick::pieces)
                 .findFirst()
                 .orElse(0);
+    }
+
+    /** With what counts from one state to another differ by, and the ticks that differ between them where nobody changed these. */
+    public BatchProgress changedBy(BatchProgress from, BatchProgress to) {
+        BatchProgress changed = new BatchProgress(tallies, ticks, taken != from.taken ? taken : to.taken);
+        for (Tally tally : keys(from, to)) {
+            Tally before = from.tally(tally.designId, tally.step);
+            Tally after = to.tally(tally.designId, tally.step);
+            changed = changed.with(
+                    tally.designId,
+                    tally.step,
+                    t -> new Tally(
+                            t.designId,
+                            t.step,
+                            Math.max(0, t.done + after.done - before.done),
+                            Math.max(0, t.lost + after.lost - before.lost),
+                            Math.max(0, t.again + after.again - before.again)));
+        }
+        for (Tick tick : Stream.concat(from.ticks.stream(), to.ticks.stream()).toList()) {
+            if (ticked(tick.designId, tick.check) == from.ticked(tick.designId, tick.check)) {
+                changed = changed.with(new Tick(tick.designId, tick.check, to.ticked(tick.designId, tick.check)));
+            }
+        }
+        return changed;
+    }
+
+    /** A tally of each step that is counted in one of two states, each once. */
+    private static Collection<Tally> keys(BatchProgress one, BatchProgress other) {
+        return Stream.concat(one.tallies.stream(), other.tallies.stream())
+                .collect(Collectors.toMap(t -> List.of(t.designId, (long) t.step), t -> t, (a, b) -> a))
+                .values();
     }
 
     /** With one check ticked for as many pieces. */

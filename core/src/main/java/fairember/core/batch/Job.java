@@ -81,8 +81,8 @@ public record Job(
     }
 
     /**
-     * Minutes to work the canes, blends, sheets and cords of all pieces, spares too, and to condition clay that is hard to condition. They
-     * belong to the first step at which clay is mixed, or to the first of all.
+     * Minutes to work the canes, blends, sheets and cords of all pieces, spares too, and to condition clay that is hard to condition: they
+     * belong to the first step at which clay is mixed, or to the first of all. And minutes to make the step's jig.
      */
     public Minutes making(int step) {
         List<Step> steps = design.design().steps();
@@ -90,8 +90,9 @@ public record Job(
                 .filter(i -> steps.get(i).station() == Station.MIX)
                 .findFirst()
                 .orElse(0);
+        Minutes jig = steps.get(step).jigLeft();
         if (step != first) {
-            return Minutes.ZERO;
+            return jig;
         }
         Map<Mix, Double> grams = new LinkedHashMap<>();
         for (MeasuredPart part : design.parts()) {
@@ -103,7 +104,12 @@ public record Job(
                 .map(e -> e.getKey()
                         .making(new Mass(e.getValue()))
                         .plus(e.getKey().conditioning(new Mass(e.getValue()))))
-                .reduce(Minutes.ZERO, Minutes::plus);
+                .reduce(jig, Minutes::plus);
+    }
+
+    /** Pieces that are made now: one while the others wait for it. */
+    public int now() {
+        return FirstPiece.waits(this) ? 1 : alive();
     }
 
     /** Whether a step is set up: it was begun, and not only for the first piece, which is made at another time. */

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param startedAt of its timer; null while that stands still
  * @param doneThen pieces that were counted as done when the timer was started
  * @param rework whether what is timed now is work done over again
+ * @param interruptedAt when the work was interrupted; null while it is not
  */
 public record JobInHand(
         @RefersTo("batch") long batchId,
@@ -22,7 +23,8 @@ public record JobInHand(
         int step,
         @Nullable Instant startedAt,
         @Default("0") int doneThen,
-        @Default("false") boolean rework) {
+        @Default("false") boolean rework,
+        @Nullable Instant interruptedAt) {
     /** A timer is asked about when it runs so many times as long as was planned at most, and at least so long. */
     private static final double FORGOTTEN_RATIO = 2;
 
@@ -30,12 +32,17 @@ public record JobInHand(
 
     /** A job whose timer stands still. */
     public static JobInHand standing(long batchId, long designId, int step) {
-        return new JobInHand(batchId, designId, step, null, 0, false);
+        return new JobInHand(batchId, designId, step, null, 0, false, null);
     }
 
     /** The same job with its timer started. */
     public JobInHand started(Instant at, int done, boolean again) {
-        return new JobInHand(batchId, designId, step, at, done, again);
+        return new JobInHand(batchId, designId, step, at, done, again, null);
+    }
+
+    /** The same job, interrupted: its timer stands still until the work goes on. */
+    public JobInHand interrupted(Instant at) {
+        return new JobInHand(batchId, designId, step, null, doneThen, rework, at);
     }
 
     /**

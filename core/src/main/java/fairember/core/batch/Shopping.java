@@ -1,5 +1,8 @@
 package fairember.core.batch;
 
+import fairember.core.design.FittedFinding;
+import fairember.core.design.MeasuredUse;
+import fairember.core.mix.Mix;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Money;
 import fairember.core.stock.BlockBuying;
@@ -12,11 +15,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
 /** What to order so that all batches that are planned or begun can be made, and the shelf keeps what it is to keep. */
 public final class Shopping {
+    private static final double HAIR = 1e-6;
+
     private final BatchNeeds needs;
     private final List<BatchSchedule.HandsTask> tasks;
 
@@ -44,7 +49,7 @@ public final class Shopping {
      * @param keep how much is to stay at least
      * @param packs to buy, the largest first
      * @param cost of these
-     * @param wantedOn day of the first step that wants it; null when only the shelf does
+     * @param wantedOn day of the step for which the shelf has not enough; null when only the shelf is to be filled
      * @param leadDays days from the order until it is there
      */
     public record Line(
@@ -119,8 +124,25 @@ public final class Shopping {
                         .map(blocks -> new Pack(blocks.mass().g(), blocks.count()))
                         .toList(),
                 cover.cost(),
-                wantedOn(task -> first(task) && uses(task.job(), clay)),
+                clayRunsOut(clay, needed),
                 written.leadDays());
+    }
+
+    /** Waste goes to the jobs by what they take of the clay. */
+    private @Nullable LocalDate clayRunsOut(StockClay clay, double needed) {
+        double net = tasks.stream()
+                .filter(this::first)
+                .mapToDouble(task -> grams(task.job(), clay))
+                .sum();
+        double more = net > 0 ? needed / net : 0;
+        return runsOut(tasks, clay.onShelf().g(), task -> first(task) ? more * grams(task.job(), clay) : 0);
+    }
+
+    private static int fitted(Job job, Finding finding) {
+        return job.design().findings().stream()
+                .filter(one -> one.finding().id() == finding.id())
+                .mapToInt(FittedFinding::count)
+                .sum();
     }
 
     private Line finding(Finding finding) {
@@ -139,8 +161,10 @@ public final class Shopping {
                 finding.keep(),
                 buy == 0 ? List.of() : List.of(new Pack(1, buy)),
                 finding.price().times(buy),
-                wantedOn(task -> task.job().design().findings().stream()
-                        .anyMatch(fitted -> fitted.finding().id() == finding.id())),
+                runsOut(
+                        tasks,
+                        finding.onShelf(),
+                        task -> first(task) ? task.job().quantity() * fitted(task.job(), finding) : 0),
                 finding.leadDays());
     }
 
@@ -160,32 +184,46 @@ public final class Shopping {
                 supply.keep(),
                 packs == 0 ? List.of() : List.of(new Pack(supply.pack(), packs)),
                 supply.price().times(packs),
-                firstUse(tasks, supply),
+                runsOut(tasks, supply, supply.onShelf()),
                 supply.leadDays());
     }
 
-    /** Day of the first task that uses a supply, by itself or in a mixed one; null when none does. */
-    public static @Nullable LocalDate firstUse(List<BatchSchedule.HandsTask> tasks, Supply supply) {
-        return first(
+    /**
+     * Day of the task for which there is no longer enough of a supply, used by itself or in a mixed one; null when there is enough.
+     *
+     * @param available of it, in its unit
+     */
+    public static @Nullable LocalDate runsOut(List<BatchSchedule.HandsTask> tasks, Supply supply, double available) {
+        return runsOut(
                 tasks,
+                available,
                 task -> task.job().design().uses().stream()
                         .filter(use -> use.step() == task.index())
-                        .anyMatch(use -> use.supply().id() == supply.id()
-                                || use.paint().madeOf().stream()
-                                        .anyMatch(share -> share.supply().id() == supply.id())));
+                        .mapToDouble(use -> used(use, supply, use.of(task.pieces())))
+                        .sum());
     }
 
-    private @Nullable LocalDate wantedOn(Predicate<BatchSchedule.HandsTask> wants) {
-        return first(tasks, wants);
+    private static double used(MeasuredUse use, Supply supply, double amount) {
+        return use.supply().id() == supply.id()
+                ? amount
+                : use.paint().madeOf().stream()
+                        .filter(share -> share.supply().id() == supply.id())
+                        .mapToDouble(share -> use.paint().of(share, amount))
+                        .sum();
     }
 
-    private static @Nullable LocalDate first(
-            List<BatchSchedule.HandsTask> tasks, Predicate<BatchSchedule.HandsTask> wants) {
-        return tasks.stream()
-                .filter(task -> !task.slots().isEmpty() && wants.test(task))
-                .map(task -> task.slots().get(0).from().toLocalDate())
-                .min(Comparator.naturalOrder())
-                .orElse(null);
+    /** Day of the first task with which more is used than there is; null when there is enough for all. */
+    private static @Nullable LocalDate runsOut(
+            List<BatchSchedule.HandsTask> tasks, double available, ToDoubleFunction<BatchSchedule.HandsTask> uses) {
+        double used = 0;
+        for (BatchSchedule.HandsTask task : tasks) {
+            double amount = task.slots().isEmpty() ? 0 : uses.applyAsDouble(task);
+            used += amount;
+            if (amount > 0 && used > available + HAIR) {
+                return task.slots().get(0).from().toLocalDate();
+            }
+        }
+        return null;
     }
 
     /** Whether it is the first task of its job: clay is there before anything is begun. */
@@ -198,9 +236,18 @@ public final class Shopping {
                 .isPresent();
     }
 
-    private static boolean uses(Job job, StockClay clay) {
+    /** Grams of a clay in what is left to make of a job. */
+    private static double grams(Job job, StockClay clay) {
         return job.design().parts().stream()
-                .flatMap(part -> part.mix().mix().clays().stream())
-                .anyMatch(part -> part.clay().id() == clay.id());
+                .mapToDouble(part -> {
+                    Mix mix = part.mix().mix();
+                    double share = mix.clays().stream()
+                                    .filter(one -> one.clay().id() == clay.id())
+                                    .mapToDouble(Mix.ClayParts::parts)
+                                    .sum()
+                            / mix.allParts();
+                    return part.portion().mass().g() * part.part().count() * job.quantity() * share;
+                })
+                .sum();
     }
 }

@@ -4,6 +4,7 @@ package fairember.core.daybook;
 public enum LineKind {
     TIME("time"),
     REWORK("rework"),
+    INTERRUPTION("interruption"),
     LOSS("lost"),
     WEIGHING("weighed"),
     LESSON("lesson");
@@ -20,6 +21,6 @@ public enum LineKind {
 
     /** Whether it tells of a stretch of time at a step. */
     public boolean timed() {
-        return this == TIME || this == REWORK;
+        return this == TIME || this == REWORK || this == INTERRUPTION;
     }
 }

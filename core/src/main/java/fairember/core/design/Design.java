@@ -124,6 +124,16 @@ public record Design(
                 0,
                 Armature.MOST);
         counted(gathering, "checks", checks.size(), 0, MOST_STEPS);
+        for (int i = 0; i < steps.size(); i++) {
+            Integer part = steps.get(i).part();
+            if (part != null && (part < 0 || part >= parts.size())) {
+                gathering.error(
+                        "steps[" + i + "].part",
+                        "part " + (part + 1),
+                        "1 to " + parts.size(),
+                        "Choose a part of this design.");
+            }
+        }
         for (int i = 0; i < checks.size(); i++) {
             Integer stage = checks.get(i).stage();
             if (stage != null && stage >= stages.size()) {
@@ -204,6 +214,15 @@ public record Design(
     public Design checking(CheckLine line) {
         List<CheckLine> more = new ArrayList<>(checks);
         more.add(line);
+        return with(steps, more);
+    }
+
+    /** The same design with other steps. */
+    public Design with(List<Step> others) {
+        return with(others, checks);
+    }
+
+    private Design with(List<Step> others, List<CheckLine> lines) {
         return new Design(
                 id,
                 name,
@@ -213,9 +232,9 @@ public record Design(
                 parts,
                 assemblies,
                 stages,
-                steps,
+                others,
                 fittings,
-                more,
+                lines,
                 armature,
                 price,
                 bakingMethod,

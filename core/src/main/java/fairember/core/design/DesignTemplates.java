@@ -12,7 +12,6 @@ import fairember.core.shape.ShapeKind;
 import fairember.core.wire.Gauge;
 import fairember.core.wire.Metal;
 import fairember.core.wire.Wire;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -170,25 +169,7 @@ public final class DesignTemplates {
 
     private static Design design(
             DesignKind kind, Pose pose, List<Part> parts, Armature armature, boolean cored, List<String> checks) {
-        List<Step> made = List.of(
-                step("condition and mix", Station.MIX, 10, 0, 0),
-                step("weigh out", Station.WEIGH_OUT, 2, 1.5, 0),
-                step("shape", Station.SHAPE, 3, 5, 0),
-                new Step(
-                        "sand",
-                        Station.FINISH,
-                        new Minutes(3),
-                        new Minutes(2),
-                        false,
-                        StepKind.SAND,
-                        Minutes.ZERO,
-                        List.of(),
-                        new BuildPoint(0, 1)));
-        List<Step> steps = new ArrayList<>(made);
-        if (cored) {
-            steps.add(0, step("press cores", Station.CORES, 4, 2, 0));
-        }
-        return new Design(
+        Design made = new Design(
                 0,
                 "New " + kind.label(),
                 "",
@@ -197,16 +178,13 @@ public final class DesignTemplates {
                 parts,
                 List.of(Assembly.WHOLE),
                 List.of(new Stage("whole", StageKind.FULL_BAKE, new Minutes(cored ? 40 : 20))),
-                steps,
+                List.of(),
                 List.of(),
                 CheckLine.all(checks),
                 armature,
                 null,
                 kind == DesignKind.CHARM ? null : BakingMethod.LONG_AND_LOW,
                 kind == DesignKind.EARRINGS ? Drawn.PAIR : null);
-    }
-
-    private static Step step(String name, Station station, double setup, double each, int bake) {
-        return new Step(name, station, new Minutes(setup), new Minutes(each), new BuildPoint(0, bake));
+        return made.with(ReadySteps.of(made));
     }
 }

@@ -4,11 +4,15 @@ import fairember.core.advice.Advice;
 import fairember.core.advice.Grade;
 import fairember.core.stock.SupplyKind;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /** Says of paint, varnish and resin what does not hold, shine or dry as it is put on. */
 final class FinishReview {
+    /** What is put on less of a part is not meant to hide it. */
+    private static final double MOST = 0.5;
+
     private FinishReview() {}
 
     /**
@@ -21,6 +25,7 @@ final class FinishReview {
         bare(design, uses).ifPresent(advice::add);
         sheen(design, uses).ifPresent(advice::add);
         sticky(design, uses).ifPresent(advice::add);
+        thin(design, uses).ifPresent(advice::add);
         return advice;
     }
 
@@ -63,6 +68,37 @@ final class FinishReview {
             }
         }
         return Optional.empty();
+    }
+
+    /** Paint in too few coats to hide what is below it. */
+    private static Optional<Advice> thin(Design design, List<MeasuredUse> uses) {
+        return uses.stream()
+                .filter(use -> use.supply().kind() == SupplyKind.PAINT
+                        && use.use().share().of1() >= MOST)
+                .flatMap(use -> use.painted().stream()
+                        .filter(part ->
+                                part.hides() == 0 || part.hides() > use.use().coats())
+                        .max(Comparator.comparingDouble(PaintedPart::shows))
+                        .map(part -> thin(design, use, part))
+                        .stream())
+                .findFirst();
+    }
+
+    private static Advice thin(Design design, MeasuredUse use, PaintedPart part) {
+        String paint = use.supply().name();
+        return new Advice(
+                "finish-cover",
+                Grade.TIP,
+                "What is under '%s' on '%s' shows through %s: a colour difference of %.1f from a thick coat."
+                        .formatted(
+                                paint,
+                                design.parts().get(part.part()).name(),
+                                use.use().coats() == 1 ? "one coat" : use.use().coats() + " coats",
+                                part.shows()),
+                part.hides() == 0
+                        ? "Prime it in white first, or use a paint that hides better."
+                        : "Give it %d coats, if nothing is to show through.".formatted(part.hides()),
+                List.of(design.name()));
     }
 
     private static Optional<Advice> sticky(Design design, List<MeasuredUse> uses) {

@@ -1,5 +1,6 @@
 package fairember.core.design;
 
+import fairember.core.stock.Paint;
 import fairember.core.stock.Supply;
 import fairember.core.stock.SupplyUnit;
 import fairember.core.workings.Source;
@@ -34,6 +35,21 @@ public final class MeasuredUseWorkings {
                             "",
                             Source.WORKED)
                     .worked("d", "all coats, to a whole minute", use.drying().min(), "min", "ceil(t·k·f − 0.000001)");
+        }
+        if (!use.painted().isEmpty()) {
+            steps.given("w", "water in it", use.paint().waterShare(), "", Source.WORKED)
+                    .given(
+                            "y",
+                            "a wet film hides as a sheet of clay so many times as thick",
+                            Paint.LIKE_CLAY,
+                            "",
+                            Source.CONSTANT)
+                    .worked(
+                            "F",
+                            "sheet of clay that hides as well",
+                            use.paint().likeClay(use.use().coats()).mm(),
+                            "mm",
+                            "y·k/c·(1 − w)");
         }
         return steps.done();
     }

@@ -5,6 +5,7 @@ import static fairember.core.design.StepKind.*;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -14,7 +15,15 @@ public final class OrderReview {
 
     /** What comes first, what after it, and why. */
     private static final List<Rule> RULES = List.of(
+            new Rule(
+                    "hole-zone",
+                    EnumSet.of(PIERCE),
+                    EnumSet.of(RELIEF),
+                    "where the hole goes has to stay free of relief"),
             new Rule("sand-first", EnumSet.of(SAND), PAINT, "sanding takes paint off"),
+            new Rule("sand-before-buff", EnumSet.of(SAND), EnumSet.of(BUFF), "sanding takes the shine off again"),
+            new Rule("drill-first", EnumSet.of(DRILL), PAINT, "drilling chips paint, and its dust sticks to it"),
+            new Rule("pull-first", EnumSet.of(PULL), PAINT, "pulling a sleeve rubs paint off"),
             new Rule("prime-first", EnumSet.of(PRIME), without(PRIME), "paint holds on primer, not under it"),
             new Rule(
                     "glue-first",
@@ -102,7 +111,12 @@ public final class OrderReview {
         String late = step(step).name();
         String early = step(before).name();
         String message = "'%s' comes after '%s': %s.".formatted(late, early, rule.reason());
-        boolean onOne = step(before).at().assembly() == step(step).at().assembly();
+        BuildPoint there = step(before).at();
+        // What is done to cured clay stays there: the other is done too soon.
+        boolean tooSoon = isRaw(there)
+                && !isRaw(step(step).at())
+                && !RAW.containsKey(step(step).kind());
+        boolean onOne = there.assembly() == step(step).at().assembly() && !tooSoon;
         return onOne
                 ? new OrderBreak(
                         rule.name(),
@@ -122,15 +136,44 @@ public final class OrderReview {
                         "Move '%s' after '%s'.".formatted(early, late));
     }
 
+    /** Whether nothing of what is there has been baked on its own. */
+    private boolean isRaw(BuildPoint at) {
+        return at.bake() == 0 && !tree.bakes(at.assembly()).isEmpty();
+    }
+
+    /** What is done to raw clay only, and why. */
+    private static final Map<StepKind, String> RAW = Map.of(
+            SIGN, "cured clay takes a mark only with a graver",
+            PIERCE, "cured clay has to be drilled",
+            VENT, "air that is trapped lifts blisters in the oven",
+            POWDER, "powder holds only on raw clay");
+
+    /** What is done to cured clay only, and why. */
+    private static final Map<StepKind, String> CURED = Map.of(
+            DRILL, "raw clay tears when it is drilled",
+            PULL, "raw clay keeps its shape only with what is in it",
+            BUFF, "raw clay smears");
+
     /** Marks and holes are made in raw clay; what heat spoils is put on after the last bake. */
     private Optional<OrderBreak> oven(int index) {
         Step step = step(index);
         BuildPoint at = step.at();
         boolean raw = !tree.way(at).isEmpty();
-        if ((step.kind() == SIGN || step.kind() == PIERCE) && !raw && at.bake() > 0) {
+        String cured = CURED.get(step.kind());
+        if (cured != null && isRaw(at)) {
+            BuildPoint later = new BuildPoint(at.assembly(), 1);
+            return Optional.of(new OrderBreak(
+                    "cured-clay-first",
+                    index,
+                    null,
+                    false,
+                    later,
+                    "'%s' comes before the first bake: %s.".formatted(step.name(), cured),
+                    "Move '%s' after the bake.".formatted(step.name())));
+        }
+        String reason = RAW.get(step.kind());
+        if (reason != null && !raw && at.bake() > 0) {
             BuildPoint sooner = new BuildPoint(at.assembly(), at.bake() - 1);
-            String reason =
-                    step.kind() == SIGN ? "cured clay takes a mark only with a graver" : "cured clay has to be drilled";
             return Optional.of(new OrderBreak(
                     "raw-clay-first",
                     index,

@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Paint(
         Supply supply, List<Share> madeOf, @Nullable Colorant colorant) {
-    private static final double LIKE_CLAY = 4;
+    public static final double LIKE_CLAY = 4;
     /** From here on a colour below is not seen. */
     private static final double HIDDEN = 2;
 

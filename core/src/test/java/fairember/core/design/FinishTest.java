@@ -91,8 +91,7 @@ public class FinishTest {
         Design plain = Samples.seal();
         BuildPoint end = new BuildPoint(0, plain.tree().bakes(0).size());
         List<Step> steps = new ArrayList<>(plain.steps());
-        steps.add(new Step(
-                "ready", Station.FINISH, Minutes.ZERO, new Minutes(1), false, before, Minutes.ZERO, List.of(), end));
+        steps.add(new Step("ready", Station.FINISH, Minutes.ZERO, new Minutes(1), before, end));
         for (StepUse use : uses) {
             steps.add(new Step(
                     "finish",
@@ -103,6 +102,11 @@ public class FinishTest {
                     StepKind.OTHER,
                     new Minutes(5),
                     List.of(use),
+                    null,
+                    1,
+                    null,
+                    "",
+                    "",
                     end));
         }
         Design finished = new Design(

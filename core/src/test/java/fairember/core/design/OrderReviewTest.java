@@ -24,8 +24,7 @@ public class OrderReviewTest {
     private static final BuildPoint HEAD_BAKED = new BuildPoint(1, 1);
 
     private static Step step(StepKind kind, BuildPoint at) {
-        return new Step(
-                kind.label(), Station.FINISH, Minutes.ZERO, new Minutes(1), false, kind, Minutes.ZERO, List.of(), at);
+        return new Step(kind.label(), Station.FINISH, Minutes.ZERO, new Minutes(1), kind, at);
     }
 
     /** A body, a head that is baked apart and glued on after the body's bake, and a stand that is laid by for packing. */
@@ -72,6 +71,9 @@ public class OrderReviewTest {
             {StepKind.CLOSE_UP, StepKind.BASE_COAT, "paint-inside-first"},
             {StepKind.SOFT_TRIM, StepKind.BASE_COAT, "trim-after-paint"},
             {StepKind.VARNISH, StepKind.DETAIL, "varnish-last"},
+            {StepKind.BUFF, StepKind.SAND, "sand-before-buff"},
+            {StepKind.BASE_COAT, StepKind.DRILL, "drill-first"},
+            {StepKind.BASE_COAT, StepKind.PULL, "pull-first"},
         };
     }
 
@@ -100,6 +102,12 @@ public class OrderReviewTest {
     public void marksAndHolesAreMadeInRawClayAndHeatSpoilsWhatCannotTakeIt() {
         assertThat(rules(step(StepKind.SIGN, RAW), step(StepKind.PIERCE, RAW), step(StepKind.HEAT_SHY, BAKED)))
                 .isEmpty();
+        assertThat(rules(step(StepKind.VENT, HEAD_BAKED), step(StepKind.POWDER, BAKED)))
+                .containsOnly("raw-clay-first");
+        assertThat(rules(step(StepKind.DRILL, RAW), step(StepKind.PULL, HEAD_RAW)))
+                .containsOnly("cured-clay-first");
+        assertThat(rules(step(StepKind.RELIEF, RAW), step(StepKind.PIERCE, RAW)))
+                .containsExactly("hole-zone");
         assertThat(OrderReview.breaks(design(List.of(
                         step(StepKind.SIGN, BAKED),
                         step(StepKind.PIERCE, HEAD_BAKED),

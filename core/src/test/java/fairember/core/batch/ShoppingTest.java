@@ -1,0 +1,119 @@
+package fairember.core.batch;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import fairember.core.Samples;
+import fairember.core.colour.Srgb;
+import fairember.core.design.FinishTest;
+import fairember.core.design.MeasuredDesign;
+import fairember.core.loadsearch.Effort;
+import fairember.core.loadsearch.LoadPlanning;
+import fairember.core.mix.MixWaste;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Money;
+import fairember.core.quantity.Share;
+import fairember.core.stock.Finding;
+import fairember.core.stock.ShelfClay;
+import fairember.core.stock.Supply;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.List;
+import org.testng.annotations.Test;
+
+/** One list for all batches: what to buy, and the last day on which it can be ordered. */
+public class ShoppingTest {
+    private static final MeasuredDesign SEAL = FinishTest.finished();
+    private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
+    private static final Srgb GREY = new Srgb(90, 90, 90);
+
+    private static List<Shopping.Line> list(int quantity, Finding pin, double keepG) {
+        List<Job> jobs = List.of(new Job(new JobKey(1, 97), SEAL, quantity));
+        BatchSchedule schedule = BatchScheduling.schedule(
+                jobs,
+                Workshop.of(Samples.OVEN, WorkHours.daily(LocalTime.of(9, 0), LocalTime.of(17, 0))),
+                BatchScheduling.Start.at(LocalDateTime.of(MONDAY, LocalTime.of(9, 0))),
+                problem -> LoadPlanning.plan(problem, Effort.RULES));
+        List<Supply> supplies =
+                SEAL.uses().stream().map(use -> use.supply()).distinct().toList();
+        return Shopping.list(
+                BatchNeeding.needs(jobs, MixWaste.ofHands(new Share(0.1))),
+                schedule,
+                List.of(clay(1, "White", keepG), clay(2, "Red", 0)),
+                List.of(Samples.WHITE, Samples.RED),
+                List.of(pin),
+                supplies);
+    }
+
+    private static ShelfClay clay(long id, String name, double keepG) {
+        ShelfClay plain = ShelfClay.unsold(name, 1, GREY, Mass.ZERO);
+        return new ShelfClay(
+                id,
+                name,
+                1,
+                GREY,
+                GREY,
+                plain.opacity(),
+                plain.strength(),
+                plain.effect(),
+                Mass.ZERO,
+                List.of(),
+                false,
+                false,
+                null,
+                List.of(),
+                null,
+                plain.condition(),
+                null,
+                6,
+                new Mass(keepG));
+    }
+
+    private static Finding pin(int onShelf, int keep) {
+        return new Finding(1, "Eye pin", new Money(10), onShelf, new Mass(0.5), 9, keep);
+    }
+
+    /** Forty seals want 40 pins: of 5 on the shelf 3 are to stay, so 38 are bought. Clay is wanted when the first step begins. */
+    @Test
+    public void whatIsMissingIsBoughtAndWhatIsToStayStays() {
+        List<Shopping.Line> lines = list(40, pin(5, 3), 0);
+        Shopping.Line pins = lines.stream()
+                .filter(line -> line.kind() == Shopping.Kind.FINDING)
+                .findFirst()
+                .orElseThrow();
+        assertThat(pins.packs()).containsExactly(new Shopping.Pack(1, 38));
+        assertThat(pins.cost().minor()).isEqualTo(380);
+        assertThat(pins.orderBy()).isEqualTo(pins.wantedOn().minusDays(9));
+        Shopping.Line white = lines.stream()
+                .filter(line -> line.name().equals("White"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(white.wantedOn()).isEqualTo(MONDAY);
+        assertThat(white.orderBy()).isEqualTo(MONDAY.minusDays(6));
+        double bought = white.packs().stream()
+                .mapToDouble(pack -> pack.size() * pack.count())
+                .sum();
+        assertThat(bought + white.onShelf()).isGreaterThanOrEqualTo(white.needed() - 0.01);
+    }
+
+    @Test
+    public void whatHasToBeOrderedFirstStandsFirstAndWhatNothingWaitsForLast() {
+        List<LocalDate> days = list(40, pin(5, 0), 0).stream()
+                .map(Shopping.Line::orderBy)
+                .filter(day -> day != null)
+                .toList();
+        assertThat(days).isSorted().hasSizeGreaterThan(2);
+        // Nothing is planned: only what the shelf is to keep is bought.
+        assertThat(list(1, pin(50, 0), 0)).noneMatch(line -> line.kind() == Shopping.Kind.FINDING);
+        Shopping.Line kept = list(1, pin(50, 0), 400).stream()
+                .filter(line -> line.name().equals("White"))
+                .findFirst()
+                .orElseThrow();
+        double bought = kept.packs().stream()
+                .mapToDouble(pack -> pack.size() * pack.count())
+                .sum();
+        assertThat(bought + kept.onShelf() - kept.needed()).isGreaterThanOrEqualTo(400 - 0.01);
+        assertThat(kept.cost().minor() / bought).isCloseTo(3, within(1.5));
+    }
+}

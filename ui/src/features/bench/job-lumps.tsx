@@ -1,0 +1,35 @@
+import { Swatch } from '../../controls/swatch';
+import type { Hand } from '../../server/types';
+import { useDesigns } from '../../server/use-studio';
+import { count, grams, mm } from '../../words/figures';
+import { DesignThumb } from '../designs/design-thumb';
+
+/** What the current job makes, drawn, and the lumps to roll for it. */
+export function JobLumps({ job }: { job: Hand }) {
+  const design = useDesigns().find((d) => d.id === job.designId);
+  return (
+    <div className="mt-2 flex items-start gap-4 border-t border-line pt-2">
+      {design && <DesignThumb design={design.measured} parts={design.design.parts} width={120} height={110} />}
+      {job.lumps.length > 0 && (
+        <ul aria-label="Lumps for this job" className="max-h-48 min-w-0 flex-1 overflow-y-auto">
+          {job.lumps.map((lump, i) => (
+            <li key={i} className="flex items-baseline gap-2">
+              <b className="w-10 text-right figure">{lump.blanks}</b>
+              <Swatch raw={lump.rawHex} cured={lump.curedHex} size={16} />
+              <span className="min-w-0 flex-1 truncate">
+                {lump.name}
+                {lump.blanks !== lump.count && (
+                  <span className="text-note text-soft">, {count(lump.count, 'part')} from these</span>
+                )}
+              </span>
+              <span className="figure whitespace-nowrap">
+                {grams(lump.massG)} g
+                {lump.blanks === lump.count && <span className="text-soft"> ball {mm(lump.ballMm)} mm</span>}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
