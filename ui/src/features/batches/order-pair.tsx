@@ -6,7 +6,7 @@ import { AdviceList } from '../../controls/advice-list';
 import { NumberField } from '../../controls/number-field';
 import { Pair } from '../../controls/place';
 import { WhenField } from '../../controls/when-field';
-import type { Advice, Batch } from '../../server/types';
+import type { Advice, Batch, BatchPlan } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMoney, useDesigns } from '../../server/use-studio';
@@ -67,6 +67,7 @@ export function OrderPair({ batch, batchId }: { batch: BatchDraft; batchId: numb
                                 on={line.firstAlone ?? false}
                                 onChange={(firstAlone) => set({ firstAlone })}
                               />
+                              {line.firstAlone && <FirstNews plan={plan} designId={line.designId} />}
                             </span>
                           )}
                         </span>
@@ -127,6 +128,18 @@ export function OrderPair({ batch, batchId }: { batch: BatchDraft; batchId: numb
         </>
       }
     />
+  );
+}
+
+/** Whether the others still wait for the first one. */
+function FirstNews({ plan, designId }: { plan: BatchPlan; designId: number }) {
+  const left = plan.tasks.filter((task) => task.designId === designId && task.first).length;
+  return (
+    <span className="block text-soft">
+      {left > 0
+        ? `${count(left, 'step')} of it left; the others wait`
+        : '✓ it is through: its minutes count in the plan'}
+    </span>
   );
 }
 

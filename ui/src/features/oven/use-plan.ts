@@ -40,8 +40,8 @@ export function contentOf(items: LoadItem[]): string {
     .join();
 }
 
-function bakeOf({ batchId, designId, stage, first }: LoadItem) {
-  return { batchId, designId, stage, ...(first === undefined ? {} : { first }) };
+function bakeOf({ batchId, designId, stage }: LoadItem) {
+  return { batchId, designId, stage };
 }
 
 export interface Move {

@@ -302,7 +302,12 @@ public class DaybookTest extends ServerTest {
                 + "2026-11-10 09:00,2026-11-10 10:00,time,Harbour Night Fair,,,,six,\n");
         assertThat(bad.status()).isEqualTo(422);
         assertThat(bad.text())
-                .contains("lines[2].at", "lines[3].net_g", "without a unit", "lines[4].kind", "time, rework, lost")
+                .contains(
+                        "lines[2].at",
+                        "lines[3].net_g",
+                        "without a unit",
+                        "lines[4].kind",
+                        "time, rework, interruption, lost")
                 .contains("lines[5].batch", "Harbour Night Fair")
                 .doesNotContain("lines[1]");
         assertThat(csv("when,what\n1,2\n").text()).contains("the columns at, kind");

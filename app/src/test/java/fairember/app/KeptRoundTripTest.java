@@ -3,6 +3,7 @@ package fairember.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
+import fairember.core.stock.ClayCondition;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -60,16 +61,35 @@ public class KeptRoundTripTest extends ServerTest {
         if (random.nextBoolean()) {
             form.put("dropG", tenths(random, 0.1, 0.4));
         }
+        form.put("condition", condition(random));
+        form.put("leadDays", random.nextInt(20));
+        form.put("keepG", tenths(random, 0, 90));
+        if (random.nextBoolean()) {
+            form.put("conditioningMin", tenths(random, 0, 30));
+        }
         List<Map<String, Object>> lots = new ArrayList<>();
         for (int i = 0; i < random.nextInt(4); i++) {
             lots.add(Map.of(
-                    "name", "lot " + i, "boughtOn", day(random), "rawHex", hex(random), "curedHex", hex(random)));
+                    "name",
+                    "lot " + i,
+                    "boughtOn",
+                    day(random),
+                    "rawHex",
+                    hex(random),
+                    "curedHex",
+                    hex(random),
+                    "condition",
+                    condition(random)));
         }
         form.put("lots", lots);
         if (!lots.isEmpty() && random.nextBoolean()) {
             form.put("lotInUse", random.nextInt(lots.size()));
         }
         return form;
+    }
+
+    private static String condition(SplittableRandom random) {
+        return ClayCondition.values()[random.nextInt(ClayCondition.values().length)].name();
     }
 
     private static JsonNode saved(JsonNode list, long id) {

@@ -55,7 +55,7 @@ public final class BatchBakes {
                         .max(Comparator.naturalOrder())
                         .orElse(begins);
                 Minutes from = minutes(zero, cooled.isAfter(begins) ? cooled : begins);
-                Bake bake = bake(job, stage).shaped(new Bake.Hands(from, work(job, tree.feeding(stage))));
+                Bake bake = bake(job, stage).shaped(new Bake.Hands(from, hands(job, stage)));
                 OptionalDouble due = last.contains(stage) ? due(job, stage, bench, zero) : OptionalDouble.empty();
                 bakes.add(due.isPresent() ? bake.dueAt(due.getAsDouble()) : bake);
             }
@@ -85,7 +85,7 @@ public final class BatchBakes {
         MeasuredStage stage = job.design().stages().get(index);
         return new Bake(
                 job.bake(index),
-                job.design().design().stageName(index),
+                job.design().design().stageName(index) + (job.key().first() ? ", the first one" : ""),
                 left(job, index),
                 1,
                 stage.unit(),
@@ -114,7 +114,7 @@ public final class BatchBakes {
         }
         for (Job.Supply supply : job.suppliesOf(index)) {
             AssemblyTree tree = supply.job().design().design().tree();
-            Minutes finished = after.plus(work(supply.job(), tree.finishing()));
+            Minutes finished = supply.job().key().first() ? after : after.plus(finishing(supply.job()));
             tree.last().forEach(last -> waits.addAll(over(supply.job(), last, finished)));
         }
         return waits;
@@ -129,6 +129,17 @@ public final class BatchBakes {
         return left(job, index) > 0
                 ? List.of(new Bake.Wait(job.bake(index), stage.stage().cooling().plus(after)))
                 : List.of();
+    }
+
+    /** Minutes of the steps for a stage, and before them those that end the first piece it waits for. */
+    private static Minutes hands(Job job, int stage) {
+        Minutes own = work(job, job.design().design().tree().feeding(stage));
+        return job.firstBefore(stage).map(first -> finishing(first).plus(own)).orElse(own);
+    }
+
+    /** Minutes of the steps that no bake waits for. */
+    private static Minutes finishing(Job job) {
+        return work(job, job.design().design().tree().finishing());
     }
 
     /**
@@ -180,7 +191,7 @@ public final class BatchBakes {
             return OptionalDouble.empty();
         }
         double after = job.design().stages().get(last).stage().cooling().min()
-                + work(job, job.design().design().tree().finishing()).min();
+                + finishing(job).min();
         return OptionalDouble.of(Duration.between(zero, closing).toSeconds() / 60.0 - after);
     }
 

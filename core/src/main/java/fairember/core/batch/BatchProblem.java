@@ -1,6 +1,7 @@
 package fairember.core.batch;
 
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Makers;
 import fairember.core.ovenload.Stretch;
@@ -47,7 +48,24 @@ record BatchProblem(List<Job> jobs, Workshop bench, BatchScheduling.Start start,
                                 .map(at -> BatchBakes.minutes(zero, at))))
                 .toList();
         return new LoadProblem(
-                ovens, new Makers(bench.makers(), hours, true), bakes, bench.apart(), pins, LoadProblem.USUAL);
+                ovens, new Makers(bench.makers(), hours, true), bakes, apart(bakes), pins, LoadProblem.USUAL);
+    }
+
+    /** What is kept apart of a design is so of its first piece too. */
+    private List<LoadProblem.Apart> apart(List<Bake> bakes) {
+        return bench.apart().stream()
+                .flatMap(pair -> keys(bakes, pair.one())
+                        .flatMap(one -> keys(bakes, pair.other()).map(other -> new LoadProblem.Apart(one, other))))
+                .toList();
+    }
+
+    private static Stream<BakeKey> keys(List<Bake> bakes, BakeKey wanted) {
+        Stream<BakeKey> first = bakes.stream()
+                .map(Bake::key)
+                .filter(key -> !key.equals(wanted)
+                        && key instanceof BakeRef bake
+                        && bake.whole().equals(wanted));
+        return Stream.concat(Stream.of(wanted), first);
     }
 
     private int days(List<Bake> bakes) {

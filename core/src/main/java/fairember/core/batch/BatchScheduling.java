@@ -96,12 +96,16 @@ public final class BatchScheduling {
                     .forEach(i -> cooled.merge(
                             i.bake().key(), load.out().plus(cooling(i.bake().key())), BatchScheduling::later));
         }
-        for (LoadPlan.Shaping shaping : plan.hands()) {
+        List<LoadPlan.Shaping> shapings = new ArrayList<>(plan.hands());
+        shapings.sort(Comparator.comparingDouble(shaping -> shaping.begin().min()));
+        for (LoadPlan.Shaping shaping : shapings) {
             shape(shaping.key(), at(shaping.begin()));
         }
         for (Job job : jobs) {
-            dry(job, cooled);
-            finish(job, cooled);
+            if (!finished.containsKey(job.key())) {
+                dry(job, cooled);
+                finish(job, cooled);
+            }
         }
         tasks.sort(Comparator.comparing(BatchSchedule.HandsTask::begin));
         return new BatchSchedule(
@@ -145,13 +149,29 @@ public final class BatchScheduling {
         for (Job job : jobs) {
             for (int stage = 0; stage < job.design().stages().size(); stage++) {
                 if (job.bake(stage).equals(bakeKey)) {
-                    LocalDateTime next = begin;
+                    LocalDateTime next = job.firstBefore(stage)
+                            .map(first -> later(begin, endOfFirst(first, begin)))
+                            .orElse(begin);
                     for (int step : BatchBakes.steps(job, tree(job).feeding(stage))) {
                         next = dried(job, step, add(job, step, next, UnaryOperator.identity()));
                     }
                 }
             }
         }
+    }
+
+    /** The last steps of the first piece, from {@code begin} unless they are there already; when they are done. */
+    private LocalDateTime endOfFirst(Job first, LocalDateTime begin) {
+        LocalDateTime known = finished.get(first.key());
+        if (known != null) {
+            return known;
+        }
+        LocalDateTime next = begin;
+        for (int step : BatchBakes.steps(first, tree(first).finishing())) {
+            next = dried(first, step, add(first, step, next, UnaryOperator.identity()));
+        }
+        finished.put(first.key(), next);
+        return next;
     }
 
     private static AssemblyTree tree(Job job) {

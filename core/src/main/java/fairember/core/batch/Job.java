@@ -15,6 +15,7 @@ import fairember.core.quantity.Minutes;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -25,7 +26,7 @@ import java.util.stream.IntStream;
  * @param quantity wanted, 1 to 2000
  * @param progress what is done of it already
  * @param forOthers how many of the quantity are small parts of other designs of the batch
- * @param supplies the small parts that are put on it, and the jobs that make them
+ * @param supplies the small parts that are put on it, and the jobs that make them; or the first piece that it waits for
  * @param estimates minutes of each step of the design, as far as the daybook tells
  * @param firstAlone whether one piece is made alone before the others are begun
  */
@@ -45,7 +46,7 @@ public record Job(
      * Small parts that are put on a piece.
      *
      * @param at where
-     * @param each how many on one piece
+     * @param each how many on one piece; none of a first piece, which is only waited for
      * @param job that makes them
      */
     public record Supply(BuildPoint at, int each, Job job) {}
@@ -90,7 +91,7 @@ public record Job(
                 .filter(i -> steps.get(i).station() == Station.MIX)
                 .findFirst()
                 .orElse(0);
-        Minutes jig = steps.get(step).jigLeft();
+        Minutes jig = followsFirst() ? Minutes.ZERO : steps.get(step).jigLeft();
         if (step != first) {
             return jig;
         }
@@ -105,6 +106,24 @@ public record Job(
                         .making(new Mass(e.getValue()))
                         .plus(e.getKey().conditioning(new Mass(e.getValue()))))
                 .reduce(jig, Minutes::plus);
+    }
+
+    /** Whether it is of the pieces that wait for the first one: its jigs are made by then. */
+    private boolean followsFirst() {
+        return first().isPresent();
+    }
+
+    /** The first piece that this job waits for. */
+    Optional<Job> first() {
+        return supplies.stream()
+                .map(Supply::job)
+                .filter(job -> job.key().first())
+                .findFirst();
+    }
+
+    /** The first piece, whose last steps come right before those of a stage: one that waits for no other stage. */
+    Optional<Job> firstBefore(int stage) {
+        return design.design().tree().waitsFor(stage).isEmpty() ? first() : Optional.empty();
     }
 
     /** Pieces that are made now: one while the others wait for it. */

@@ -10,6 +10,7 @@ import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -91,6 +92,34 @@ public class FirstPieceTest {
             assertThat(BakeRef.of(item.bake()).first()).isTrue();
             assertThat(BakeRef.of(item.bake()).stage()).isEqualTo(1);
         });
+    }
+
+    /** Other work never comes between: whatever else is on the bench, the others begin when the first is through. */
+    @Test
+    public void otherJobsDoNotPushTheFirstBehindTheOthers() {
+        for (int more = 1; more <= 4; more++) {
+            List<Job> all = new ArrayList<>(jobs(6, true, Progress.NONE));
+            for (int i = 0; i < more; i++) {
+                all.add(new Job(new JobKey(2 + i, 7), i % 2 == 0 ? SEAL : Samples.airDried(), 3 + i));
+            }
+            BatchSchedule schedule = schedule(all);
+            LocalDateTime through = schedule.tasks().stream()
+                    .filter(task -> task.job().key().first())
+                    .map(BatchSchedule.HandsTask::end)
+                    .max(Comparator.naturalOrder())
+                    .orElseThrow();
+            assertThat(schedule.tasks())
+                    .filteredOn(task -> task.job().key().equals(new JobKey(1, 7)))
+                    .hasSize(STEPS)
+                    .allSatisfy(task -> assertThat(task.begin()).isAfterOrEqualTo(through));
+            double planned = schedule.hands().min();
+            assertThat(planned)
+                    .isCloseTo(
+                            schedule.tasks().stream()
+                                    .mapToDouble(task -> task.minutes().min())
+                                    .sum(),
+                            within(1e-6));
+        }
     }
 
     /** Of one piece there is nothing to wait for, and a batch of which all but one were lost goes on with that one. */

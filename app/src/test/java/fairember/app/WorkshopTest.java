@@ -1,0 +1,308 @@
+package fairember.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.StreamSupport;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Two makers, one piece first, spare parts, mixed paints and the shopping list, over HTTP on the demo's studio. */
+public class WorkshopTest extends ServerTest {
+    private static final long TUGBOATS = 4;
+    private static final long HERON = 7;
+    private static final Map<String, Integer> TOWERS = Map.of("batchId", 3, "designId", 1, "step", 3);
+    private static final Map<String, Integer> BANDS = Map.of("batchId", 3, "designId", 1, "step", 4);
+
+    private Http.Answer as(int maker, String method, String path, Object body) {
+        return http().send(method, path, body, "Maker", Integer.toString(maker));
+    }
+
+    private int done(int maker) {
+        return http().get("/api/bench?maker=" + maker)
+                .json()
+                .path("job")
+                .path("done")
+                .asInt();
+    }
+
+    private long undoStep(int maker) {
+        return as(maker, "GET", "/api/changes/last", null)
+                .json()
+                .path("undoStep")
+                .asLong();
+    }
+
+    @Test
+    public void eachMakerUndoesTheirOwnAndCountsOfBothStay() {
+        as(1, "PUT", "/api/bench/job?maker=1", TOWERS);
+        as(2, "PUT", "/api/bench/job?maker=2", BANDS);
+        int towers = done(1);
+        int bands = done(2);
+        as(1, "POST", "/api/bench/count?maker=1", Map.of("done", 1));
+        as(2, "POST", "/api/bench/count?maker=2", Map.of("done", 1));
+        as(2, "POST", "/api/bench/count?maker=2", Map.of("done", 1));
+        // The first maker's count is not the last change, and both of the second's stay.
+        assertThat(as(1, "POST", "/api/changes/undo?step=" + undoStep(1), null).status())
+                .isEqualTo(200);
+        assertThat(done(1)).isEqualTo(towers);
+        assertThat(done(2)).isEqualTo(bands + 2);
+        long redo =
+                as(1, "GET", "/api/changes/last", null).json().path("redoStep").asLong();
+        as(1, "POST", "/api/changes/redo?step=" + redo, null);
+        assertThat(done(1)).isEqualTo(towers + 1);
+        assertThat(done(2)).isEqualTo(bands + 2);
+        assertThat(undoStep(1)).isNotEqualTo(undoStep(2));
+        assertThat(as(2, "POST", "/api/changes/undo?step=" + undoStep(1), null).status())
+                .isEqualTo(409);
+        assertThat(as(3, "GET", "/api/changes/last", null).text()).contains("1 or 2");
+    }
+
+    @Test
+    public void whatTheOtherMakerHasBuiltOnIsNotUndone() {
+        JsonNode settings = http().get("/api/settings").json();
+        ObjectNode form = (ObjectNode) settings.path("settings").deepCopy();
+        form.put("hourMinor", 1234);
+        as(1, "PUT", "/api/settings?edition=" + settings.path("edition").asInt(), form);
+        form.put("kwhMinor", 77);
+        as(
+                2,
+                "PUT",
+                "/api/settings?edition="
+                        + http().get("/api/settings").json().path("edition").asInt(),
+                form);
+        Http.Answer refused = as(1, "POST", "/api/changes/undo?step=" + undoStep(1), null);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("changed again since", "Let the other maker undo first");
+        assertThat(http().get("/api/settings")
+                        .json()
+                        .path("settings")
+                        .path("hourMinor")
+                        .asInt())
+                .isEqualTo(1234);
+        as(2, "POST", "/api/changes/undo?step=" + undoStep(2), null);
+        assertThat(as(1, "POST", "/api/changes/undo?step=" + undoStep(1), null).status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    public void anInterruptionIsALineOfItsOwn() throws InterruptedException {
+        http().put("/api/bench/job", TOWERS);
+        http().put("/api/bench/timer", Map.of("running", true));
+        Thread.sleep(30);
+        JsonNode interrupted =
+                http().post("/api/bench/interruption", Map.of()).json().path("job");
+        assertThat(interrupted.has("startedAt")).isFalse();
+        assertThat(interrupted.path("interruptedAt").asString()).isNotBlank();
+        // Twice is once: there is nothing to interrupt.
+        assertThat(http().post("/api/bench/interruption", Map.of())
+                        .json()
+                        .path("job")
+                        .path("interruptedAt"))
+                .isEqualTo(interrupted.path("interruptedAt"));
+        Thread.sleep(30);
+        JsonNode on =
+                http().put("/api/bench/timer", Map.of("running", true)).json().path("job");
+        assertThat(on.has("interruptedAt")).isFalse();
+        assertThat(on.path("startedAt").asString()).isNotBlank();
+        http().put("/api/bench/timer", Map.of("running", false));
+        String csv = http().get("/api/daybook/lines.csv").text();
+        assertThat(csv.lines().filter(line -> line.contains(",interruption,"))).hasSize(1);
+    }
+
+    private List<JsonNode> list(JsonNode array) {
+        return StreamSupport.stream(array.spliterator(), false).toList();
+    }
+
+    private JsonNode batch(long id) {
+        return http().get("/api/batches/" + id).json();
+    }
+
+    /** The demo's herons are made one alone first: nothing of the others comes before the last of it, and its loads hold one. */
+    @Test
+    public void theFirstHeronIsMadeAlone() {
+        JsonNode plan = batch(TUGBOATS).path("plan");
+        List<JsonNode> herons = list(plan.path("tasks")).stream()
+                .filter(task -> task.path("designId").asLong() == HERON)
+                .toList();
+        Set<Integer> pieces = new TreeSet<>();
+        String lastOfFirst = "";
+        String firstOfOthers = "9";
+        for (JsonNode task : herons) {
+            pieces.add(task.path("pieces").asInt());
+            List<JsonNode> slots = list(task.path("slots"));
+            if (slots.isEmpty()) {
+                continue;
+            }
+            String to = slots.get(slots.size() - 1).path("to").asString();
+            String from = slots.get(0).path("from").asString();
+            if (task.path("first").asBoolean()) {
+                lastOfFirst = to.compareTo(lastOfFirst) > 0 ? to : lastOfFirst;
+            } else {
+                firstOfOthers = from.compareTo(firstOfOthers) < 0 ? from : firstOfOthers;
+            }
+        }
+        assertThat(pieces).containsExactly(1, 5);
+        assertThat(firstOfOthers).isGreaterThanOrEqualTo(lastOfFirst);
+        List<String> names = new ArrayList<>();
+        list(plan.path("loads"))
+                .forEach(load -> list(load.path("items")).stream()
+                        .filter(item -> item.path("first").asBoolean())
+                        .forEach(item -> {
+                            assertThat(item.path("count").asInt()).isEqualTo(1);
+                            names.add(item.path("name").asString());
+                        }));
+        assertThat(names).isNotEmpty().allMatch(name -> name.endsWith(", the first one"));
+        // Needs are those of all six, whoever is first.
+        assertThat(list(plan.path("price")))
+                .anyMatch(row -> row.path("quantity").asInt() == 6);
+    }
+
+    /** Ten tugboats want forty fenders and two spares: seven are in the box. Finished, the box has the two that were made. */
+    @Test
+    public void fendersOfTheBoxAreTakenAndSparesGoIn() {
+        JsonNode fender = list(batch(TUGBOATS).path("plan").path("needs").path("portions")).stream()
+                .filter(row -> row.path("partName").asString().equals("Fender"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(fender.path("fromBox").asInt()).isEqualTo(7);
+        assertThat(fender.path("count").asInt()).isEqualTo(40 - 7 + 2);
+        state("ON_BENCH");
+        state("FINISHED");
+        JsonNode box = http().get("/api/spares").json().path("box").path("parts");
+        assertThat(box).hasSize(1);
+        assertThat(box.get(0).path("count").asInt()).isEqualTo(2);
+        http().undo();
+        assertThat(http().get("/api/spares")
+                        .json()
+                        .path("box")
+                        .path("parts")
+                        .get(0)
+                        .path("count")
+                        .asInt())
+                .isEqualTo(7);
+    }
+
+    private void state(String to) {
+        JsonNode saved = batch(TUGBOATS);
+        ObjectNode form = (ObjectNode) saved.path("batch").deepCopy();
+        form.put("state", to);
+        assertThat(http().put(
+                                "/api/batches/" + TUGBOATS + "?edition="
+                                        + saved.path("edition").asInt(),
+                                form)
+                        .status())
+                .isEqualTo(200);
+    }
+
+    private Map<String, Object> paint(String name, Map<String, Object> more) {
+        Map<String, Object> paint = new HashMap<>(
+                Map.of("name", name, "kind", "PAINT", "unit", "ML", "pack", 20, "priceMinor", 300, "onShelf", 0));
+        paint.putAll(more);
+        return paint;
+    }
+
+    private Http.Answer add(String name, Map<String, Object> more) {
+        return http().post("/api/shelf/supplies", paint(name, more));
+    }
+
+    @Test
+    public void aMixedPaintIsOfPaintsOfTheShelfAndKnowsItsColour() {
+        long blue = add("Sound blue", Map.of("colourHex", "#20407a"))
+                .json()
+                .path("id")
+                .asLong();
+        long pale = add("Sky, mixed", Map.of("parts", List.of(part(blue, 1), part(3, 2)), "water", 1))
+                .json()
+                .path("id")
+                .asLong();
+        String hex = list(http().get("/api/shelf").json().path("supplies")).stream()
+                .filter(supply -> supply.path("id").asLong() == pale)
+                .map(supply -> supply.path("hex").asString())
+                .findFirst()
+                .orElseThrow();
+        assertThat(hex).matches("#[0-9a-f]{6}").isNotEqualTo("#20407a");
+        assertThat(add("Of a mixed one", Map.of("parts", List.of(part(pale, 1))))
+                        .text())
+                .contains("parts[0].supplyId", "a paint that is bought as it is");
+        assertThat(add("Of nothing there", Map.of("parts", List.of(part(9999, 1))))
+                        .status())
+                .isEqualTo(422);
+        // What another is mixed of is neither mixed nor removed.
+        JsonNode saved = list(http().get("/api/shelf").json().path("supplies")).stream()
+                .filter(supply -> supply.path("id").asLong() == blue)
+                .findFirst()
+                .orElseThrow();
+        assertThat(http().put(
+                                "/api/shelf/supplies/" + blue + "?edition="
+                                        + saved.path("edition").asInt(),
+                                paint("Sound blue", Map.of("parts", List.of(part(3, 1)))))
+                        .text())
+                .contains("which another paint is mixed of");
+        assertThat(http().delete("/api/shelf/supplies/" + blue + "?edition="
+                                + saved.path("edition").asInt())
+                        .status())
+                .isEqualTo(409);
+    }
+
+    private static Map<String, Object> part(long supplyId, double parts) {
+        return Map.of("supplyId", supplyId, "parts", parts);
+    }
+
+    @Test
+    public void theShoppingListIsInTheOrderOfItsDaysAndAddsUp() {
+        JsonNode shopping = http().get("/api/shopping").json();
+        List<JsonNode> lines = list(shopping.path("lines"));
+        assertThat(lines).isNotEmpty();
+        List<String> days = lines.stream()
+                .map(line -> line.path("orderBy").asString("9999"))
+                .toList();
+        assertThat(days).isSorted();
+        assertThat(lines.stream()
+                        .mapToLong(line -> line.path("costMinor").asLong())
+                        .sum())
+                .isEqualTo(shopping.path("costMinor").asLong());
+        for (JsonNode line : lines) {
+            double bought = list(line.path("packs")).stream()
+                    .mapToDouble(pack ->
+                            pack.path("size").asDouble() * pack.path("count").asInt())
+                    .sum();
+            double left = line.path("onShelf").asDouble()
+                    + bought
+                    - line.path("needed").asDouble();
+            assertThat(left).isGreaterThanOrEqualTo(line.path("keep").asDouble() - 0.01);
+            assertThat(line.path("costMinor").asDouble())
+                    .isCloseTo(line.path("costMinor").asLong(), within(1e-9));
+        }
+    }
+
+    @Test
+    public void usualStepsAreThoseOfItsKindAndAJigIsCountedOnce() {
+        JsonNode saved = http().get("/api/designs/" + HERON).json();
+        JsonNode steps =
+                http().post("/api/designs/ready-steps", saved.path("design")).json();
+        assertThat(list(steps))
+                .extracting(step -> step.path("name").asString())
+                .contains("press cores", "maker’s mark");
+        double before = batch(TUGBOATS).path("plan").path("handsMin").asDouble();
+        ObjectNode form = (ObjectNode) saved.path("design").deepCopy();
+        ObjectNode bend = (ObjectNode) form.path("steps").get(0);
+        bend.putObject("jig").put("name", "Leg template").put("makingMin", 15);
+        bend.put("part", 99);
+        String path =
+                "/api/designs/" + HERON + "?edition=" + saved.path("edition").asInt();
+        assertThat(http().put(path, form).text()).contains("steps[0].part", "Choose a part of this design");
+        bend.put("part", 1).put("perBlank", 2);
+        assertThat(http().put(path, form).status()).isEqualTo(200);
+        // The first heron and the others each set the step up; the template is planned with both until it is made.
+        double planned = batch(TUGBOATS).path("plan").path("handsMin").asDouble();
+        assertThat(planned - before).isCloseTo(15, within(0.01));
+    }
+}
