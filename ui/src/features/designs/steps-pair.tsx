@@ -147,6 +147,7 @@ interface RowProps {
 function StepRow({ supplies, design, step, index, stations, onChange, onMove, onRemove }: RowProps) {
   const limits = useLimits();
   const [more, setMore] = useState(false);
+  const details = detailWords(design, step);
   const { draft, errors } = design;
   const at = `steps[${index}]`;
   const minutes = (field: 'setupMin' | 'eachMin') => (
@@ -222,10 +223,10 @@ function StepRow({ supplies, design, step, index, stations, onChange, onMove, on
               kind="quiet"
               className="ml-auto px-1 font-normal"
               aria-expanded={more}
-              aria-label={`${more ? 'Less' : 'More'} about ${step.name}`}
+              aria-label={`${more ? 'less' : details}: ${step.name}`}
               onClick={() => setMore(!more)}
             >
-              {more ? '▴ less' : `▾ ${detailWords(design, step)}`}
+              <span aria-hidden="true">{more ? '▴' : '▾'}</span> {more ? 'less' : details}
             </Button>
           </StepUses>
           {more && <StepDetails design={design} step={step} index={index} onChange={onChange} />}

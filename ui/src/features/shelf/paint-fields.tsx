@@ -109,7 +109,7 @@ export function PaintFields({ row, id }: Props) {
           adds
           kind="quiet"
           className="px-1 font-normal"
-          aria-label={`Mix ${form.name} of another paint`}
+          aria-label={`${parts.length === 0 ? 'Mix it of other paints' : 'Add a paint'}: ${form.name}`}
           onClick={() =>
             change(({ colourHex: _, ...s }) => ({ ...s, parts: [...parts, { supplyId: unused.id, parts: 1 }] }))
           }

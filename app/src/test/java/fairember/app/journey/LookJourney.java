@@ -66,6 +66,8 @@ public class LookJourney extends Journey {
             {"/shelf/findings", null},
             {"/shelf/wire", null},
             {"/shelf/supplies", null},
+            {"/shelf/spares", null},
+            {"/shelf/shopping", null},
             {"/settings", "settings"},
         };
     }

@@ -15,7 +15,7 @@ import java.util.List;
  * @param surface that it is put on, of one piece; where parts touch, both are counted
  * @param each what one piece takes, in the supply's unit
  * @param drying of all its coats in the studio's room, whole minutes
- * @param painted the parts it colours, and how they look then; none of what has no colour or is not put on in coats
+ * @param painted the parts it colours, and how they look then; none of what does not hide anything
  */
 public record MeasuredUse(
         int step, StepUse use, Paint paint, Area surface, double each, Minutes drying, List<PaintedPart> painted) {

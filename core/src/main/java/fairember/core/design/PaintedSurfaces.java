@@ -19,7 +19,7 @@ final class PaintedSurfaces {
 
     /** The parts that coats of a paint are put on, and how they look with it; from now on they look so where most of them is painted. */
     List<PaintedPart> painted(StepUse use, Paint paint) {
-        if (use.coats() == 0 || paint.colorant() == null) {
+        if (use.coats() == 0 || !paint.supply().kind().hides() || paint.colorant() == null) {
             return List.of();
         }
         Integer only = use.part();

@@ -35,6 +35,11 @@ public enum SupplyKind {
         return coats;
     }
 
+    /** Whether it is there to hide what is below; a wash is wiped off, and varnish is clear. */
+    public boolean hides() {
+        return this == PRIMER || this == PAINT;
+    }
+
     /** Whether it is a varnish. */
     public boolean varnish() {
         return this == VARNISH_MATT || this == VARNISH_SATIN || this == VARNISH_GLOSS;

@@ -1,0 +1,119 @@
+package fairember.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.testng.annotations.Test;
+
+/** One piece first, spare parts, mixed paints, steps in order, interruptions and the shopping list, as the maker sees them. */
+public class WorkshopJourney extends Journey {
+    @Test
+    public void theFirstHeronIsMadeAloneAndTheOthersWait() {
+        go("/batches/4");
+        page.sees("steps of it left; the others wait");
+        page.isForEveryone();
+        go("/batches/4/shape");
+        page.sees("Quay heron, the first one alone");
+        page.sees("Quay heron, 5 pieces");
+        go("/batches/4");
+        page.press("Quay heron, one alone first");
+        page.leaves("the others wait");
+        go("/batches/4/shape");
+        page.sees("Quay heron, 6 pieces");
+        page.sees("Tugboats for the kiosk: lines 2 first alone");
+        page.press("Undo");
+        page.sees("Quay heron, 5 pieces");
+    }
+
+    @Test
+    public void sparesOfTheBoxAreNotRolledAgain() {
+        go("/shelf/spares");
+        page.sees("ball 5 mm, Pitch");
+        page.isForEveryone();
+        page.enter("Tugboat fenders, in the box", "9");
+        page.choose("Put spares of a part in", "Gull tag: Wing tip");
+        page.until(() -> page.value("Name of spare part 2").equals("Gull tag, Wing tip"));
+        go("/batches/4/weigh-out");
+        page.sees("and 9 from the box");
+        page.isForEveryone();
+        page.press("Undo");
+        page.press("Undo");
+        page.sees("and 7 from the box");
+    }
+
+    @Test
+    public void aPaintIsMixedAndShowsHowItHides() {
+        go("/shelf/supplies");
+        page.enter("Faded red, mixed, parts of paint 1", "1");
+        page.press("Mix it of other paints: Slipway varnish, gloss");
+        page.until(() ->
+                page.all(By.cssSelector("input[aria-label$='parts of water']")).size() == 2);
+        page.isForEveryone();
+        go("/shelf/spares");
+        page.press("Undo");
+        page.press("Undo");
+        go("/designs/8/steps");
+        page.choose("white on the gull, supply 1", "Faded red, mixed");
+        page.until(() -> page.text().matches("(?s).*(coats hide it|hides ).*"));
+        go("/shelf/shopping");
+        page.sees("Total");
+        page.isForEveryone();
+        page.press("Undo");
+    }
+
+    @Test
+    public void stepsAreAddedForTheKindMovedByKeysAndGivenAJig() {
+        go("/designs/6/steps");
+        List<String> before = names();
+        page.press("Add the usual steps of a charm");
+        page.until(() -> names().contains("maker’s mark"));
+        int last = names().size() - 1;
+        String moved = names().get(last);
+        WebElement handle = page.control("Drag " + moved);
+        handle.sendKeys(Keys.SPACE);
+        page.until(() -> page.text().contains(moved));
+        handle.sendKeys(Keys.ARROW_UP);
+        handle.sendKeys(Keys.SPACE);
+        page.until(() -> names().indexOf(moved) == last - 1);
+        page.press("part, tools, jig, caution: " + moved);
+        page.press("Add a jig to " + moved);
+        page.enter(moved + ", tools", "tweezers, felt pad");
+        page.choose(moved + ", for", "Wing tip");
+        page.enter(moved + ", from one blank", "2");
+        page.isForEveryone();
+        page.reload();
+        page.sees("jig: Template");
+        page.sees("tools: tweezers, felt pad");
+        while (!names().equals(before)) {
+            String undo = page.text();
+            page.press("Undo");
+            page.until(() -> !page.text().equals(undo));
+        }
+    }
+
+    private List<String> names() {
+        return page.all(By.cssSelector("input[aria-label='Name of the step']")).stream()
+                .map(field -> field.getDomProperty("value"))
+                .toList();
+    }
+
+    @Test
+    public void anInterruptionStopsTheTimerAndIsWrittenDown() {
+        go("/bench");
+        page.sees("Lower band");
+        page.keys(" ");
+        page.sees("Stop timer");
+        page.keys("i");
+        page.sees("‖ Interrupted at");
+        page.isForEveryone();
+        page.keys(" ");
+        page.leaves("‖ Interrupted at");
+        page.keys(" ");
+        go("/daybook");
+        page.sees("interrupted for");
+        assertThat(page.text()).contains("at towers over cores");
+    }
+}
