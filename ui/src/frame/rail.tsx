@@ -1,5 +1,7 @@
-import { NavLink } from 'react-router';
+import { DropdownMenu } from 'radix-ui';
+import { NavLink, useLocation, useNavigate } from 'react-router';
 import { KeyCap } from '../controls/button';
+import { pagePortal } from '../controls/page-portal';
 import { places } from './places';
 
 interface Props {
@@ -14,7 +16,8 @@ export function Rail({ onFind, onKeys }: Props) {
       <NavLink to="/bench" className="font-head text-figure font-extrabold tracking-tight whitespace-nowrap">
         Fair Ember
       </NavLink>
-      <nav aria-label="Places" className="flex h-full min-w-0 overflow-x-auto">
+      <PlacesMenu />
+      <nav aria-label="Places" className="flex h-full min-w-0 overflow-x-auto max-sm:hidden">
         {places.map((place) => (
           <NavLink
             key={place.path}
@@ -35,6 +38,37 @@ export function Rail({ onFind, onKeys }: Props) {
         </button>
       </div>
     </header>
+  );
+}
+
+/** On a phone: the place that is open, and all of them in a menu. */
+function PlacesMenu() {
+  const here = useLocation().pathname;
+  const go = useNavigate();
+  const current = places.find((place) => here.startsWith(place.path));
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="flex min-h-11 items-center gap-1.5 rounded-small px-2 font-semibold text-verdigris sm:hidden">
+        {current?.name ?? 'Places'} <span aria-hidden="true">▾</span>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal container={pagePortal()}>
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={4}
+          className="z-50 grid grid-cols-2 rounded-card border border-line bg-paper p-1 shadow-float"
+        >
+          {places.map((place) => (
+            <DropdownMenu.Item
+              key={place.path}
+              onSelect={() => void go(place.path)}
+              className="flex min-h-11 min-w-36 items-center rounded-small px-3 outline-none data-highlighted:bg-verdigris-tint"
+            >
+              {place.name}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
   );
 }
 

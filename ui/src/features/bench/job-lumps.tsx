@@ -8,10 +8,10 @@ import { DesignThumb } from '../designs/design-thumb';
 export function JobLumps({ job }: { job: Hand }) {
   const design = useDesigns().find((d) => d.id === job.designId);
   return (
-    <div className="mt-2 flex items-start gap-4 border-t border-line pt-2">
+    <div className="mt-2 flex flex-wrap items-start gap-4 border-t border-line pt-2">
       {design && <DesignThumb design={design.measured} parts={design.design.parts} width={120} height={110} />}
       {job.lumps.length > 0 && (
-        <ul aria-label="Lumps for this job" className="max-h-48 min-w-0 flex-1 overflow-y-auto">
+        <ul aria-label="Lumps for this job" className="max-h-48 min-w-56 flex-1 overflow-y-auto">
           {job.lumps.map((lump, i) => (
             <li key={i} className="flex items-baseline gap-2">
               <b className="w-10 text-right figure">{lump.blanks}</b>

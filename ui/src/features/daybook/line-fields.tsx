@@ -12,6 +12,7 @@ import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useDesigns, useSettings } from '../../server/use-studio';
 import { clock, dateOf, dayName, isoDay } from '../../words/days';
+import { LinePhoto } from './line-photo';
 import { lineWords } from './line-words';
 import { useDaybookActs, useEarlier } from './use-daybook';
 
@@ -100,6 +101,7 @@ export function LineFields({ view }: { view: DaybookLineView }) {
           {check.isSuccess ? 'now a check of the design' : 'Make this a check of the design'}
         </Button>
       )}
+      <LinePhoto draft={draft} />
       <Button kind="quiet" className="ml-auto" onClick={() => remove.mutate({ id: view.id, edition: view.edition })}>
         Remove this line
       </Button>

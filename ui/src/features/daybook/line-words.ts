@@ -1,4 +1,4 @@
-import type { BakeLine, DaybookLineView } from '../../server/types';
+import type { BakeLine, DaybookLine, DaybookLineView } from '../../server/types';
 import { minutesBetween } from '../../words/days';
 import { count, grams, minutes, percent, plain } from '../../words/figures';
 
@@ -45,4 +45,9 @@ export function bakeWords(bake: BakeLine): { said: string; of: string } {
     said: `${plain(bake.tempC)} °C, ${minutes(bake.bakingMin)}: ${count(bake.things, 'thing')}`,
     of: bake.of.join(', '),
   };
+}
+
+/** What the photo of a line shows, as far as the line says. */
+export function lineAlt(line: DaybookLine): string {
+  return line.words || [line.stepName, 'photo'].filter(Boolean).join(', ');
 }

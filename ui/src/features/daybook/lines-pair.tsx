@@ -153,6 +153,7 @@ function LineRow({ view, open, onOpen }: { view: DaybookLineView; open: boolean;
           <span className={`block ${view.line.kind === 'LESSON' ? '' : 'font-semibold'}`}>{said}</span>
           {of && <span className="block text-note text-soft">{of}</span>}
         </span>
+        {view.line.pictureId !== undefined && <span className="text-note text-soft">photo</span>}
         {view.edition > 1 && <span className="text-note text-soft">changed</span>}
         <span aria-hidden="true" className="text-soft">
           {open ? '▴' : '▾'}

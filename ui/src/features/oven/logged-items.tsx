@@ -28,7 +28,12 @@ export function LoggedItems({ load, planned }: Props) {
   };
   const save = () => {
     const items = [
-      ...load.items.map(({ item }, i) => ({ ...item, count: counts?.[i] ?? item.count })),
+      ...load.items.map(({ item: { batchId, designId, stage, count } }, i) => ({
+        batchId,
+        designId,
+        stage,
+        count: counts?.[i] ?? count,
+      })),
       ...added.map(({ batchId, designId, stage, count }) => ({ batchId, designId, stage, count })),
     ];
     correct.mutate({ id: load.id, edition: load.edition, items }, { onSuccess: done });

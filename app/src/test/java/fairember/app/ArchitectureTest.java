@@ -28,6 +28,7 @@ public class ArchitectureTest {
             "live",
             "settings",
             "shelf",
+            "picture",
             "trialtile",
             "mix",
             "leftover",

@@ -71,7 +71,7 @@ public class ManyClientsTest extends ServerTest {
     @Test
     public void readingGoesOnWhileOthersWriteAndNobodyWaitsForEver() throws Exception {
         List<Boolean> done = atOnce(8, () -> {
-            for (int i = 0; i < 12; i++) {
+            for (int i = 0; i < 5; i++) {
                 if (http().get("/api/designs").status() != 200
                         || http().get("/api/ovens").status() != 200
                         || http().get("/api/baking").status() != 200

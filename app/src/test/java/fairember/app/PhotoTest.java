@@ -9,6 +9,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBuffer;
 import java.awt.image.Raster;
 import java.awt.image.WritableRaster;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.lang.management.ManagementFactory;
@@ -16,6 +17,9 @@ import java.lang.management.MemoryType;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.zip.CRC32;
 import java.util.zip.DeflaterOutputStream;
 import javax.imageio.IIOImage;
@@ -125,6 +129,40 @@ public class PhotoTest extends ServerTest {
                     .isCloseTo(Integer.parseInt(upright.path("hex").asString().substring(c, c + 2), 16), offset(2));
         }
         assertThat(upright.path("cast").asDouble()).isBetween(1.0, 1.05);
+    }
+
+    /** A photo is kept upright, whichever way the camera was held; a line of the daybook has it, undone and redone. */
+    @Test
+    public void aPhotoIsKeptUprightWithALineOfTheDaybook() throws IOException {
+        for (int orientation : new int[] {1, 6}) {
+            byte[] photo = oriented(written(picture(orientation == 6), "jpg"), orientation);
+            Http.Answer added = http().post("/api/pictures/photo", photo);
+            assertThat(added.status()).as(added.text()).isEqualTo(201);
+            byte[] kept =
+                    http().bytes("/api/pictures/" + added.json().path("id").asLong());
+            BufferedImage shown = ImageIO.read(new ByteArrayInputStream(kept));
+            assertThat(List.of(shown.getWidth(), shown.getHeight())).containsExactly(400, 300);
+            Color tile = new Color(shown.getRGB(320, 210));
+            assertThat(tile.getRed()).isCloseTo(47, offset(9));
+            assertThat(tile.getBlue()).isCloseTo(131, offset(9));
+        }
+        long id = http().post("/api/pictures/photo", written(picture(false), "png"))
+                .json()
+                .path("id")
+                .asLong();
+        Map<String, Object> lesson = new HashMap<>(
+                Map.of("kind", "LESSON", "at", "2026-11-20T10:00:00Z", "words", "Seam seen", "pictureId", id));
+        long line = http().post("/api/daybook", lesson).json().path("id").asLong();
+        assertThat(line).isPositive();
+        http().undo();
+        http().redo();
+        assertThat(http().get("/api/daybook").text()).contains("\"pictureId\":" + id);
+        lesson.put("pictureId", 9999);
+        assertThat(http().post("/api/daybook", lesson).text()).contains("pictureId", "Add the photo again");
+        assertThat(http().get("/api/pictures/9999").status()).isEqualTo(404);
+        assertThat(http().post("/api/pictures/photo", "not a photo".getBytes(StandardCharsets.UTF_8))
+                        .status())
+                .isEqualTo(422);
     }
 
     /** A JPEG of four colours, as print shops have them. */

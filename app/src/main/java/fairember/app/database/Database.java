@@ -174,7 +174,7 @@ public class Database {
         PreparedStatement statement = connection.prepareStatement(sql);
         for (int i = 0; i < values.length; i++) {
             Object value = values[i];
-            if (value == null || value instanceof Number || value instanceof String) {
+            if (value == null || value instanceof Number || value instanceof String || value instanceof byte[]) {
                 statement.setObject(i + 1, value);
             } else if (value instanceof Boolean truth) {
                 statement.setInt(i + 1, truth ? 1 : 0);

@@ -171,7 +171,8 @@ class DaybookCsv {
                     choice(row, "reason", LossReason.values(), LossReason::label),
                     CsvText.value(row, "again") != null,
                     false,
-                    Optional.ofNullable(CsvText.value(row, "words")).orElse(""));
+                    Optional.ofNullable(CsvText.value(row, "words")).orElse(""),
+                    null);
             line.refuseForgotten();
             return line;
         }

@@ -3,6 +3,7 @@ package fairember.app.daybook;
 import fairember.app.codec.Codec;
 import fairember.app.database.Database;
 import fairember.app.document.SavedKind;
+import fairember.app.picture.PictureStore;
 import fairember.core.daybook.DaybookLine;
 import fairember.core.daybook.LineKind;
 import fairember.core.daybook.LossReason;
@@ -28,14 +29,16 @@ import tools.jackson.databind.json.JsonMapper;
 public class DaybookStore implements SavedKind<DaybookLine> {
     private static final String LINES = """
             select id, edition, kind, at, until, batch_id, design_id, step, station, step_name, mix_id, maker, pieces, net_g, used_g,
-                reason, again, counted, words from daybook
+                reason, again, counted, words, picture_id from daybook
             """;
     private static final String MINUTES = "round(sum((julianday(until) - julianday(at)) * 1440), 3)";
 
     private final Database database;
     private final JsonMapper mapper;
+    private final PictureStore pictures;
 
-    DaybookStore(Database database, JsonMapper mapper) {
+    DaybookStore(Database database, JsonMapper mapper, PictureStore pictures) {
+        this.pictures = pictures;
         this.database = database;
         this.mapper = mapper;
     }
@@ -90,7 +93,8 @@ public class DaybookStore implements SavedKind<DaybookLine> {
                         reason == null ? null : LossReason.valueOf(reason),
                         row.getInt("again") == 1,
                         row.getInt("counted") == 1,
-                        row.getString("words")));
+                        row.getString("words"),
+                        Database.nullableId(row, "picture_id")));
     }
 
     private static @Nullable Mass mass(@Nullable Double g) {
@@ -103,19 +107,23 @@ public class DaybookStore implements SavedKind<DaybookLine> {
         known(gathering, "batchId", "batch", line.batchId());
         known(gathering, "designId", "design", line.designId());
         known(gathering, "mixId", "mix", line.mixId());
+        Long picture = line.pictureId();
+        if (picture != null && !pictures.has(picture)) {
+            gathering.error("pictureId", "picture " + picture, "a picture that is kept", "Add the photo again.");
+        }
         gathering.orRefuse();
         Mass net = line.net();
         Mass used = line.used();
         database.write(
                 """
                 insert into daybook (id, edition, kind, at, until, batch_id, design_id, step, station, step_name, mix_id, maker, pieces,
-                    net_g, used_g, reason, again, counted, words)
-                values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                    net_g, used_g, reason, again, counted, words, picture_id)
+                values (?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (id) do update set edition = edition + 1, kind = excluded.kind, at = excluded.at, until = excluded.until,
                     batch_id = excluded.batch_id, design_id = excluded.design_id, step = excluded.step, station = excluded.station,
                     step_name = excluded.step_name, mix_id = excluded.mix_id, maker = excluded.maker, pieces = excluded.pieces,
                     net_g = excluded.net_g, used_g = excluded.used_g, reason = excluded.reason, again = excluded.again,
-                    counted = excluded.counted, words = excluded.words
+                    counted = excluded.counted, words = excluded.words, picture_id = excluded.picture_id
                 """,
                 id,
                 line.kind().name(),
@@ -134,7 +142,8 @@ public class DaybookStore implements SavedKind<DaybookLine> {
                 name(line.reason()),
                 line.again(),
                 line.counted(),
-                line.words());
+                line.words(),
+                line.pictureId());
     }
 
     private static @Nullable String name(@Nullable Enum<?> choice) {

@@ -1,5 +1,6 @@
 package fairember.app.trialtile;
 
+import fairember.app.picture.Photo;
 import fairember.core.input.Gathering;
 import fairember.core.photo.Card;
 import fairember.core.photo.ReadTile;

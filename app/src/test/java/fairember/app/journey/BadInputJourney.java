@@ -33,13 +33,6 @@ public class BadInputJourney extends Journey {
                         error("Tower, cores in a row", "0", "you entered 0"))
             },
             {
-                "/designs/7/built-on",
-                List.of(
-                        error("Leg wire, diameter, mm", "0", "you entered 0 mm"),
-                        error("Leg wire, per piece", "1.5", "whole number"))
-            },
-            {"/shelf/wire", List.of(error("Fine steel, wire, mm", "-1", "you entered -1 mm"))},
-            {
                 "/shelf/clays/8",
                 List.of(
                         error("Lot 1, raw", "mossy", "# and six digits"),
@@ -52,25 +45,7 @@ public class BadInputJourney extends Journey {
                         error("Coat thickness, mm", "31", "between 0 and 30 mm"),
                         error("Harbour teal, parts, parts", "-1", "between 0 and 1000 parts"))
             },
-            {"/mixes/14", List.of(error("fine shore sand, per cent of the clay, %", "61", "between 0.01 and 60 %"))},
-            {
-                "/mixes/tiles",
-                List.of(
-                        error("Clay 1, parts, parts", "1001", "between 0 and 1000 parts"),
-                        error("raw colour of the tile", "teal", "# and six digits"))
-            },
-            {"/mixes/leftovers", List.of(error("Fog teal, grams, g", "0", "between 0.1 and 20000 g"))},
-            {"/mixes/trials/1", List.of(error("Variant 1, colour", "gold", "# and six digits"))},
-            {
-                "/mixes/sheets",
-                List.of(
-                        error("width of the sheet, mm", "4", "between 5 and 2000 mm"),
-                        error("Setting 1, sheet, mm", "13", "between 0.1 and 12 mm"))
-            },
             {"/mixes/sheets/blend", List.of(error("sheets to cut from, mm", "1", "at least the 1.5 mm"))},
-            {"/mixes/sheets/cane", List.of(error("diameter to reduce to, mm", "90", "up to the packed size"))},
-            {"/mixes/sheets/cords", List.of(error("left in front of the die, mm", "-1", "between 0 and 60 mm"))},
-            {"/mixes/sheets/cover", List.of(error("share of the surface, %", "150", "between 1 and 100 %"))},
             {"/batches/3", List.of(error("Harbour seal, how many", "0", "a whole number between 1 and 2000"))},
             {
                 "/settings",

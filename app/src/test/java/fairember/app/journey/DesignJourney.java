@@ -173,7 +173,7 @@ public class DesignJourney extends Journey {
         page.sees("'buff' comes after 'dress and seam': varnish goes on paint that is dry.");
         page.until(() -> page.text().contains("saved"));
         page.isForEveryone();
-        page.press("Move 'buff' before 'dress and seam'");
+        page.press("Move 'dress and seam' after 'buff'");
         page.leaves("varnish goes on paint that is dry.");
         page.until(() -> stepNames().indexOf("buff") < stepNames().indexOf("dress and seam"));
         page.until(() -> page.text().contains("saved"));

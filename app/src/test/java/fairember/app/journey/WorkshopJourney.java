@@ -2,7 +2,12 @@ package fairember.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import javax.imageio.ImageIO;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -74,8 +79,9 @@ public class WorkshopJourney extends Journey {
         String moved = names().get(last);
         WebElement handle = page.control("Drag " + moved);
         handle.sendKeys(Keys.SPACE);
-        page.until(() -> page.text().contains(moved));
+        page.sees(moved + " picked up.");
         handle.sendKeys(Keys.ARROW_UP);
+        page.sees(moved + " is at place " + last);
         handle.sendKeys(Keys.SPACE);
         page.until(() -> names().indexOf(moved) == last - 1);
         page.press("part, tools, jig, caution: " + moved);
@@ -115,5 +121,20 @@ public class WorkshopJourney extends Journey {
         go("/daybook");
         page.sees("interrupted for");
         assertThat(page.text()).contains("at towers over cores");
+    }
+
+    @Test(dependsOnMethods = "anInterruptionStopsTheTimerAndIsWrittenDown")
+    public void aPhotoStaysWithALineOfTheDaybook() throws IOException {
+        go("/daybook");
+        page.one(By.xpath("//button[contains(., 'interrupted for')]")).click();
+        Path photo = Files.createTempFile("bench", ".png");
+        ImageIO.write(new BufferedImage(320, 200, BufferedImage.TYPE_INT_RGB), "png", photo.toFile());
+        page.one(By.cssSelector("input[type=file][accept*=png]")).sendKeys(photo.toString());
+        page.sees("Another photo");
+        page.until(() ->
+                (Boolean) page.script("const i = document.querySelector('main img'); return i?.naturalWidth === 320"));
+        page.isForEveryone();
+        page.press("Undo");
+        page.sees("Add a photo");
     }
 }

@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param again whether the lost pieces are made again, rather than the batch being so many fewer
  * @param counted whether the batch counts these lost pieces by this line, so that its counts follow when the line is changed
  * @param words up to {@value #MOST_WORDS} letters
+ * @param pictureId number of a photo of it, or null
  */
 public record DaybookLine(
         LineKind kind,
@@ -53,7 +54,8 @@ public record DaybookLine(
         @Nullable LossReason reason,
         @Default("false") boolean again,
         @Default("false") boolean counted,
-        @Default("") @Text(most = MOST_WORDS) String words) {
+        @Default("") @Text(most = MOST_WORDS) String words,
+        @Nullable Long pictureId) {
     public static final int MOST_WORDS = 400;
     public static final Span MAKER = Span.count("maker", "maker", 1, 2);
     public static final Span PIECES = Span.count("pieces", "pieces", 0, 2000);
@@ -165,7 +167,8 @@ public record DaybookLine(
                 null,
                 false,
                 false,
-                "");
+                "",
+                null);
     }
 
     /** The same line with other pieces. */
@@ -186,7 +189,7 @@ public record DaybookLine(
     private DaybookLine with(int others, @Nullable LossReason why, boolean madeAgain, boolean counts) {
         return new DaybookLine(
                 kind, at, until, batchId, designId, step, station, stepName, mixId, maker, others, net, used, why,
-                madeAgain, counts, words);
+                madeAgain, counts, words, pictureId);
     }
 
     /**

@@ -27,7 +27,7 @@ public class RandomBalancesTest {
     @DataProvider
     public Object[][] designs() {
         SplittableRandom random = new SplittableRandom(77);
-        return IntStream.range(0, 9)
+        return IntStream.range(0, 6)
                 .mapToObj(i -> new Object[] {RandomDesigns.of(random)})
                 .toArray(Object[][]::new);
     }

@@ -253,7 +253,7 @@ public class LoadPlanningTest {
     @DataProvider
     public Object[][] seeds() {
         return Stream.iterate(0L, s -> s + 1)
-                .limit(8)
+                .limit(5)
                 .map(s -> new Object[] {s})
                 .toArray(Object[][]::new);
     }

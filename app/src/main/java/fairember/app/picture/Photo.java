@@ -1,7 +1,10 @@
-package fairember.app.trialtile;
+package fairember.app.picture;
 
 import fairember.core.input.InvalidInputException;
 import fairember.core.photo.Spot;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -21,7 +24,7 @@ import javax.imageio.stream.ImageInputStream;
  * @param points as they were taken, at most about {@value #ENOUGH} along the longer side
  * @param orientation 1 to 8, as cameras write it (Exif 2.3, tag 0x0112)
  */
-record Photo(BufferedImage points, int orientation) {
+public record Photo(BufferedImage points, int orientation) {
     private static final int MOST_BYTES = 16 * 1024 * 1024;
     private static final long MOST_POINTS = 80_000_000;
     private static final int LEAST_SIDE = 16;
@@ -33,16 +36,13 @@ record Photo(BufferedImage points, int orientation) {
      * @throws InvalidInputException on "photo" when it is none, too large or too small
      * @throws IOException when the request breaks off
      */
-    static Photo of(InputStream body) throws IOException {
+    public static Photo of(InputStream body) throws IOException {
         byte[] bytes = body.readNBytes(MOST_BYTES + 1);
         if (bytes.length > MOST_BYTES) {
-            throw refused(
-                    "more than 16 MB",
-                    "a photo of up to 16 MB",
-                    "Send a smaller photo, or crop it to the tile and the card.");
+            throw refused("more than 16 MB", "a photo of up to 16 MB", "Send a smaller photo, or crop it.");
         }
         if (bytes.length == 0) {
-            throw refused("nothing", "a photo, JPEG or PNG", "Choose a photo of the tile beside a card.");
+            throw refused("nothing", "a photo, JPEG or PNG", "Choose a photo.");
         }
         PhotoKind kind = PhotoKind.of(bytes);
         byte[] plain = kind == PhotoKind.PNG ? PngChunks.plain(bytes) : bytes;
@@ -101,15 +101,44 @@ record Photo(BufferedImage points, int orientation) {
         return refused(
                 "a file that is not a photo, or a damaged one",
                 "a photo, JPEG or PNG",
-                "Choose a photo of the tile beside a card.");
+                "Choose a photo, or take a new one.");
     }
 
     static InvalidInputException refused(String found, String allowed, String fix) {
         return new InvalidInputException("photo", found, allowed, fix);
     }
 
+    /** The picture as it is held upright. */
+    BufferedImage upright() {
+        boolean turned = orientation > 4;
+        int wide = points.getWidth();
+        int high = points.getHeight();
+        BufferedImage upright =
+                new BufferedImage(turned ? high : wide, turned ? wide : high, BufferedImage.TYPE_INT_RGB);
+        Graphics2D drawn = upright.createGraphics();
+        drawn.setColor(Color.WHITE);
+        drawn.fillRect(0, 0, upright.getWidth(), upright.getHeight());
+        drawn.drawImage(points, turn(wide, high), null);
+        drawn.dispose();
+        return upright;
+    }
+
+    /** From the points as they were taken to the upright picture. */
+    private AffineTransform turn(int wide, int high) {
+        return switch (orientation) {
+            case 2 -> new AffineTransform(-1, 0, 0, 1, wide, 0);
+            case 3 -> new AffineTransform(-1, 0, 0, -1, wide, high);
+            case 4 -> new AffineTransform(1, 0, 0, -1, 0, high);
+            case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+            case 6 -> new AffineTransform(0, 1, -1, 0, high, 0);
+            case 7 -> new AffineTransform(0, -1, -1, 0, high, wide);
+            case 8 -> new AffineTransform(0, -1, 1, 0, 0, wide);
+            default -> new AffineTransform();
+        };
+    }
+
     /** Where a place of the upright picture is among the points as they were taken. */
-    Spot taken(Spot upright) {
+    public Spot taken(Spot upright) {
         double x = upright.across();
         double y = upright.down();
         return switch (orientation) {

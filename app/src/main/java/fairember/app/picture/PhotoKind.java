@@ -1,4 +1,4 @@
-package fairember.app.trialtile;
+package fairember.app.picture;
 
 import com.drew.imaging.jpeg.JpegMetadataReader;
 import com.drew.imaging.jpeg.JpegProcessingException;

@@ -1,4 +1,4 @@
-package fairember.app.trialtile;
+package fairember.app.picture;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
