@@ -79,3 +79,42 @@ for (let i = 0; i < 60; i++) {
 }
 counts.sort((a, b) => a - b);
 console.log(`POST /api/bench/count: p50 ${counts[25].toFixed(0)} ms, p95 ${counts[47].toFixed(0)} ms`);
+
+// In a browser: from a page's address to its last words, and from a key at the bench to the frame that shows it.
+const { openPage, sleep } = await import('./page.mjs');
+const { send, ask: inPage, close } = await openPage();
+await send('Page.enable');
+for (const path of ['/bench', '/batches', `/batches/${open[open.length - 1]}`, '/oven', '/designs', '/daybook', '/daybook/learned', '/shelf/shopping']) {
+  const times = [];
+  for (let i = 0; i < 6; i++) {
+    await send('Page.navigate', { url: base + path });
+    let there;
+    while (!(there = await inPage(`document.querySelector('main h1, main h2') && !document.body.innerText.includes('Loading …') ? performance.now() : 0`))) await sleep(20);
+    times.push(there);
+  }
+  times.sort((a, b) => a - b);
+  console.log(`page ${path}: p50 ${times[3].toFixed(0)} ms, most ${times[5].toFixed(0)} ms`);
+}
+await send('Page.navigate', { url: `${base}/bench` });
+await sleep(3000);
+const shown = [];
+for (let i = 0; i < 40; i++) {
+  await inPage(`window.seen = new Promise((done) => {
+    const words = () => document.querySelector('footer').innerText;
+    const before = words();
+    addEventListener('keydown', () => {
+      const from = performance.now();
+      const look = () => (words() === before ? requestAnimationFrame(look) : done(performance.now() - from));
+      requestAnimationFrame(look);
+    }, { capture: true, once: true });
+  }); 0`);
+  await send('Input.dispatchKeyEvent', { type: 'keyDown', key: '.', text: '.' });
+  await send('Input.dispatchKeyEvent', { type: 'keyUp', key: '.' });
+  shown.push(await inPage('window.seen'));
+  await sleep(700);
+  await ask('POST', '/api/bench/count', { done: -1 });
+  await sleep(900);
+}
+await close();
+shown.sort((a, b) => a - b);
+console.log(`key at the bench to its frame: p50 ${shown[20].toFixed(0)} ms, p95 ${shown[37].toFixed(0)} ms`);

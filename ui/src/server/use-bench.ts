@@ -1,9 +1,11 @@
-import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { dateOf } from '../words/days';
+import { reread } from './changes';
 import { api, take } from './client';
 import { lastLoss, type LastLoss } from './last-loss';
 import { maker } from './maker';
 import type { components } from './schema';
+import type { Bench, Hand } from './types';
 
 const EVERY_MS = 30_000;
 
@@ -43,18 +45,51 @@ function useAct<A>(act: (argument: A) => Promise<unknown>) {
   return useMutation({ mutationFn: act });
 }
 
+/**
+ * The same where a key shows at once what the answer will say: a studio of many batches takes a moment to plan anew. What the
+ * answer says then stands; a refusal brings back what there was.
+ */
+function useQuickAct<A>(act: (argument: A) => Promise<unknown>, shown: (job: Hand, argument: A) => Hand) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: act,
+    onMutate: (argument: A) => {
+      const was = client.getQueryData<Bench>(['bench']);
+      if (was?.job) client.setQueryData<Bench>(['bench'], { ...was, job: shown(was.job, argument) });
+    },
+    onError: () => reread(['job']),
+  });
+}
+
+/** The job with so many more done, no more than are wanted. */
+function counted(job: Hand, more: number): Hand {
+  return { ...job, done: Math.min(job.wanted, Math.max(0, job.done + more)) };
+}
+
+/** The job with its timer started or stopped just now; a timer that was forgotten is asked about first. */
+function timed(job: Hand, { running, stoppedAt, discard }: Timer): Hand {
+  if (running === Boolean(job.startedAt) || stoppedAt !== undefined || discard || job.forgotten) return job;
+  if (running) return { ...job, startedAt: new Date().toISOString() };
+  const { startedAt, ...standing } = job;
+  const ran = startedAt ? Math.max(0, (Date.now() - dateOf(startedAt).getTime()) / 1000) : 0;
+  return { ...standing, loggedSec: job.loggedSec + Math.round(ran) };
+}
+
 /** What is done at the bench; each is one request. */
 export function useBenchActs() {
   return {
     interrupt: useAct(() => on(api.POST('/api/bench/interruption', whose()))),
-    timer: useAct((body: Timer) => on(api.PUT('/api/bench/timer', { ...whose(), body }))),
-    count: useAct((done: number) => on(api.POST('/api/bench/count', { ...whose(), body: { done } }))),
-    lose: useAct(async () => {
-      const { lineId } = await take(
-        api.POST('/api/bench/losses', { ...whose(), body: { pieces: 1, reason: 'OTHER', again: false } }),
-      );
-      lastLoss({ lineId, again: false });
-    }),
+    timer: useQuickAct((body: Timer) => on(api.PUT('/api/bench/timer', { ...whose(), body })), timed),
+    count: useQuickAct((done: number) => on(api.POST('/api/bench/count', { ...whose(), body: { done } })), counted),
+    lose: useQuickAct(
+      async (_: undefined) => {
+        const { lineId } = await take(
+          api.POST('/api/bench/losses', { ...whose(), body: { pieces: 1, reason: 'OTHER', again: false } }),
+        );
+        lastLoss({ lineId, again: false });
+      },
+      (job) => ({ ...job, lost: job.lost + 1 }),
+    ),
     because: useAct(async ({ lineId, again, reason }: LastLoss & { reason: LossReason }) => {
       await take(api.PUT('/api/bench/losses/{lineId}', { params: { path: { lineId } }, body: { reason, again } }));
     }),

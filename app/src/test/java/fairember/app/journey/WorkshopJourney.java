@@ -79,7 +79,7 @@ public class WorkshopJourney extends Journey {
         String moved = names().get(last);
         WebElement handle = page.control("Drag " + moved);
         handle.sendKeys(Keys.SPACE);
-        page.sees(moved + " picked up.");
+        page.sees(moved + " is at place " + (last + 1));
         handle.sendKeys(Keys.ARROW_UP);
         page.sees(moved + " is at place " + last);
         handle.sendKeys(Keys.SPACE);
