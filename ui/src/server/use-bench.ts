@@ -81,8 +81,8 @@ export function useBenchActs() {
     interrupt: useAct(() => on(api.POST('/api/bench/interruption', whose()))),
     timer: useQuickAct((body: Timer) => on(api.PUT('/api/bench/timer', { ...whose(), body })), timed),
     count: useQuickAct((done: number) => on(api.POST('/api/bench/count', { ...whose(), body: { done } })), counted),
-    lose: useQuickAct(
-      async (_: undefined) => {
+    lose: useQuickAct<undefined>(
+      async () => {
         const { lineId } = await take(
           api.POST('/api/bench/losses', { ...whose(), body: { pieces: 1, reason: 'OTHER', again: false } }),
         );

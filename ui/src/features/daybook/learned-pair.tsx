@@ -58,7 +58,10 @@ const HEAD = 'pr-3 text-right font-semibold';
 function StepTable({ steps }: { steps: Step[] }) {
   const most = Math.max(...steps.map((s) => Math.max(s.highMin, s.ownSetupMin + s.ownEachMin * s.pieces)));
   return (
-    <section aria-label={steps[0]?.designName} className="rounded-card border border-line bg-paper">
+    <section
+      aria-label={steps[0]?.designName}
+      className="rounded-card border border-line bg-paper [contain-intrinsic-size:auto_20rem] [content-visibility:auto]"
+    >
       <h2 className="px-3 pt-2 text-figure">{steps[0]?.designName}</h2>
       <table className="w-full">
         <thead className="text-note text-soft">

@@ -49,5 +49,6 @@ export function bakeWords(bake: BakeLine): { said: string; of: string } {
 
 /** What the photo of a line shows, as far as the line says. */
 export function lineAlt(line: DaybookLine): string {
-  return line.words || [line.stepName, 'photo'].filter(Boolean).join(', ');
+  const { words = '', stepName = '' } = line;
+  return words === '' ? [stepName, 'photo'].filter((part) => part !== '').join(', ') : words;
 }

@@ -2,6 +2,8 @@ package fairember.app.design;
 
 import static fairember.app.web.Given.given;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
@@ -17,6 +19,7 @@ import fairember.core.design.Step;
 import fairember.core.heat.Air;
 import fairember.core.input.InvalidInputException;
 import fairember.core.quantity.Length;
+import fairember.core.studio.Settings;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -39,6 +42,14 @@ class DesignController {
     private final DesignStore store;
     private final DesignVersions versions;
     private final Journal journal;
+
+    /** How measured designs look, as long as they are kept as measured: where they balance takes longest to work out. */
+    private final Cache<MeasuredDesign, Shown> views =
+            Caffeine.newBuilder().weakKeys().maximumSize(KEPT).build();
+
+    private static final int KEPT = 500;
+
+    private record Shown(Settings settings, MeasuredDesignView view) {}
 
     DesignController(DesignStore store, DesignVersions versions, Journal journal) {
         this.store = store;
@@ -65,20 +76,28 @@ class DesignController {
                 .orElseThrow(() -> new MissingException("design", id));
     }
 
-    private static DesignView view(SavedKind.Saved<Design> saved, DesignStore.Measuring measuring) {
+    private DesignView view(SavedKind.Saved<Design> saved, DesignStore.Measuring measuring) {
         return view(saved.edition(), saved.value(), measuring);
     }
 
-    private static DesignView view(int edition, Design design, DesignStore.Measuring measuring) {
-        MeasuredDesignView measured = MeasuredDesignView.of(measuring.of(design), measuring.settings());
-        return new DesignView(design.id(), edition, design, measured);
+    private DesignView view(int edition, Design design, DesignStore.Measuring measuring) {
+        return new DesignView(design.id(), edition, design, measured(measuring.of(design), measuring.settings()));
+    }
+
+    private MeasuredDesignView measured(MeasuredDesign design, Settings settings) {
+        Shown last = views.getIfPresent(design);
+        if (last == null || !last.settings().equals(settings)) {
+            last = new Shown(settings, MeasuredDesignView.of(design, settings));
+            views.put(design, last);
+        }
+        return last.view();
     }
 
     /** Measures a design that is being typed; nothing is saved. */
     @PostMapping("/measure")
     MeasuredDesignView measure(@RequestBody Design design) {
         DesignStore.Measuring measuring = store.measuring();
-        return MeasuredDesignView.of(measuring.of(design), measuring.settings());
+        return measured(measuring.of(design), measuring.settings());
     }
 
     /** How heat goes through each stage bake of a design that is being typed; nothing is saved. */
@@ -90,13 +109,13 @@ class DesignController {
                 .toList();
     }
 
-    /** A sensible design of a kind to begin from; nothing is saved. */
     /** Steps to begin with for a design of its kind, in the order makers work. */
     @PostMapping("/ready-steps")
     List<Step> readySteps(@RequestBody Design form) {
         return ReadySteps.of(form);
     }
 
+    /** A sensible design of a kind to begin from; nothing is saved. */
     @GetMapping("/templates/{kind}")
     Design template(@PathVariable DesignKind kind, @RequestParam long mixId) {
         return DesignTemplates.of(kind, mixId);
