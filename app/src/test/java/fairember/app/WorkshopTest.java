@@ -190,6 +190,44 @@ public class WorkshopTest extends ServerTest {
                 .isEqualTo(7);
     }
 
+    /** Six herons want 12 leg wires and 6 neck wires: finishing takes them off their coils, and foil off a roll that is counted. */
+    @Test
+    public void wireAndFoilAreTakenOffWhenABatchIsFinished() {
+        JsonNode settings = http().get("/api/settings").json();
+        ObjectNode form = (ObjectNode) settings.path("settings").deepCopy();
+        form.put("foilLeftM", 5);
+        http().put("/api/settings?edition=" + settings.path("edition").asInt(), form);
+        double torn = batch(TUGBOATS).path("plan").path("needs").path("tornMm").asDouble();
+        double before = wireMm();
+        double cut = list(http().get("/api/batches/" + TUGBOATS + "/cutting")
+                        .json()
+                        .path("wires"))
+                .stream()
+                .mapToDouble(wire -> wire.path("totalMm").asDouble())
+                .sum();
+        state("ON_BENCH");
+        state("FINISHED");
+        assertThat(torn).isPositive();
+        assertThat(http().get("/api/settings")
+                        .json()
+                        .path("settings")
+                        .path("foilLeftM")
+                        .asDouble())
+                .isCloseTo(5 - torn / 1000, within(1e-6));
+        // What was cut is gone, and what is left of a coil is a coil of its own but for rests that are too short.
+        assertThat(before - wireMm()).isBetween(cut - 1e-6, cut + 3 * 150);
+        http().undo();
+        assertThat(wireMm()).isCloseTo(before, within(1e-6));
+    }
+
+    private double wireMm() {
+        return list(http().get("/api/shelf").json().path("coils")).stream()
+                .mapToDouble(coil -> 1000
+                        * coil.path("coil").path("lengthM").asDouble()
+                        * coil.path("coil").path("onShelf").asInt())
+                .sum();
+    }
+
     private void state(String to) {
         JsonNode saved = batch(TUGBOATS);
         ObjectNode form = (ObjectNode) saved.path("batch").deepCopy();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import fairember.core.Samples;
 import fairember.core.daybook.Learned;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.design.RandomTrees;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
 import java.time.LocalDateTime;
@@ -16,6 +17,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.SplittableRandom;
 import org.testng.annotations.Test;
 
 /** The first piece goes through everything alone; the others wait, and nothing is made twice or left out. */
@@ -119,6 +121,38 @@ public class FirstPieceTest {
                                     .mapToDouble(task -> task.minutes().min())
                                     .sum(),
                             within(1e-6));
+        }
+    }
+
+    /** Trees of assemblies by lot: whatever is baked apart and joined how, no step or load of the others is before the last of the first. */
+    @Test
+    public void inEveryTreeTheOthersComeAfterTheFirst() {
+        SplittableRandom random = new SplittableRandom(21);
+        for (int run = 0; run < 15; run++) {
+            MeasuredDesign tree = Samples.measured(RandomTrees.design(random));
+            int quantity = random.nextInt(2, 7);
+            List<Job> all = BatchJobs.of(
+                    1, Map.of(7L, quantity), Set.of(7L), id -> tree, one -> Progress.NONE, Learned.NOTHING);
+            BatchSchedule schedule = schedule(all);
+            LocalDateTime through = NINE;
+            int pieces = 0;
+            for (BatchSchedule.HandsTask task : schedule.tasks()) {
+                pieces += task.pieces();
+                if (task.job().key().first() && task.end().isAfter(through)) {
+                    through = task.end();
+                }
+            }
+            assertThat(pieces).isEqualTo(quantity * tree.design().steps().size());
+            for (BatchSchedule.TimedLoad load : schedule.loads()) {
+                boolean first = load.load().items().stream()
+                        .anyMatch(item -> BakeRef.of(item.bake()).first());
+                boolean others = load.load().items().stream()
+                        .anyMatch(item -> !BakeRef.of(item.bake()).first());
+                assertThat(first && others).as("run %d: both in one load", run).isFalse();
+                if (others) {
+                    assertThat(load.in()).as("run %d", run).isAfterOrEqualTo(through);
+                }
+            }
         }
     }
 

@@ -15,6 +15,7 @@ import fairember.core.batch.JobKey;
 import fairember.core.batch.WorkHours;
 import fairember.core.batch.Workshop;
 import fairember.core.colour.Opacity;
+import fairember.core.colour.Srgb;
 import fairember.core.daybook.Learned;
 import fairember.core.input.InputError;
 import fairember.core.loadsearch.Effort;
@@ -34,6 +35,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -43,6 +45,10 @@ public class FinishTest {
     private static final Supply MATT = supply(2, SupplyKind.VARNISH_MATT, SupplyUnit.ML, 100, 800, 0, true);
     private static final Supply GLOSS = supply(3, SupplyKind.VARNISH_GLOSS, SupplyUnit.DROP, 400, 800, 0, false);
     private static final Supply PAPER = supply(4, SupplyKind.WEARING, SupplyUnit.USE, 20, 100, 5, false);
+    private static final Supply YELLOW = coloured(11, "Yellow", "#f2c230", List.of(), 0);
+    private static final Supply SLATE = coloured(12, "Slate", "#3f4a50", List.of(), 0);
+    private static final Supply OLIVE =
+            coloured(13, "Olive", null, List.of(new Supply.PaintPart(11, 3), new Supply.PaintPart(12, 1)), 1);
     private static final Supply PRIMER = supply(5, SupplyKind.PRIMER, SupplyUnit.ML, 100, 500, 0, true);
 
     private static Supply supply(
@@ -65,6 +71,28 @@ public class FinishTest {
                 Opacity.OPAQUE,
                 List.of(),
                 0);
+    }
+
+    private static Supply coloured(
+            long id, String name, @Nullable String hex, List<Supply.PaintPart> parts, double water) {
+        return new Supply(
+                id,
+                name,
+                SupplyKind.PAINT,
+                SupplyUnit.ML,
+                20,
+                new Money(100 * (id - 10)),
+                id == 13 ? 2 : 0,
+                0,
+                8,
+                new Minutes(20),
+                Share.ofPercent(30),
+                true,
+                0,
+                hex == null ? null : Srgb.parse("hex", hex),
+                Opacity.OPAQUE,
+                parts,
+                water);
     }
 
     private static StepUse coats(Supply supply, int coats, double percent) {
@@ -127,7 +155,7 @@ public class FinishTest {
                 plain.drawn());
         return DesignMeasuring.measure(
                 finished,
-                Samples.PALETTE.with(List.of(PAINT, MATT, GLOSS, PAPER, PRIMER), room),
+                Samples.PALETTE.with(List.of(PAINT, MATT, GLOSS, PAPER, PRIMER, YELLOW, SLATE, OLIVE), room),
                 Samples.ROLL,
                 Samples.PACKET);
     }
@@ -203,6 +231,58 @@ public class FinishTest {
                 .containsExactly("finish-sheen", "finish-sticky");
         assertThat(rules(seal(Room.USUAL, coats(MATT, 1, 100), coats(GLOSS, 1, 10))))
                 .containsExactly("finish-sticky");
+    }
+
+    /** A pale paint over a dark one shows it, and says how many coats would not; over its own colour one coat is enough. */
+    @Test
+    public void coatsSeeTheColourThatIsThereByThen() {
+        MeasuredDesign seal =
+                seal(Room.USUAL, StepKind.SAND, coats(SLATE, 3, 100), coats(YELLOW, 1, 100), coats(YELLOW, 1, 10));
+        PaintedPart slate = seal.uses().get(0).painted().get(0);
+        PaintedPart yellow = seal.uses().get(1).painted().get(0);
+        PaintedPart again = seal.uses().get(2).painted().get(0);
+        assertThat(slate.below())
+                .isEqualTo(seal.parts().get(0).mix().colour().cured().srgb());
+        assertThat(yellow.below()).isEqualTo(slate.above());
+        assertThat(again.below()).isEqualTo(yellow.above());
+        assertThat(yellow.hides()).isGreaterThan(1);
+        assertThat(again.hides()).isLessThanOrEqualTo(yellow.hides());
+        assertThat(again.shows()).isLessThan(yellow.shows());
+        assertThat(rules(seal)).containsExactly("finish-cover");
+        assertThat(rules(seal(Room.USUAL, StepKind.SAND, coats(SLATE, 3, 100), coats(YELLOW, yellow.hides(), 100))))
+                .isEmpty();
+        // What hides nothing, and what has no colour, colours nothing.
+        assertThat(seal(Room.USUAL, coats(MATT, 2, 100)).uses().get(0).painted())
+                .isEmpty();
+    }
+
+    /** Olive is 3 of yellow and 1 of slate with 1 of water: of what is not there, three and one fifths are bought as these. */
+    @Test
+    public void aMixedPaintIsMixedOfItsPaintsAndCostsWhatTheyDo() {
+        MeasuredDesign seal = seal(Room.USUAL, StepKind.SAND, coats(OLIVE, 2, 100));
+        BatchNeeds needs =
+                BatchNeeding.needs(List.of(new Job(new JobKey(1, 97), seal, 40)), MixWaste.ofHands(new Share(0)));
+        double ml = 40 * seal.uses().get(0).each();
+        assertThat(needs.paints())
+                .singleElement()
+                .satisfies(paint -> assertThat(paint.amount()).isCloseTo(ml - 2, within(1e-9)));
+        assertThat(needed(needs, OLIVE)).isCloseTo(2, within(1e-9));
+        assertThat(needed(needs, YELLOW)).isCloseTo((ml - 2) * 3 / 5, within(1e-9));
+        assertThat(needed(needs, SLATE)).isCloseTo((ml - 2) / 5, within(1e-9));
+        long each = Math.round(ml / 40 * (3.0 / 5 * 100 / 20 + 1.0 / 5 * 200 / 20));
+        assertThat(DesignCosting.cost(seal, 40, Samples.RATES, Samples.ROLL, Samples.OVEN, Learned.NOTHING)
+                        .rungs())
+                .anySatisfy(rung -> {
+                    assertThat(rung.name()).isEqualTo("supplies");
+                    assertThat(rung.cost().minor()).isEqualTo(each);
+                });
+    }
+
+    private static double needed(BatchNeeds needs, Supply supply) {
+        return needs.supplies().stream()
+                .filter(need -> need.supply().equals(supply))
+                .mapToDouble(BatchNeeds.SupplyNeed::needed)
+                .sum();
     }
 
     /** A coat dries while hands do something else, and nothing goes on it before. */
