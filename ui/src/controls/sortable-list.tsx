@@ -37,7 +37,8 @@ export function SortableList({ label, names, children, onMove }: Props) {
       accessibility={{
         announcements: announced(names),
         screenReaderInstructions: {
-          draggable: 'Press Space to pick it up, the arrow keys to move it, Space to put it down, Escape to leave it.',
+          draggable:
+            'Press Space to pick it up, the arrow keys to move it, Space to put it down, Escape to leave it where it was.',
         },
       }}
       onDragEnd={({ active, over }) => {

@@ -1,7 +1,6 @@
-import { DropdownMenu } from 'radix-ui';
 import { NavLink, useLocation, useNavigate } from 'react-router';
 import { KeyCap } from '../controls/button';
-import { pagePortal } from '../controls/page-portal';
+import { Menu } from '../controls/menu';
 import { places } from './places';
 
 interface Props {
@@ -47,28 +46,20 @@ function PlacesMenu() {
   const go = useNavigate();
   const current = places.find((place) => here.startsWith(place.path));
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="flex min-h-11 items-center gap-1.5 rounded-small px-2 font-semibold text-verdigris sm:hidden">
-        {current?.name ?? 'Places'} <span aria-hidden="true">▾</span>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal container={pagePortal()}>
-        <DropdownMenu.Content
-          align="start"
-          sideOffset={4}
-          className="z-50 grid grid-cols-2 rounded-card border border-line bg-paper p-1 shadow-float"
+    <Menu
+      align="start"
+      wide
+      trigger={
+        <button
+          type="button"
+          className="flex min-h-11 items-center gap-1.5 rounded-small px-2 font-semibold text-verdigris sm:hidden"
         >
-          {places.map((place) => (
-            <DropdownMenu.Item
-              key={place.path}
-              onSelect={() => void go(place.path)}
-              className="flex min-h-11 min-w-36 items-center rounded-small px-3 outline-none data-highlighted:bg-verdigris-tint"
-            >
-              {place.name}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+          {current?.name ?? 'Places'} <span aria-hidden="true">▾</span>
+        </button>
+      }
+      items={places.map(({ path, name }) => ({ value: path, label: name }))}
+      onChoose={(path) => void go(path)}
+    />
   );
 }
 

@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch';
 import { follow } from './changes';
 import { mayBeGone } from './connection';
-import { asking } from './maker';
+import { askingHeader } from './maker';
 import type { paths } from './schema';
 
 /**
@@ -10,8 +10,7 @@ import type { paths } from './schema';
  */
 export const api = createClient<paths>({
   fetch: async (request) => {
-    const who = asking();
-    if (who) request.headers.set('Maker', who);
+    Object.entries(askingHeader()).forEach(([name, value]) => request.headers.set(name, value));
     const response = await fetch(request, { keepalive: request.method !== 'GET' });
     await follow(new URL(request.url).pathname, request.method, response);
     return response;
@@ -93,12 +92,14 @@ export function errorsOf(failure: unknown): InputError[] {
 /** Sends a file as it is; too large for what may be sent on when the tab is closed. */
 export async function sendFile<T>(path: string, file: File): Promise<T> {
   return take<T>(
-    fetch(path, { method: 'POST', body: file, headers: { 'Content-Type': 'application/octet-stream' } }).then(
-      async (response): Promise<Answer<T>> => {
-        const body: unknown = await response.json();
-        return response.ok ? { data: body as T, response } : { error: body, response };
-      },
-    ),
+    fetch(path, {
+      method: 'POST',
+      body: file,
+      headers: { 'Content-Type': 'application/octet-stream', ...askingHeader() },
+    }).then(async (response): Promise<Answer<T>> => {
+      const body: unknown = await response.json();
+      return response.ok ? { data: body as T, response } : { error: body, response };
+    }),
   );
 }
 

@@ -12,9 +12,9 @@ export function worksTogether(makers: number) {
   void reread(['maker']);
 }
 
-/** Whose changes are sent from here; nobody's in a studio of one maker. */
-export function asking(): string | null {
-  return together ? String(maker()) : null;
+/** The header that says whose changes are sent from here; none in a studio of one maker. */
+export function askingHeader(): Record<string, string> {
+  return together ? { Maker: String(maker()) } : {};
 }
 
 const listeners = new Set<() => void>();

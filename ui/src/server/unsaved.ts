@@ -1,3 +1,4 @@
+import { askingHeader } from './maker';
 import { follow, rereadAll } from './changes';
 import { Problem, problemOf, type InputError } from './client';
 import { mayBeGone, onBack } from './connection';
@@ -130,7 +131,7 @@ export function seen(path: string, edition: number) {
 function put(path: string, edition: number, form: unknown, leaving: boolean): Promise<Response> {
   return fetch(`${path}?edition=${edition}`, {
     method: 'PUT',
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', ...askingHeader() },
     body: JSON.stringify(form),
     keepalive: leaving,
   });

@@ -49,13 +49,17 @@ function useAct<A>(act: (argument: A) => Promise<unknown>) {
  * The same where a key shows at once what the answer will say: a studio of many batches takes a moment to plan anew. What the
  * answer says then stands; a refusal brings back what there was.
  */
-function useQuickAct<A>(act: (argument: A) => Promise<unknown>, shown: (job: Hand, argument: A) => Hand) {
+function useQuickAct<A>(act: (argument: A) => Promise<unknown>, shown: (job: Hand, argument: A, now: Date) => Hand) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: act,
     onMutate: (argument: A) => {
-      const was = client.getQueryData<Bench>(['bench']);
-      if (was?.job) client.setQueryData<Bench>(['bench'], { ...was, job: shown(was.job, argument) });
+      const was = client.getQueryState<Bench>(['bench']);
+      if (!was?.data?.job) return;
+      const { data, dataUpdatedAt: updatedAt } = was;
+      // The studio's clock: the job's times are its, and it may run at another pace or on another day.
+      const now = new Date(dateOf(data.now).getTime() + Date.now() - updatedAt);
+      client.setQueryData<Bench>(['bench'], { ...data, job: shown(was.data.job, argument, now) }, { updatedAt });
     },
     onError: () => reread(['job']),
   });
@@ -67,11 +71,11 @@ function counted(job: Hand, more: number): Hand {
 }
 
 /** The job with its timer started or stopped just now; a timer that was forgotten is asked about first. */
-function timed(job: Hand, { running, stoppedAt, discard }: Timer): Hand {
+function timed(job: Hand, { running, stoppedAt, discard }: Timer, now: Date): Hand {
   if (running === Boolean(job.startedAt) || stoppedAt !== undefined || discard || job.forgotten) return job;
-  if (running) return { ...job, startedAt: new Date().toISOString() };
+  if (running) return { ...job, startedAt: now.toISOString() };
   const { startedAt, ...standing } = job;
-  const ran = startedAt ? Math.max(0, (Date.now() - dateOf(startedAt).getTime()) / 1000) : 0;
+  const ran = startedAt ? Math.max(0, (now.getTime() - dateOf(startedAt).getTime()) / 1000) : 0;
   return { ...standing, loggedSec: job.loggedSec + Math.round(ran) };
 }
 

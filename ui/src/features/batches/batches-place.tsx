@@ -59,7 +59,7 @@ export function BatchesPlace() {
       ) : (
         <ul className="flex flex-col gap-2">
           {sorted.map(({ id, batch, designNames, thread }) => (
-            <li key={id} className="[contain-intrinsic-size:auto_4.5rem] [content-visibility:auto]">
+            <li key={id} className="row-lazy [--row:4.5rem]">
               <Link
                 to={`/batches/${id}`}
                 className={`grid grid-cols-[minmax(0,1fr)_8rem_10rem_minmax(9rem,14rem)] items-center gap-4 rounded-card border bg-paper px-4 py-3 hover:border-verdigris ${batch.state === 'ON_BENCH' ? 'border-verdigris' : 'border-line'}`}

@@ -133,12 +133,11 @@ export function OrderPair({ batch, batchId }: { batch: BatchDraft; batchId: numb
 
 /** Whether the others still wait for the first one. */
 function FirstNews({ plan, designId }: { plan: BatchPlan; designId: number }) {
+  const waits = plan.firsts.includes(designId);
   const left = plan.tasks.filter((task) => task.designId === designId && task.first).length;
   return (
     <span className="block text-soft">
-      {left > 0
-        ? `${count(left, 'step')} of it left; the others wait`
-        : '✓ it is through: its minutes count in the plan'}
+      {waits ? `${count(left, 'step')} of it left; the others wait` : '✓ it is through: its minutes count in the plan'}
     </span>
   );
 }

@@ -22,7 +22,7 @@ function ofDay({ day, entries }: DaybookDay): Minutes {
   for (const entry of entries) {
     if ('bake' in entry) all.oven += entry.bake.outAt ? minutesBetween(entry.bake.inAt, entry.bake.outAt) : 0;
     else if (entry.line.line.kind === 'REWORK') all.rework += lasted(entry.line);
-    else all.hands += lasted(entry.line);
+    else if (entry.line.line.kind === 'TIME') all.hands += lasted(entry.line);
   }
   return all;
 }

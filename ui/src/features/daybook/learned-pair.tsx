@@ -60,7 +60,7 @@ function StepTable({ steps }: { steps: Step[] }) {
   return (
     <section
       aria-label={steps[0]?.designName}
-      className="rounded-card border border-line bg-paper [contain-intrinsic-size:auto_20rem] [content-visibility:auto]"
+      className="row-lazy rounded-card border border-line bg-paper [--row:20rem]"
     >
       <h2 className="px-3 pt-2 text-figure">{steps[0]?.designName}</h2>
       <table className="w-full">

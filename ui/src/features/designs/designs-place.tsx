@@ -1,11 +1,10 @@
 import { useMutation } from '@tanstack/react-query';
-import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { Empty } from '../../controls/empty';
-import { pagePortal } from '../../controls/page-portal';
+import { Menu } from '../../controls/menu';
 import { Place } from '../../controls/place';
 import { Segments } from '../../controls/segments';
 import { api, take } from '../../server/client';
@@ -108,30 +107,16 @@ function NewDesign({ mixId }: { mixId: number }) {
     onSuccess: (design) => add.mutateAsync(design).then(({ id }) => go(`/designs/${id}`)),
   });
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger asChild>
+    <Menu
+      align="end"
+      trigger={
         <Button kind="main" aria-label="New design">
           New design ▾
         </Button>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal container={pagePortal()}>
-        <DropdownMenu.Content
-          align="end"
-          sideOffset={4}
-          className="z-50 rounded-card border border-line bg-paper p-1 shadow-float"
-        >
-          {kinds.map((kind) => (
-            <DropdownMenu.Item
-              key={kind.value}
-              onSelect={() => template.mutate(kind.value)}
-              className="flex min-h-9 cursor-pointer items-center rounded-small px-3 outline-none data-[highlighted]:bg-verdigris data-[highlighted]:text-paper"
-            >
-              {kind.label}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+      }
+      items={kinds}
+      onChoose={(kind) => template.mutate(kind)}
+    />
   );
 }
 

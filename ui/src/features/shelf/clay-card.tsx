@@ -10,6 +10,7 @@ import type { Clay, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
+import { plain } from '../../words/figures';
 import { BlockLines } from './block-lines';
 import { ClayLots } from './clay-lots';
 import { StandIns } from './stand-ins';
@@ -94,6 +95,11 @@ export function ClayCard({ saved, ranges, onRemove }: Props) {
           onChange={(condition) => change((c) => ({ ...c, condition: condition as NonNullable<Clay['condition']> }))}
         />
       </FieldLine>
+      {saved.more100Min > 0 && (
+        <p className="text-note text-soft">
+          {saved.advice} It adds {plain(saved.more100Min)} min for 100 g to the step that mixes it.
+        </p>
+      )}
       {(form.condition ?? 'USUAL') !== 'USUAL' && (
         <Switch
           label="I know how long it takes"

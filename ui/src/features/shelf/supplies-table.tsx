@@ -111,7 +111,9 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
               costs {number('priceMinor', minorPerWhole(currency))} {currency}
             </span>
             <span>{number('leadDays')} days to get it</span>
-            <span>keep {number('keep')}</span>
+            <span>
+              keep at least {number('keep')} {unit}
+            </span>
           </>
         )}
         {limits.inCoats.includes(form.kind) && (

@@ -201,7 +201,7 @@ class BatchController {
         journal.remove(store, id, edition);
     }
 
-    /** Ticks or unticks a line of a design's checks, for all its pieces unless it is said for how many. */
+    /** Ticks or unticks a line of a design's checks, for all pieces that are made now unless it is said for how many. */
     @PostMapping("/{id}/checks")
     void tick(@PathVariable long id, @RequestBody CheckTickForm tick) {
         journal.together(() -> {
@@ -216,7 +216,7 @@ class BatchController {
                         "check", "check " + tick.check(), "0 to " + (lines - 1), "Tick a check of this design.");
             }
             Integer pieces = tick.pieces();
-            int ticked = !tick.ticked() ? 0 : pieces == null ? Math.max(1, job.alive()) : pieces;
+            int ticked = !tick.ticked() ? 0 : pieces == null ? Math.max(1, job.now()) : pieces;
             String words = work.saved().value().name() + ": check " + (tick.ticked() ? "ticked" : "unticked");
             BatchProgress.Tick to = new BatchProgress.Tick(tick.designId(), tick.check(), ticked);
             journal.change(progress, id, words, form -> form.with(to));

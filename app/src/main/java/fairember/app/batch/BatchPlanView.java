@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A batch with all its sums: needs, hands and oven in time, where the pieces are, what it costs.
  *
+ * @param firsts numbers of the designs whose first piece is made alone now
  * @param joint whether its loads and times are those of the plan of all batches; false for a preview of it alone
  */
 public record BatchPlanView(
@@ -34,6 +35,7 @@ public record BatchPlanView(
         List<ChecksView> checks,
         List<PriceRowView> price,
         List<SmallPartsView> smallParts,
+        List<Long> firsts,
         long costMinor,
         long priceMinor,
         boolean joint,
@@ -107,6 +109,10 @@ public record BatchPlanView(
                 jobs.stream()
                         .filter(job -> job.forOthers() > 0)
                         .map(job -> SmallPartsView.of(job, jobs))
+                        .toList(),
+                jobs.stream()
+                        .filter(Job::makesFirst)
+                        .map(job -> job.key().designId())
                         .toList(),
                 sum(price.stream().map(w -> new Money(w.costMinor()).times(w.quantity()))),
                 sum(price.stream().map(w -> new Money(w.priceMinor()).times(w.quantity()))),

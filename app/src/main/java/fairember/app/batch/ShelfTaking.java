@@ -116,14 +116,16 @@ class ShelfTaking {
     /** Coils that were cut are gone; what is left of them, long enough to use, is a coil of its own. */
     private void wire(Planning.Work work, String words) {
         List<SavedKind.Saved<WireCoil>> saved = coils.all();
-        List<BatchCutting.WireCut> cuts = BatchCutting.wires(work.jobs(), coils.coils());
-        for (SavedKind.Saved<WireCoil> coil : saved) {
-            List<Length> left = BatchCutting.leftOf(coil.value(), cuts);
-            if (!left.isEmpty()) {
-                journal.change(coils, coil.id(), words, one -> one.without(left.size()));
-                left.stream()
+        List<WireCoil> known = saved.stream().map(SavedKind.Saved::value).toList();
+        List<List<Length>> left = BatchCutting.leftOf(known, BatchCutting.wires(work.jobs(), known));
+        for (int i = 0; i < known.size(); i++) {
+            WireCoil coil = known.get(i);
+            int cut = left.get(i).size();
+            if (cut > 0) {
+                journal.change(coils, saved.get(i).id(), words, one -> one.without(cut));
+                left.get(i).stream()
                         .filter(rest -> rest.mm() >= WireCoil.LEAST_REST_MM)
-                        .forEach(rest -> journal.add(coils, coil.value().rest(rest)));
+                        .forEach(rest -> journal.add(coils, coil.rest(rest)));
             }
         }
     }

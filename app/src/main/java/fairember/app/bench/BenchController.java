@@ -109,7 +109,7 @@ class BenchController {
                     in.tally().lost(),
                     in.tally().again(),
                     pieces,
-                    pieces < in.job().alive(),
+                    in.job().makesFirst(),
                     LumpRowView.all(in),
                     step.tools(),
                     step.caution(),
@@ -139,12 +139,13 @@ class BenchController {
             List<MeasuredPart> parts = in.job().design().parts();
             return IntStream.range(0, shows ? parts.size() : 0)
                     .filter(i -> part == null || part == i)
-                    .mapToObj(i -> of(step, parts.get(i), in.job().now()))
+                    .mapToObj(
+                            i -> of(step, parts.get(i), in.job().now(), in.job().makesFirst()))
                     .toList();
         }
 
-        private static LumpRowView of(Step step, MeasuredPart part, int pieces) {
-            int count = part.part().count() * pieces + part.part().spares();
+        private static LumpRowView of(Step step, MeasuredPart part, int pieces, boolean first) {
+            int count = part.part().count() * pieces + (first ? 0 : part.part().spares());
             var colour = part.mix().colour();
             return new LumpRowView(
                     part.part().name(),

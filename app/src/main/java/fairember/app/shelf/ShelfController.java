@@ -3,6 +3,7 @@ package fairember.app.shelf;
 import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.core.colour.Srgb;
+import fairember.core.quantity.Minutes;
 import fairember.core.stock.ClayRange;
 import fairember.core.stock.Finding;
 import fairember.core.stock.ShelfClay;
@@ -70,8 +71,13 @@ class ShelfController {
     /** A range with its number and edition. */
     record ShelfRangeView(long id, int edition, ClayRange range) {}
 
-    /** A clay with its number, its edition and all the grams there are of it. */
-    record ShelfClayView(long id, int edition, double onShelfG, ShelfClay clay) {}
+    /**
+     * A clay with its number, its edition and all the grams there are of it.
+     *
+     * @param advice how to condition it; empty when it conditions well
+     * @param more100Min minutes more for 100 g
+     */
+    record ShelfClayView(long id, int edition, double onShelfG, ShelfClay clay, String advice, double more100Min) {}
 
     /** A finding with its number and edition. */
     record ShelfFindingView(long id, int edition, Finding finding) {}
@@ -108,7 +114,14 @@ class ShelfController {
         double sealed = clay.blocks().stream()
                 .mapToDouble(b -> b.mass().g() * b.onShelf())
                 .sum();
-        return new ShelfClayView(saved.id(), saved.edition(), clay.open().g() + sealed, clay);
+        Minutes own = clay.conditioning();
+        return new ShelfClayView(
+                saved.id(),
+                saved.edition(),
+                clay.open().g() + sealed,
+                clay,
+                clay.conditionNow().advice(),
+                (own == null ? clay.conditionNow().each100() : own).min());
     }
 
     @PostMapping("/ranges")

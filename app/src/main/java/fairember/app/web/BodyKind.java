@@ -10,7 +10,7 @@ enum BodyKind {
     DRAWING(6, "6 MB with the drawing in it"),
     /** What a probe read, and lines of the daybook. */
     READINGS(16, "16 MB of lines"),
-    /** A photo of a tile. */
+    /** A photo. */
     PICTURE(25, "a picture of up to 25 MB"),
     /** A copy of a whole studio; its controller writes it to the disk as it comes and counts by itself. */
     STREAMED(0, "");

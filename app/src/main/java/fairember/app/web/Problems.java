@@ -71,7 +71,10 @@ class Problems {
     ResponseEntity<ProblemDetail> store(StoreException trouble) {
         StoreException.Trouble kind = trouble.trouble();
         if (kind == StoreException.Trouble.IN_USE) {
-            return problem(HttpStatus.CONFLICT, "Still used", kind.message() + " " + kind.fix(), List.of());
+            String detail = kind.message() + " " + kind.fix();
+            InputError error = new InputError(
+                    "", "something that is still used", "something nothing else uses", kind.fix(), detail);
+            return problem(HttpStatus.CONFLICT, "Still used", detail, List.of(error));
         }
         if (kind == StoreException.Trouble.BROKEN) {
             LOG.error("The store failed", trouble);

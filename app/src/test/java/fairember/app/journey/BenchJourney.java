@@ -8,6 +8,12 @@ import org.testng.annotations.Test;
 
 /** At the bench with clay on the fingers: single keys and large targets; the checks before the oven. */
 public class BenchJourney extends Journey {
+    /** Of its own: it needs the load that is in the oven when the demo begins. */
+    @Override
+    Studio studio() {
+        return Studio.demo();
+    }
+
     @Test
     public void everyPlaceAndCountIsOneKeyAway() {
         go("/bench");

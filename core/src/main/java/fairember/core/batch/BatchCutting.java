@@ -20,7 +20,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /** How the portions of a batch are cut from blocks and lumps, and its wires from coils. */
 public final class BatchCutting {
@@ -100,15 +99,32 @@ public final class BatchCutting {
         }
     }
 
-    /** What is left on each of the coils that some cuts are taken from. */
-    public static List<Length> leftOf(WireCoil coil, List<WireCut> cuts) {
-        return cuts.stream()
-                .filter(cut -> coil.holds(cut.gauge(), cut.metal()))
-                .flatMap(cut -> cut.plan().opened().stream())
-                .filter(opened -> IntStream.rangeClosed(1, coil.onShelf())
-                        .anyMatch(i -> opened.stick().name().equals(name(coil, i))))
-                .map(opened -> new Length(opened.left()))
-                .toList();
+    /**
+     * What is left on the coils that some cuts are taken from.
+     *
+     * @param coils the cuts were made of, in the same order
+     * @return for each of these, what is left on each coil that was cut into
+     */
+    public static List<List<Length>> leftOf(List<WireCoil> coils, List<WireCut> cuts) {
+        List<CuttingPlan.Opened> opened = new ArrayList<>();
+        cuts.forEach(cut -> opened.addAll(cut.plan().opened()));
+        List<List<Length>> left = new ArrayList<>();
+        for (WireCoil coil : coils) {
+            List<Length> ofCoil = new ArrayList<>();
+            for (int i = 1; i <= coil.onShelf(); i++) {
+                // Coils may have one name: each takes only what no other has taken.
+                Stick stick = new Stick(name(coil, i), coil.length().mm());
+                opened.stream()
+                        .filter(one -> one.stick().equals(stick))
+                        .findFirst()
+                        .ifPresent(one -> {
+                            ofCoil.add(new Length(one.left()));
+                            opened.remove(one);
+                        });
+            }
+            left.add(ofCoil);
+        }
+        return left;
     }
 
     private static String name(WireCoil coil, int number) {

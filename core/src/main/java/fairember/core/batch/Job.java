@@ -91,13 +91,15 @@ public record Job(
                 .filter(i -> steps.get(i).station() == Station.MIX)
                 .findFirst()
                 .orElse(0);
-        Minutes jig = followsFirst() ? Minutes.ZERO : steps.get(step).jigLeft();
+        int made = firstAlone ? Math.min(1, progress.stepDone(step)) : 0;
+        Minutes jig =
+                made > 0 || first().isPresent() ? Minutes.ZERO : steps.get(step).jigLeft();
         if (step != first) {
             return jig;
         }
         Map<Mix, Double> grams = new LinkedHashMap<>();
         for (MeasuredPart part : design.parts()) {
-            int count = part.part().count() * alive()
+            int count = part.part().count() * (alive() - made)
                     + (key.first() ? 0 : part.part().spares());
             grams.merge(part.mix().mix(), part.portion().mass().g() * count, Double::sum);
         }
@@ -106,11 +108,6 @@ public record Job(
                         .making(new Mass(e.getValue()))
                         .plus(e.getKey().conditioning(new Mass(e.getValue()))))
                 .reduce(jig, Minutes::plus);
-    }
-
-    /** Whether it is of the pieces that wait for the first one: its jigs are made by then. */
-    private boolean followsFirst() {
-        return first().isPresent();
     }
 
     /** The first piece that this job waits for. */
@@ -126,9 +123,14 @@ public record Job(
         return design.design().tree().waitsFor(stage).isEmpty() ? first() : Optional.empty();
     }
 
+    /** Whether its first piece is made alone now, and the others wait for it. */
+    public boolean makesFirst() {
+        return FirstPiece.waits(this);
+    }
+
     /** Pieces that are made now: one while the others wait for it. */
     public int now() {
-        return FirstPiece.waits(this) ? 1 : alive();
+        return makesFirst() ? 1 : alive();
     }
 
     /** Whether a step is set up: it was begun, and not only for the first piece, which is made at another time. */

@@ -14,7 +14,9 @@ import fairember.core.stock.Supply;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
@@ -24,12 +26,14 @@ public final class Shopping {
 
     private final BatchNeeds needs;
     private final List<BatchSchedule.HandsTask> tasks;
+    private final Map<JobKey, BatchSchedule.HandsTask> firsts = new HashMap<>();
 
     private Shopping(BatchNeeds needs, BatchSchedule schedule) {
         this.needs = needs;
         this.tasks = schedule.tasks().stream()
                 .filter(task -> !task.slots().isEmpty())
                 .toList();
+        tasks.forEach(task -> firsts.putIfAbsent(task.job().key(), task));
     }
 
     /** What of the shelf something is. */
@@ -228,12 +232,7 @@ public final class Shopping {
 
     /** Whether it is the first task of its job: clay is there before anything is begun. */
     private boolean first(BatchSchedule.HandsTask task) {
-        return tasks.stream()
-                .filter(other ->
-                        other.job().key().whole().equals(task.job().key().whole()))
-                .findFirst()
-                .filter(task::equals)
-                .isPresent();
+        return task.equals(firsts.get(task.job().key()));
     }
 
     /** Grams of a clay in what is left to make of a job. */

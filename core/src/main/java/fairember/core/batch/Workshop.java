@@ -57,7 +57,7 @@ public record Workshop(
         }
     }
 
-    /** When hands may be at a job at the earliest, not before {@code zero}'s own jobs. */
+    /** When hands may be at a job at the earliest: {@code zero} unless it is said. */
     LocalDateTime begins(JobKey job, LocalDateTime zero) {
         return begins.getOrDefault(job.whole(), zero);
     }

@@ -89,15 +89,15 @@ final class FinishReview {
         return new Advice(
                 "finish-cover",
                 Grade.TIP,
-                "What is under '%s' on '%s' shows through %s: a colour difference of %.1f from a thick coat."
+                "'%s' shows through %s of '%s': a colour difference of %.1f from a thick coat."
                         .formatted(
-                                paint,
                                 design.parts().get(part.part()).name(),
                                 use.use().coats() == 1 ? "one coat" : use.use().coats() + " coats",
+                                paint,
                                 part.shows()),
                 part.hides() == 0
                         ? "Prime it in white first, or use a paint that hides better."
-                        : "Give it %d coats, if nothing is to show through.".formatted(part.hides()),
+                        : "Give it %d coats if nothing should show through.".formatted(part.hides()),
                 List.of(design.name()));
     }
 

@@ -51,9 +51,7 @@ public record SpareBox(List<SparePart> parts) {
         /** Whether it can take the place of a part: of the same mix and shape, and as large but for a hair. */
         public boolean fits(Part part) {
             return mixId == part.mixId()
-                    && part.core() == null
-                    && part.around() == null
-                    && part.layer() == null
+                    && isLoose(part)
                     && shape.kind() == part.shape().kind()
                     && alike(shape.volume().mm3(), part.shape().volume().mm3(), 0)
                     && alike(shape.box(), part.shape().box());
@@ -74,8 +72,19 @@ public record SpareBox(List<SparePart> parts) {
         }
     }
 
-    /** The box with more of the parts that fit a part, or fewer when negative; a kind of its own when there is none yet. */
+    /** Whether a part can lie in the box: it is of clay alone, and lies over or around no other. */
+    private static boolean isLoose(Part part) {
+        return part.core() == null && part.around() == null && part.layer() == null;
+    }
+
+    /**
+     * The box with more of the parts that fit a part, or fewer when negative; a kind of its own when there is none yet. A part that cannot
+     * lie in the box changes nothing.
+     */
     public SpareBox with(Part part, String kind, int more) {
+        if (!isLoose(part)) {
+            return this;
+        }
         List<SparePart> changed = new ArrayList<>(parts);
         int left = more;
         for (int i = 0; i < changed.size() && left != 0; i++) {

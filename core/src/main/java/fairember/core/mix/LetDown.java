@@ -1,6 +1,7 @@
 package fairember.core.mix;
 
 import fairember.core.quantity.Mass;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -17,7 +18,7 @@ import java.util.stream.IntStream;
  * @param tint grams to weigh for the premix
  * @param other grams it is kneaded into
  * @param take grams of the premix that go into the mix
- * @param otherLeft grams of the other ingredient that still go into the mix
+ * @param otherLeft grams of the other ingredient that still go into the mix besides all that is let down
  */
 public record LetDown(int line, int into, int parts, Mass tint, Mass other, Mass take, Mass otherLeft) {
     /** What is weighed in so few steps of the scale is off by a tenth or more. */
@@ -33,19 +34,26 @@ public record LetDown(int line, int into, int parts, Mass tint, Mass other, Mass
         int greatest = IntStream.range(0, lines.size())
                 .reduce((a, b) -> lines.get(b).mass().g() > lines.get(a).mass().g() ? b : a)
                 .orElse(0);
-        return IntStream.range(0, lines.size())
-                .filter(i -> i != greatest
-                        && lines.get(i).mass().g() > 0
-                        && lines.get(i).mass().g() < TOO_FEW * scaleStep.g())
-                .mapToObj(i -> down(lines, i, greatest, scaleStep.g()))
-                .flatMap(Optional::stream)
-                .toList();
+        List<LetDown> downs = new ArrayList<>();
+        double left = lines.get(greatest).mass().g();
+        for (int i = 0; i < lines.size(); i++) {
+            double grams = lines.get(i).mass().g();
+            if (i != greatest && grams > 0 && grams < TOO_FEW * scaleStep.g()) {
+                Optional<LetDown> down = down(i, greatest, grams, left, scaleStep.g());
+                down.ifPresent(downs::add);
+                left = down.map(one -> one.otherLeft().g()).orElse(left);
+            }
+        }
+        Mass besides = new Mass(left);
+        return downs.stream().map(down -> down.with(besides)).toList();
+    }
+
+    private LetDown with(Mass besides) {
+        return new LetDown(line, into, parts, tint, other, take, besides);
     }
 
     /** The least ratio that the scale can weigh, of which the other ingredient is enough. */
-    private static Optional<LetDown> down(List<MeasuredMix.Line> lines, int line, int into, double step) {
-        double grams = lines.get(line).mass().g();
-        double other = lines.get(into).mass().g();
+    private static Optional<LetDown> down(int line, int into, double grams, double other, double step) {
         for (int parts : RATIOS) {
             double take = grams * (1 + parts);
             if (take >= ENOUGH * step && grams * parts <= other) {

@@ -73,7 +73,7 @@ public record Paint(
                     "parts[" + part + "].supplyId",
                     supply == null ? "no supply" : supply.name(),
                     "a paint that is bought as it is",
-                    "Choose a paint of the shelf that is not mixed itself.");
+                    "Choose a paint from the shelf that is not a mix itself.");
         }
         return supply;
     }

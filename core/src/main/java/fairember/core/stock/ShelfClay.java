@@ -136,8 +136,9 @@ public record ShelfClay(
                 keep);
     }
 
-    private ClayCondition conditionOf(@Nullable ClayLot used) {
-        return used == null ? condition : used.condition();
+    /** How the clay that is used now takes being conditioned. */
+    public ClayCondition conditionNow() {
+        return lotInUse == null ? condition : lots.get(lotInUse).condition();
     }
 
     /** The clay as it is used: of its range, in the colours of the lot in use. */
@@ -154,6 +155,6 @@ public record ShelfClay(
                 sold,
                 used == null ? null : new Lot(used.name(), usual),
                 drop,
-                conditioning == null ? conditionOf(used).each100() : conditioning);
+                conditioning == null ? conditionNow().each100() : conditioning);
     }
 }

@@ -31,6 +31,8 @@ public record WireCoil(
     /** Wires this near in thickness are the same wire. */
     private static final double SAME_MM = 0.03;
 
+    private static final String REST = "Rest of ";
+
     /** A shorter rest is thrown away. */
     public static final double LEAST_REST_MM = 150;
 
@@ -48,7 +50,8 @@ public record WireCoil(
 
     /** A coil that was cut into, with what is left on it. */
     public WireCoil rest(Length left) {
-        return new WireCoil(Words.shortened("Rest of " + name), gauge, metal, left, 1, Money.ZERO);
+        String of = name.startsWith(REST) ? name : Words.shortened(REST + name);
+        return new WireCoil(of, gauge, metal, left, 1, Money.ZERO);
     }
 
     /** Whether such wire can be cut from it. */

@@ -47,6 +47,33 @@ public class BatchCuttingTest {
         assertThat(chalk.plan().missing()).isZero();
     }
 
+    /** Two rests of one name are two coils: what is left of each is counted once, whichever was cut. */
+    @Test
+    public void coilsOfOneNameAreTakenOnceEach() {
+        MeasuredDesign doll = Samples.measured(DesignTemplates.of(DesignKind.FIGURINE, Samples.CHALK.id()));
+        List<Job> jobs = List.of(new Job(new JobKey(1, 97), doll, 12));
+        List<WireCoil> rests = List.of(rest(200), rest(200), rest(450));
+        List<BatchCutting.WireCut> cuts = BatchCutting.wires(jobs, rests);
+        List<List<Length>> left = BatchCutting.leftOf(rests, cuts);
+        assertThat(left).hasSize(3);
+        int opened = cuts.get(0).plan().opened().size();
+        assertThat(left.stream().mapToInt(List::size).sum()).isEqualTo(opened);
+        assertThat(left).allSatisfy(ofCoil -> assertThat(ofCoil).hasSizeLessThanOrEqualTo(1));
+        // 12 of 30 mm: what is gone from the coils that were cut is what was cut.
+        double gone = 0;
+        for (int i = 0; i < rests.size(); i++) {
+            for (Length rest : left.get(i)) {
+                gone += rests.get(i).length().mm() - rest.mm();
+            }
+        }
+        assertThat(gone).isCloseTo(360, within(1e-6));
+        assertThat(rest(450).rest(new Length(300)).name()).isEqualTo("Rest of steel");
+    }
+
+    private static WireCoil rest(double mm) {
+        return new WireCoil("Rest of steel", new Gauge(1), Metal.STEEL, new Length(mm), 1, Money.ZERO);
+    }
+
     @Test
     public void wiresAreCutFromCoilsOfTheirOwnKind() {
         MeasuredDesign doll = Samples.measured(DesignTemplates.of(DesignKind.FIGURINE, Samples.CHALK.id()));

@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Samples;
 import fairember.core.daybook.Learned;
+import fairember.core.design.Jig;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.RandomTrees;
+import fairember.core.design.Step;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
+import fairember.core.quantity.Minutes;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -94,6 +97,37 @@ public class FirstPieceTest {
             assertThat(BakeRef.of(item.bake()).first()).isTrue();
             assertThat(BakeRef.of(item.bake()).stage()).isEqualTo(1);
         });
+    }
+
+    /** A template is made with the first piece, and never again: not by the others, and not once the first is through. */
+    @Test
+    public void aJigIsMadeOnce() {
+        List<Step> steps = new ArrayList<>(SEAL.design().steps());
+        Step first = steps.get(0);
+        steps.set(
+                0,
+                new Step(
+                        first.name(),
+                        first.station(),
+                        first.setup(),
+                        first.each(),
+                        first.hotAir(),
+                        first.kind(),
+                        first.waiting(),
+                        first.uses(),
+                        null,
+                        1,
+                        new Jig("Template", new Minutes(25), false),
+                        "",
+                        "",
+                        first.at()));
+        MeasuredDesign jigged = Samples.measured(SEAL.design().with(steps));
+        for (Progress progress : List.of(Progress.NONE, done(1, 1))) {
+            List<Job> all = BatchJobs.of(1, Map.of(7L, 6), Set.of(7L), id -> jigged, one -> progress, Learned.NOTHING);
+            double more = schedule(all).hands().min()
+                    - schedule(jobs(6, true, progress)).hands().min();
+            assertThat(more).isCloseTo(progress == Progress.NONE ? 25 : 0, within(1e-9));
+        }
     }
 
     /** Other work never comes between: whatever else is on the bench, the others begin when the first is through. */

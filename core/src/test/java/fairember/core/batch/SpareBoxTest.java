@@ -93,6 +93,12 @@ public class SpareBoxTest {
                 .forEach(other -> assertThat(eyes.fits(other)).isFalse());
         assertThat(new SpareBox.SparePart("Red", EYE.shape(), EYE.mixId() + 1, 3).fits(EYE))
                 .isFalse();
+        // What has a core cannot lie in the box, however many spares of it are made.
+        Part cored = SEAL.design().parts().stream()
+                .filter(part -> part.core() != null)
+                .findFirst()
+                .orElseThrow();
+        assertThat(SpareBox.EMPTY.with(cored, "Bodies", 3)).isEqualTo(SpareBox.EMPTY);
         // A kind that nothing in the box fits becomes one of its own.
         assertThat(SpareBox.EMPTY.with(EYE, "Eyes", 4).parts())
                 .containsExactly(new SpareBox.SparePart("Eyes", EYE.shape(), EYE.mixId(), 4));

@@ -42,12 +42,12 @@ import org.testng.annotations.Test;
 /** Paint, varnish and what else a step uses up: how much, how long it dries, what it costs, what does not hold. */
 public class FinishTest {
     private static final Supply PAINT = supply(1, SupplyKind.PAINT, SupplyUnit.ML, 60, 360, 30, true);
-    private static final Supply MATT = supply(2, SupplyKind.VARNISH_MATT, SupplyUnit.ML, 100, 800, 0, true);
+    static final Supply MATT = supply(2, SupplyKind.VARNISH_MATT, SupplyUnit.ML, 100, 800, 0, true);
     private static final Supply GLOSS = supply(3, SupplyKind.VARNISH_GLOSS, SupplyUnit.DROP, 400, 800, 0, false);
     private static final Supply PAPER = supply(4, SupplyKind.WEARING, SupplyUnit.USE, 20, 100, 5, false);
-    private static final Supply YELLOW = coloured(11, "Yellow", "#f2c230", List.of(), 0);
-    private static final Supply SLATE = coloured(12, "Slate", "#3f4a50", List.of(), 0);
-    private static final Supply OLIVE =
+    static final Supply YELLOW = coloured(11, "Yellow", "#f2c230", List.of(), 0);
+    static final Supply SLATE = coloured(12, "Slate", "#3f4a50", List.of(), 0);
+    static final Supply OLIVE =
             coloured(13, "Olive", null, List.of(new Supply.PaintPart(11, 3), new Supply.PaintPart(12, 1)), 1);
     private static final Supply PRIMER = supply(5, SupplyKind.PRIMER, SupplyUnit.ML, 100, 500, 0, true);
 
@@ -95,7 +95,7 @@ public class FinishTest {
                 water);
     }
 
-    private static StepUse coats(Supply supply, int coats, double percent) {
+    static StepUse coats(Supply supply, int coats, double percent) {
         return new StepUse(supply.id(), coats, null, Share.ofPercent(percent), 0, 0);
     }
 
@@ -110,12 +110,12 @@ public class FinishTest {
                 new StepUse(PAPER.id(), 0, null, Share.ofPercent(100), 0.5, 1));
     }
 
-    private static MeasuredDesign seal(Room room, StepUse... uses) {
+    static MeasuredDesign seal(Room room, StepUse... uses) {
         return seal(room, StepKind.OTHER, uses);
     }
 
     /** The seal with one more step at its end for each use. */
-    private static MeasuredDesign seal(Room room, StepKind before, StepUse... uses) {
+    static MeasuredDesign seal(Room room, StepKind before, StepUse... uses) {
         Design plain = Samples.seal();
         BuildPoint end = new BuildPoint(0, plain.tree().bakes(0).size());
         List<Step> steps = new ArrayList<>(plain.steps());
@@ -233,58 +233,6 @@ public class FinishTest {
                 .containsExactly("finish-sticky");
     }
 
-    /** A pale paint over a dark one shows it, and says how many coats would not; over its own colour one coat is enough. */
-    @Test
-    public void coatsSeeTheColourThatIsThereByThen() {
-        MeasuredDesign seal =
-                seal(Room.USUAL, StepKind.SAND, coats(SLATE, 3, 100), coats(YELLOW, 1, 100), coats(YELLOW, 1, 10));
-        PaintedPart slate = seal.uses().get(0).painted().get(0);
-        PaintedPart yellow = seal.uses().get(1).painted().get(0);
-        PaintedPart again = seal.uses().get(2).painted().get(0);
-        assertThat(slate.below())
-                .isEqualTo(seal.parts().get(0).mix().colour().cured().srgb());
-        assertThat(yellow.below()).isEqualTo(slate.above());
-        assertThat(again.below()).isEqualTo(yellow.above());
-        assertThat(yellow.hides()).isGreaterThan(1);
-        assertThat(again.hides()).isLessThanOrEqualTo(yellow.hides());
-        assertThat(again.shows()).isLessThan(yellow.shows());
-        assertThat(rules(seal)).containsExactly("finish-cover");
-        assertThat(rules(seal(Room.USUAL, StepKind.SAND, coats(SLATE, 3, 100), coats(YELLOW, yellow.hides(), 100))))
-                .isEmpty();
-        // What hides nothing, and what has no colour, colours nothing.
-        assertThat(seal(Room.USUAL, coats(MATT, 2, 100)).uses().get(0).painted())
-                .isEmpty();
-    }
-
-    /** Olive is 3 of yellow and 1 of slate with 1 of water: of what is not there, three and one fifths are bought as these. */
-    @Test
-    public void aMixedPaintIsMixedOfItsPaintsAndCostsWhatTheyDo() {
-        MeasuredDesign seal = seal(Room.USUAL, StepKind.SAND, coats(OLIVE, 2, 100));
-        BatchNeeds needs =
-                BatchNeeding.needs(List.of(new Job(new JobKey(1, 97), seal, 40)), MixWaste.ofHands(new Share(0)));
-        double ml = 40 * seal.uses().get(0).each();
-        assertThat(needs.paints())
-                .singleElement()
-                .satisfies(paint -> assertThat(paint.amount()).isCloseTo(ml - 2, within(1e-9)));
-        assertThat(needed(needs, OLIVE)).isCloseTo(2, within(1e-9));
-        assertThat(needed(needs, YELLOW)).isCloseTo((ml - 2) * 3 / 5, within(1e-9));
-        assertThat(needed(needs, SLATE)).isCloseTo((ml - 2) / 5, within(1e-9));
-        long each = Math.round(ml / 40 * (3.0 / 5 * 100 / 20 + 1.0 / 5 * 200 / 20));
-        assertThat(DesignCosting.cost(seal, 40, Samples.RATES, Samples.ROLL, Samples.OVEN, Learned.NOTHING)
-                        .rungs())
-                .anySatisfy(rung -> {
-                    assertThat(rung.name()).isEqualTo("supplies");
-                    assertThat(rung.cost().minor()).isEqualTo(each);
-                });
-    }
-
-    private static double needed(BatchNeeds needs, Supply supply) {
-        return needs.supplies().stream()
-                .filter(need -> need.supply().equals(supply))
-                .mapToDouble(BatchNeeds.SupplyNeed::needed)
-                .sum();
-    }
-
     /** A coat dries while hands do something else, and nothing goes on it before. */
     @Test
     public void theNextCoatWaitsUntilTheOneBeforeIsDry() {
@@ -309,7 +257,7 @@ public class FinishTest {
                 .isEqualTo(finish.get(1).slots().get(0).to().plusMinutes(45));
     }
 
-    private static List<String> rules(MeasuredDesign design) {
+    static List<String> rules(MeasuredDesign design) {
         return design.advice().stream()
                 .map(Advice::rule)
                 .filter(rule -> rule.startsWith("finish-"))

@@ -42,6 +42,24 @@ public class LetDownTest {
         assertThat(LetDown.of(mix(3, 1, 0.02), TENTH)).isEmpty();
     }
 
+    /** Two tints are let down into one: each takes its share of it, and what still goes in is said once for both. */
+    @Test
+    public void twoTintsShareWhatTheyAreLetDownInto() {
+        Mix pale = new Mix(
+                4,
+                "Paler",
+                List.of(
+                        Mix.Ingredient.of(Samples.WHITE, 197),
+                        Mix.Ingredient.of(Samples.RED, 1),
+                        Mix.Ingredient.of(new Mix(5, "Rose", List.of(Mix.Ingredient.of(Samples.RED, 1))), 2)));
+        List<LetDown> downs = LetDown.of(MixMeasuring.measure(pale, new Mass(40)), TENTH);
+        assertThat(downs).hasSize(2);
+        double taken = downs.stream()
+                .mapToDouble(down -> down.take().g() * down.parts() / (1 + down.parts()))
+                .sum();
+        assertThat(downs).allSatisfy(down -> assertThat(down.otherLeft().g()).isCloseTo(39.4 - taken, within(1e-9)));
+    }
+
     /** The mix is the same: as much tint, as much of the other, and more on the scale each time. */
     @Test
     public void theMixStaysTheSame() {
