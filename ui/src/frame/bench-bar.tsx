@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { Button } from '../controls/button';
-import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
+import { useBench, useBenchActs, useUndo } from '../server/use-bench';
 import { useSeconds } from '../server/use-now';
 import { minutes, stopwatch } from '../words/figures';
 
@@ -65,23 +65,17 @@ function CurrentJob() {
 }
 
 function Undo() {
-  const last = useLastChanges();
-  const { undo, redo } = useUndo();
+  const { last, undo, redo } = useUndo();
   return (
     <div className="ml-auto flex min-w-0 items-center gap-1">
       {last.undo && (
         <span className="max-w-72 truncate text-note text-soft max-xl:max-w-44 max-lg:hidden">{last.undo}</span>
       )}
-      <Button
-        kind="quiet"
-        keyCap="u"
-        disabled={last.undoStep === undefined}
-        onClick={() => undo.mutate(last.undoStep ?? 0)}
-      >
+      <Button kind="quiet" keyCap="u" disabled={last.undoStep === undefined} onClick={undo}>
         Undo
       </Button>
       {last.redo && (
-        <Button kind="quiet" keyCap="U" title={last.redo} onClick={() => redo.mutate(last.redoStep ?? 0)}>
+        <Button kind="quiet" keyCap="U" title={last.redo} onClick={redo}>
           Redo
         </Button>
       )}

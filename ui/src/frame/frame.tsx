@@ -1,7 +1,7 @@
 import { Suspense, useEffect, useState } from 'react';
 import { Outlet, useNavigate } from 'react-router';
 import { useKeysOff } from '../controls/use-flag';
-import { useBench, useBenchActs, useLastChanges, useUndo } from '../server/use-bench';
+import { useBench, useBenchActs, useUndo } from '../server/use-bench';
 import { useLastLoss } from '../server/last-loss';
 import { worksTogether } from '../server/maker';
 import { useProbesLive } from '../server/use-record';
@@ -30,7 +30,6 @@ export function Frame() {
   const go = useNavigate();
   const { job, makers } = useBench().bench;
   const acts = useBenchActs();
-  const last = useLastChanges();
   const { undo, redo } = useUndo();
   const loss = useLastLoss();
   const limits = useLimits();
@@ -51,8 +50,8 @@ export function Frame() {
     else if (key === '.' && job) acts.count.mutate(1);
     else if (key === 'i' && job?.startedAt && !job.forgotten) acts.interrupt.mutate(undefined);
     else if (key === 'x' && job) acts.lose.mutate(undefined);
-    else if (key === 'u' && last.undoStep !== undefined) undo.mutate(last.undoStep);
-    else if (key === 'U' && last.redoStep !== undefined) redo.mutate(last.redoStep);
+    else if (key === 'u') undo();
+    else if (key === 'U') redo();
     else return false;
     return true;
   });

@@ -79,6 +79,9 @@ interface Changed {
   last: LastChanges;
 }
 
+/** What is pressed at the bench, whose acts are done in turn. */
+export const BENCH_ACT = ['bench-act'];
+
 let client: QueryClient | null = null;
 
 /** From now on the views of this client follow what is changed. */
@@ -132,9 +135,14 @@ export async function follow(path: string, method: string, response: Response): 
   const header = response.headers.get('Changed');
   if (!response.ok || !header) return;
   const { keys, last } = JSON.parse(header) as Changed;
+  await show(client, ['changes'], last);
+  // Of several acts at the bench the page shows what all of them come to: only the last answer holds it.
+  if (client.isMutating({ mutationKey: BENCH_ACT }) > 1) {
+    await reread(keys, ['bench']);
+    return;
+  }
   const own = method === 'DELETE' ? undefined : ownKey(path);
   if (own) await show(client, own, await response.clone().json());
-  await show(client, ['changes'], last);
   await reread(keys, own);
 }
 

@@ -1,6 +1,6 @@
-import { useMutation, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
+import { useMutation, useQueryClient, useSuspenseQuery, type QueryClient } from '@tanstack/react-query';
 import { dateOf } from '../words/days';
-import { reread } from './changes';
+import { BENCH_ACT, reread } from './changes';
 import { api, take } from './client';
 import { lastLoss, type LastLoss } from './last-loss';
 import { maker } from './maker';
@@ -8,6 +8,8 @@ import type { components } from './schema';
 import type { Bench, Hand } from './types';
 
 const EVERY_MS = 30_000;
+const CHANGES = ['changes'];
+const readChanges = () => take(api.GET('/api/changes/last'));
 
 /** The current job and what comes next, and how far the server's clock is ahead of this one. */
 export function useBench() {
@@ -41,8 +43,11 @@ async function on<T>(answer: Parameters<typeof take<T>>[0]): Promise<T> {
   return take(answer);
 }
 
+/** One after the other: what is pressed in a hurry is done in the order it was pressed in. */
+const INTURN = { mutationKey: BENCH_ACT, scope: { id: 'bench' } };
+
 function useAct<A>(act: (argument: A) => Promise<unknown>) {
-  return useMutation({ mutationFn: act });
+  return useMutation({ ...INTURN, mutationFn: act });
 }
 
 /**
@@ -52,6 +57,7 @@ function useAct<A>(act: (argument: A) => Promise<unknown>) {
 function useQuickAct<A>(act: (argument: A) => Promise<unknown>, shown: (job: Hand, argument: A, now: Date) => Hand) {
   const client = useQueryClient();
   return useMutation({
+    ...INTURN,
     mutationFn: act,
     onMutate: (argument: A) => {
       const was = client.getQueryState<Bench>(['bench']);
@@ -105,13 +111,51 @@ export function useBenchActs() {
 }
 
 export function useLastChanges() {
-  const { data } = useSuspenseQuery({ queryKey: ['changes'], queryFn: () => take(api.GET('/api/changes/last')) });
+  const { data } = useSuspenseQuery({ queryKey: CHANGES, queryFn: readChanges });
   return data;
 }
 
+/**
+ * Undo and redo of the change that is named on the page; while something pressed before is still on its way, of that, since
+ * that is the last the maker saw.
+ */
 export function useUndo() {
+  const client = useQueryClient();
+  const last = useLastChanges();
+  const undoes = useAct(async (step: number | undefined) => {
+    const undoStep = step ?? (await latest(client)).undoStep;
+    if (undoStep !== undefined) await take(api.POST('/api/changes/undo', { params: { query: { step: undoStep } } }));
+  });
+  const redoes = useAct(async (step: number | undefined) => {
+    const redoStep = step ?? (await latest(client)).redoStep;
+    if (redoStep !== undefined) await take(api.POST('/api/changes/redo', { params: { query: { step: redoStep } } }));
+  });
+  const waits = () => client.isMutating() > 0;
   return {
-    undo: useAct((step: number) => take(api.POST('/api/changes/undo', { params: { query: { step } } }))),
-    redo: useAct((step: number) => take(api.POST('/api/changes/redo', { params: { query: { step } } }))),
+    last,
+    undo: () => {
+      if (waits()) undoes.mutate(undefined);
+      else if (last.undoStep !== undefined) undoes.mutate(last.undoStep);
+    },
+    redo: () => {
+      if (waits()) redoes.mutate(undefined);
+      else if (last.redoStep !== undefined) redoes.mutate(last.redoStep);
+    },
   };
+}
+
+/** What there is to undo once every save that is on its way has come in. */
+async function latest(client: QueryClient) {
+  const others = () => client.isMutating({ predicate: (m) => m.options.mutationKey !== BENCH_ACT }) > 0;
+  await new Promise<void>((settled) => {
+    const cache = client.getMutationCache();
+    const stop = cache.subscribe(look);
+    look();
+    function look() {
+      if (others()) return;
+      stop();
+      settled();
+    }
+  });
+  return client.query({ queryKey: CHANGES, queryFn: readChanges, staleTime: 0 });
 }

@@ -27,10 +27,10 @@ export function PortionStation({ plan, batchId }: { plan: BatchPlan; batchId: nu
                 <tr>
                   <th className="py-2 pl-3 font-semibold">Part</th>
                   <th className="font-semibold">Mix</th>
-                  <th className="text-right font-semibold">Balls</th>
-                  <th className="text-right font-semibold">Each, g</th>
-                  <th className="text-right font-semibold">Ball, mm</th>
-                  <th className="pr-3 text-right font-semibold">Total, g</th>
+                  <th className="pl-3 text-right font-semibold">Balls</th>
+                  <th className="pl-3 text-right font-semibold">Each, g</th>
+                  <th className="pl-3 text-right font-semibold">Ball, mm</th>
+                  <th className="pr-3 pl-3 text-right font-semibold">Total, g</th>
                 </tr>
               </thead>
               <tbody>
@@ -41,21 +41,19 @@ export function PortionStation({ plan, batchId }: { plan: BatchPlan; batchId: nu
                       {portions[i - 1]?.designId !== p.designId && (
                         <span className="text-note text-soft">{p.designName}</span>
                       )}
+                      {p.fromBox > 0 && (
+                        <span className="block text-note text-soft">and {p.fromBox} from the box of spares</span>
+                      )}
                     </td>
                     <td>
                       <span className="inline-flex items-center gap-1.5">
                         <Swatch raw={p.rawHex} cured={p.curedHex} /> {p.mixName}
                       </span>
                     </td>
-                    <td className="text-right figure text-figure">
-                      {p.count}
-                      {p.fromBox > 0 && (
-                        <span className="block font-text text-note text-soft">and {p.fromBox} from the box</span>
-                      )}
-                    </td>
-                    <td className="text-right figure text-figure">{grams(p.massG)}</td>
-                    <td className="text-right figure text-figure">{mm(p.ballMm)}</td>
-                    <td className="pr-3 text-right figure text-soft">{grams(p.massG * p.count)}</td>
+                    <td className="pl-3 text-right figure text-figure">{p.count}</td>
+                    <td className="pl-3 text-right figure text-figure">{grams(p.massG)}</td>
+                    <td className="pl-3 text-right figure text-figure">{mm(p.ballMm)}</td>
+                    <td className="pr-3 pl-3 text-right figure text-soft">{grams(p.massG * p.count)}</td>
                   </tr>
                 ))}
               </tbody>

@@ -54,6 +54,7 @@ export function SpareBox() {
                 onChange={(count) => set(i, { count })}
                 onSettle={draft.settle}
               />
+              <span className="text-note text-soft">in the box</span>
               <Button
                 kind="quiet"
                 className="px-2"

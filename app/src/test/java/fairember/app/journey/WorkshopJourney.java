@@ -42,11 +42,11 @@ public class WorkshopJourney extends Journey {
         page.choose("Put spares of a part in", "Gull tag: Wing tip");
         page.until(() -> page.value("Name of spare part 2").equals("Gull tag, Wing tip"));
         go("/batches/4/weigh-out");
-        page.sees("and 9 from the box");
+        page.sees("and 9 from the box of spares");
         page.isForEveryone();
         page.press("Undo");
         page.press("Undo");
-        page.sees("and 7 from the box");
+        page.sees("and 7 from the box of spares");
     }
 
     @Test
