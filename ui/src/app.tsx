@@ -1,5 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { BeginPlace } from './features/beginning/begin-place';
+import { Home } from './features/beginning/home';
 import { BenchPlace } from './features/bench/bench-place';
 import { FindPlace } from './features/mixes/find-place';
 import { LeftoversPlace } from './features/mixes/leftovers-place';
@@ -42,7 +44,8 @@ const router = createBrowserRouter([
       {
         errorElement: <Trouble />,
         children: [
-          { index: true, element: <Navigate to="/bench" replace /> },
+          { index: true, element: <Home /> },
+          { path: 'begin', element: <BeginPlace /> },
           { path: 'bench', element: <BenchPlace /> },
           { path: 'designs', element: <DesignsPlace /> },
           { path: 'designs/:id/:tab?', element: <DesignScreen /> },

@@ -86,3 +86,7 @@ export type Supply = Schemas['Supply'];
 export type SpareBox = Schemas['SpareBox'];
 export type ShoppingLine = Schemas['ShoppingLineView'];
 export type PaintedPart = Schemas['PaintedPartView'];
+export type Beginning = Schemas['Beginning'];
+export type Ready = Schemas['ReadyView'];
+export type Begun = Schemas['FirstPlanView'];
+export type Guess = Schemas['GuessView'];

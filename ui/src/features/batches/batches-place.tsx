@@ -38,8 +38,8 @@ export function BatchesPlace() {
       New batch
     </Button>
   ) : (
-    <Link to="/designs" className="font-semibold text-verdigris underline">
-      Draw a design first
+    <Link to="/begin" className="font-semibold text-verdigris underline">
+      Make a first plan
     </Link>
   );
   const sorted = [...batches].sort(

@@ -12,6 +12,8 @@ import { errorAt } from '../../server/use-measured';
 import { useMoney, useDesigns } from '../../server/use-studio';
 import { clock, dayName } from '../../words/days';
 import { count, grams, minutes, whole } from '../../words/figures';
+import { GuessList } from '../beginning/guess-list';
+import { useGuesses } from '../beginning/use-beginning';
 import { DaysDrawing } from './days-drawing';
 import { ReviewCard } from './review-card';
 import type { BatchDraft } from './use-batch';
@@ -23,6 +25,7 @@ export function OrderPair({ batch, batchId }: { batch: BatchDraft; batchId: numb
   const limits = useLimits();
   const designs = useDesigns();
   const { draft, plan, errors } = batch;
+  const guesses = useGuesses(batchId).data ?? [];
   const { lines, beginsOn, dueOn, state } = draft.form;
   const setLines = (change: (lines: Line[]) => Line[]) => draft.change((r) => ({ ...r, lines: change(r.lines) }));
   const unused = designs.find((p) => !lines.some((l) => l.designId === p.id));
@@ -125,6 +128,7 @@ export function OrderPair({ batch, batchId }: { batch: BatchDraft; batchId: numb
         <>
           <ReviewCard batchId={batchId} />
           <DaysDrawing plan={plan} dueOn={dueOn} />
+          <GuessList guesses={guesses} saved />
         </>
       }
     />

@@ -20,15 +20,16 @@ export function BenchPlace() {
   const { day } = useDay();
   const { bench } = useBench();
   const { settings } = useSettings();
-  const batches = useBatches().filter((r) => r.batch.state === 'ON_BENCH');
+  const all = useBatches();
+  const batches = all.filter((r) => r.batch.state === 'ON_BENCH');
   if (batches.length === 0) {
     return (
       <Place title={settings.name} name="Bench">
         <Empty
           title="The bench is clear"
           step={
-            <Link to="/batches" className="font-semibold text-verdigris underline">
-              Put a batch on the bench
+            <Link to={all.length === 0 ? '/begin' : '/batches'} className="font-semibold text-verdigris underline">
+              {all.length === 0 ? 'Make a first plan' : 'Put a batch on the bench'}
             </Link>
           }
         >

@@ -1,4 +1,3 @@
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
@@ -7,34 +6,25 @@ import { Empty } from '../../controls/empty';
 import { Menu } from '../../controls/menu';
 import { Place } from '../../controls/place';
 import { Segments } from '../../controls/segments';
-import { api, take } from '../../server/client';
 import type { Advice, Design, DesignView } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
-import { useMixes, useDesigns } from '../../server/use-studio';
+import { useDesigns } from '../../server/use-studio';
 import { count, grams, mm, plain, whole } from '../../words/figures';
+import { usePlain } from '../beginning/use-beginning';
 import { DesignThumb } from './design-thumb';
 import { longestBake } from './longest-bake';
 import { SideBySide } from './side-by-side';
-import { useDesignActs } from './use-design-acts';
 
 const ALL = 'all';
 
 /** The designs of the studio, each by its own drawing; or side by side at one scale. */
 export function DesignsPlace() {
   const designs = useDesigns();
-  const mixes = useMixes();
   const [view, setView] = useState<'cards' | 'scale'>('cards');
   const [collection, setCollection] = useState(ALL);
   const collections = [...new Set(designs.map((p) => p.design.collection ?? '').filter((c) => c !== ''))].sort();
   const shown = designs.filter((p) => collection === ALL || p.design.collection === collection);
-  const first = mixes.find((m) => !m.mix.retired);
-  const begin = first ? (
-    <NewDesign mixId={first.id} />
-  ) : (
-    <Link to="/mixes" className="font-semibold text-verdigris underline">
-      Make a mix first
-    </Link>
-  );
+  const begin = <NewDesign />;
   return (
     <Place
       title="Designs"
@@ -68,7 +58,7 @@ export function DesignsPlace() {
       }
     >
       {designs.length === 0 && (
-        <Empty title="No designs yet" step={begin}>
+        <Empty title="No designs yet" step={<FirstStep />}>
           A design is a list of parts at their true size. Fair Ember works out the grams and ball size of each part, the
           foil core, the weight and the baking time.
         </Empty>
@@ -91,21 +81,23 @@ export function DesignsPlace() {
   );
 }
 
+/** What leads on from nothing. */
+function FirstStep() {
+  return (
+    <span className="flex flex-wrap items-center gap-4">
+      <Link to="/begin" className="font-semibold text-verdigris underline">
+        Make a first plan
+      </Link>
+      <NewDesign />
+    </span>
+  );
+}
+
 /** Begins a design of a kind from a sensible one. */
-function NewDesign({ mixId }: { mixId: number }) {
+function NewDesign() {
   const kinds = choicesOf(useLimits(), 'designKind');
   const go = useNavigate();
-  const { add } = useDesignActs();
-  const template = useMutation({
-    mutationFn: (kind: string) =>
-      take(
-        api.GET('/api/designs/templates/{kind}', {
-          params: { path: { kind: kind as Design['kind'] }, query: { mixId } },
-        }),
-      ),
-    // The empty place that this button stood in may be gone by then: a promise outlives it, a callback does not.
-    onSuccess: (design) => add.mutateAsync(design).then(({ id }) => go(`/designs/${id}`)),
-  });
+  const { design } = usePlain();
   return (
     <Menu
       align="end"
@@ -115,7 +107,8 @@ function NewDesign({ mixId }: { mixId: number }) {
         </Button>
       }
       items={kinds}
-      onChoose={(kind) => template.mutate(kind)}
+      // The empty place that this button stood in may be gone by then: a promise outlives it, a callback does not.
+      onChoose={(kind) => void design.mutateAsync(kind as Design['kind']).then(({ id }) => go(`/designs/${id}`))}
     />
   );
 }

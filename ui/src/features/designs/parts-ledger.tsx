@@ -11,6 +11,7 @@ import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
 import { grams, mm } from '../../words/figures';
+import { useMixActs } from '../mixes/use-mix';
 import { SizeFields } from './size-fields';
 
 interface Props {
@@ -33,6 +34,7 @@ export function PartsLedger(props: Props) {
   const onMore = useStable(props.onMore);
   const onChange = useStable(props.onChange);
   const onSettle = useStable(props.onSettle);
+  const onNewMix = useStable(useNewMix());
   return (
     <div className="relative min-h-0 keeps-bar overflow-y-auto rounded-card border border-line bg-paper">
       <table role="table" className="block">
@@ -75,6 +77,7 @@ export function PartsLedger(props: Props) {
               onMore={onMore}
               onChange={onChange}
               onSettle={onSettle}
+              onNewMix={onNewMix}
             />
           ))}
         </tbody>
@@ -99,12 +102,29 @@ interface RowProps {
   onMore: (index: number) => void;
   onChange: (index: number, change: (part: Part) => Part) => void;
   onSettle: () => void;
+  /** Begins a mix where one was missed, and gives its number. */
+  onNewMix: (part: Part) => Promise<number>;
 }
 
 /** The columns of the ledger. Rows out of sight are not laid out: a design can have two hundred. */
 const columns = 'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_8.3rem_3.4rem_4.4rem]';
 
 const none: InputError[] = [];
+
+/** The choice of a mix that is not there yet. */
+const MISSED = 'missed';
+
+/** Begins a mix for a part: of what the part is made of now, so that only its parts are to be changed. */
+function useNewMix() {
+  const { add } = useMixActs();
+  const mixes = useMixes();
+  return async (part: Part) => {
+    const now = mixes.find((m) => m.id === part.mixId)?.mix;
+    const parts = now?.worked ? [{ mixId: part.mixId, parts: 1 }] : (now?.parts ?? []);
+    const { id } = await add.mutateAsync({ name: `${part.name} mix`, parts });
+    return id;
+  };
+}
 
 /** The wrongs of one row; always the same list when there are none. */
 function errorsIn(errors: InputError[], path: string): InputError[] {
@@ -114,7 +134,7 @@ function errorsIn(errors: InputError[], path: string): InputError[] {
 
 /** A row, redrawn only when its own part, sums or mixes change. */
 const PartRow = memo(function PartRow(props: RowProps) {
-  const { part, index, sums, errors, chosen, mixes, onChoose, onMore, onChange, onSettle } = props;
+  const { part, index, sums, errors, chosen, mixes, onChoose, onMore, onChange, onSettle, onNewMix } = props;
   const limits = useLimits();
   const at = `parts[${index}]`;
   const kind = limits.shapes.find((known) => known.kind === part.shape.kind);
@@ -186,14 +206,20 @@ const PartRow = memo(function PartRow(props: RowProps) {
         <Choice
           label={`${part.name}, mix`}
           value={String(part.mixId)}
-          options={mixes
-            .filter((m) => !m.mix.retired || m.id === part.mixId)
-            .map((m) => ({
-              value: String(m.id),
-              label: m.mix.name,
-              mark: <Swatch raw={m.measured.rawHex} cured={m.measured.curedHex} />,
-            }))}
-          onChange={(mixId) => onChange(index, (p) => ({ ...p, mixId: Number(mixId) }))}
+          options={[
+            ...mixes
+              .filter((m) => !m.mix.retired || m.id === part.mixId)
+              .map((m) => ({
+                value: String(m.id),
+                label: m.mix.name,
+                mark: <Swatch raw={m.measured.rawHex} cured={m.measured.curedHex} />,
+              })),
+            { value: MISSED, label: `a new mix for ${part.name}` },
+          ]}
+          onChange={(mixId) => {
+            if (mixId === MISSED) void onNewMix(part).then((id) => onChange(index, (p) => ({ ...p, mixId: id })));
+            else onChange(index, (p) => ({ ...p, mixId: Number(mixId) }));
+          }}
           className="max-w-32 border-transparent"
         />
       </td>

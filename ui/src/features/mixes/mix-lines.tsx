@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
@@ -9,6 +10,9 @@ import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes, useShelf } from '../../server/use-studio';
 import { grams, plain } from '../../words/figures';
+import { newClay } from '../shelf/new-clay';
+import { useShelfActs } from '../shelf/use-shelf-acts';
+import { ClayHere } from './clay-here';
 
 type Part = Mix['parts'][number];
 
@@ -54,6 +58,16 @@ export function MixLines({ id, draft, measured, errors }: Props) {
   const { parts, unit = 'PARTS' } = draft.form;
   const setParts = (change: (parts: Part[]) => Part[]) => draft.change((m) => ({ ...m, parts: change(m.parts) }));
   const free = choices.filter((c) => !parts.some((p) => keyOf(p) === c.value));
+  const shelf = useShelf();
+  const { addClay } = useShelfActs();
+  const [here, setHere] = useState<number | null>(null);
+  const missed = shelf.clays.find((c) => c.id === here);
+  const range = shelf.clays.find((c) => c.id === parts[0]?.clayId)?.clay.rangeId ?? shelf.ranges[0]?.id;
+  const addMissed = async (of: number) => {
+    const { id: clayId } = await addClay.mutateAsync(newClay(of));
+    setHere(clayId);
+    setParts((all) => [...all, { clayId, parts: 1 }]);
+  };
   const add = (kind: 'clay' | 'mix', words: string) => {
     const next = free.find((c) => c.value.startsWith(kind));
     return (
@@ -141,8 +155,14 @@ export function MixLines({ id, draft, measured, errors }: Props) {
           })}
         </tbody>
       </table>
+      {missed && <ClayHere saved={missed} ranges={shelf.ranges} />}
       <div className="m-1 flex flex-wrap">
         {add('clay', 'Add a clay')}
+        {range !== undefined && (
+          <Button adds kind="quiet" onClick={() => void addMissed(range)}>
+            Add a new clay
+          </Button>
+        )}
         {add('mix', 'Add a mix')}
         <Button
           adds

@@ -5,6 +5,7 @@ import { Empty } from '../../controls/empty';
 import { Place } from '../../controls/place';
 import { Swatch } from '../../controls/swatch';
 import { useMixes, useShelf } from '../../server/use-studio';
+import { usePlain } from '../beginning/use-beginning';
 import { MixPair } from './mix-pair';
 import { MixesTabs } from './mixes-tabs';
 import { useMixActs } from './use-mix';
@@ -15,25 +16,24 @@ export function MixesPlace() {
   const mixes = useMixes();
   const { clays } = useShelf();
   const { add, remove } = useMixActs();
+  const plain = usePlain();
   const go = useNavigate();
   const first = clays[0];
   const open = mixes.find((m) => m.id === Number(id)) ?? mixes[0];
-  const begin = first ? (
+  const begin = (
     <Button
       kind="main"
       onClick={() =>
-        add.mutate(
-          { name: 'New mix', parts: [{ clayId: first.id, parts: 1 }] },
-          { onSuccess: (added) => void go(`/mixes/${added.id}`) },
-        )
+        // The empty place that this button stood in may be gone by then: a promise outlives it, a callback does not.
+        void (
+          first
+            ? add.mutateAsync({ name: 'New mix', parts: [{ clayId: first.id, parts: 1 }] })
+            : plain.mix.mutateAsync()
+        ).then((added) => go(`/mixes/${added.id}`))
       }
     >
       New mix
     </Button>
-  ) : (
-    <Link to="/shelf" className="font-semibold text-verdigris underline">
-      Add a clay to the shelf first
-    </Link>
   );
   const taking = open && (
     <Button onClick={() => remove.mutate(open, { onSuccess: () => void go('/mixes') })}>Remove {open.mix.name}</Button>

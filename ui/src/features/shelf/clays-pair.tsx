@@ -3,24 +3,12 @@ import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
 import { Pair } from '../../controls/place';
 import { Swatch } from '../../controls/swatch';
-import type { Clay, Shelf } from '../../server/types';
+import type { Shelf } from '../../server/types';
 import { useShelf } from '../../server/use-studio';
 import { grams, plain } from '../../words/figures';
 import { ClayCard } from './clay-card';
+import { newClay } from './new-clay';
 import { useShelfActs } from './use-shelf-acts';
-
-function newClay(rangeId: number): Clay {
-  return {
-    name: 'New clay',
-    rangeId,
-    rawHex: '#b8b2a4',
-    curedHex: '#aea795',
-    opacity: 'OPAQUE',
-    strength: 'NORMAL',
-    openG: 0,
-    blocks: [{ massG: 57, priceMinor: 250, onShelf: 1 }],
-  };
-}
 
 /** The clays as the list shows them: by range. */
 function inOrder(shelf: Shelf) {

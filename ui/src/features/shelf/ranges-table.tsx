@@ -1,5 +1,6 @@
 import { Button } from '../../controls/button';
 import { Caution } from '../../controls/caution';
+import { Menu } from '../../controls/menu';
 import { NumberField } from '../../controls/number-field';
 import { DraftText } from '../../controls/draft-text';
 import type { Line, Shelf } from '../../server/types';
@@ -7,6 +8,7 @@ import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useShelf } from '../../server/use-studio';
+import { useReady } from '../beginning/use-beginning';
 import { useShelfActs } from './use-shelf-acts';
 
 const fields = [
@@ -21,22 +23,11 @@ const fields = [
   { field: 'driesH', head: 'Air-dries, per 6 mm', unit: 'h' },
 ] as const;
 
-const newRange: Line = {
-  name: 'New clay range',
-  lowC: 125,
-  highC: 135,
-  ceilingC: 150,
-  per6MmMin: 15,
-  leastMin: 20,
-  mostMin: 90,
-  greatestMm: 12,
-  densityGPerCm3: 1.75,
-};
-
 /** The ranges of clay and what their packets say of the oven. */
 export function RangesTable() {
   const { ranges } = useShelf();
   const { addRange, removeRange } = useShelfActs();
+  const { packets } = useReady();
   return (
     <div className="flex max-w-5xl flex-col gap-3">
       <div className="relative overflow-x-auto rounded-card border border-line bg-paper">
@@ -61,9 +52,19 @@ export function RangesTable() {
           </tbody>
         </table>
         {ranges.length === 0 && <p className="px-3 py-2 text-soft">Type here what the packet of your clay says.</p>}
-        <Button adds kind="quiet" className="m-1" onClick={() => addRange.mutate(newRange)}>
-          Add a clay range
-        </Button>
+        <Menu
+          align="start"
+          trigger={
+            <Button adds kind="quiet" className="m-1">
+              Add a clay range
+            </Button>
+          }
+          items={packets.map(({ name }, i) => ({ value: String(i), label: `as ${name}, to change` }))}
+          onChoose={(i) => {
+            const packet = packets[Number(i)];
+            if (packet) addRange.mutate({ ...packet, name: 'New clay range' });
+          }}
+        />
       </div>
       <Caution>
         Copy these from the packet in your hand. The packet and the maker’s safety sheet decide, not these defaults.

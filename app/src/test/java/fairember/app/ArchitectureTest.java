@@ -46,6 +46,7 @@ public class ArchitectureTest {
             "loadstart",
             "bench",
             "price",
+            "beginning",
             "sums",
             "demo");
 

@@ -52,7 +52,8 @@ public class ArchitectureTest {
             "review",
             "trial",
             "loadstart",
-            "studio");
+            "studio",
+            "beginning");
 
     /** The libraries that a package may use. */
     private static final Map<String, List<String>> LIBRARIES = Map.ofEntries(

@@ -275,7 +275,7 @@ public record NeedsView(
         }
     }
 
-    static NeedsView of(BatchNeeds needs, List<BatchSchedule.HandsTask> tasks) {
+    public static NeedsView of(BatchNeeds needs, List<BatchSchedule.HandsTask> tasks) {
         List<CoreRowView> cores = needs.cores().stream()
                 .flatMap(row -> Stream.ofNullable(row.part().core()).map(core -> CoreRowView.of(row, core)))
                 .toList();

@@ -8,6 +8,7 @@ import fairember.core.bake.BakingMethod;
 import fairember.core.bake.OwnBake;
 import fairember.core.bake.StageKind;
 import fairember.core.batch.Job;
+import fairember.core.beginning.Beginning;
 import fairember.core.claysheet.Barrel;
 import fairember.core.claysheet.Blend;
 import fairember.core.claysheet.Cane;
@@ -172,6 +173,7 @@ record LimitsView(
                         entry("extrude", extrude()),
                         entry("cover", of(CoverSums.CoverSumForm.class)),
                         entry("batch", spans(Job.QUANTITY)),
+                        entry("beginning", of(Beginning.class)),
                         entry("shelf", shelf()),
                         entry("settings", settings())),
                 Arrays.stream(ShapeKind.values()).map(ShapeKindView::of).toList(),

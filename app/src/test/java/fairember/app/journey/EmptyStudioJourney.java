@@ -2,10 +2,13 @@ package fairember.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import org.testng.annotations.Test;
 
-/** A first day with nothing: each empty place says what it will do and offers the one first step. */
+/** A first day with nothing: one page leads to a plan; each empty place says what it will do and offers the one first step. */
 public class EmptyStudioJourney extends Journey {
     @Override
     Studio studio() {
@@ -13,57 +16,87 @@ public class EmptyStudioJourney extends Journey {
     }
 
     @Test
-    public void fromABareShelfToABatchOnTheBench() {
-        go("/bench");
-        page.sees("The bench is clear");
-        page.press("Put a batch on the bench");
-        page.sees("No batches yet");
-        page.press("Draw a design first");
-        page.sees("No designs yet");
-        page.press("Make a mix first");
-        page.sees("No mixes yet");
-        page.press("Add a clay to the shelf first");
-        page.sees("The shelf is empty");
-        page.press("Start with a clay range and its packet");
-        page.press("Add a clay range");
-        page.enter("Name of the clay range", "Grey firm");
-        page.sees("Grey firm");
-        page.press("Clays");
-        page.press("New clay");
-        page.enter("Name of the clay", "Grey clay");
-        page.leaveTheField();
-        page.keys("m");
-        page.press("New mix");
-        page.enter("Name of the mix", "Grey mix");
-        page.leaveTheField();
-        page.keys("d");
-        page.press("New design");
-        page.pick("ornament");
-        page.enter("Name of the design", "Grey design");
-        page.sees("46.4");
-        page.leaveTheField();
-        page.keys("t");
-        page.press("New batch");
-        page.press("Put on the bench");
-        page.sees("on the bench");
+    public void fromNothingToAPlanWhoseGuessesAreNamed() {
+        page.open(studio.address() + "/");
+        page.sees("A first plan");
+        page.isForEveryone();
+        page.one(By.xpath("//label[normalize-space(.)='figurine']")).click();
+        page.until(() -> page.value("How high, mm").equals("58"));
+        page.sees("Slipway firm: 125 to 135 °C, 15 min for each 6 mm");
+        page.enter("How high, mm", "70");
+        page.sees("one piece, 70");
+        page.enter("How many", "20");
+        page.sees("work");
+        page.press("Keep this plan");
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/batches/1"));
+        page.sees("Still a guess");
+        page.sees("An hour of your work costs €16.00");
+        page.press("It is right: price of an hour");
+        page.leaves("An hour of your work costs €16.00");
+        page.press("Enter your packet: what the packet says");
+        page.enter("Slipway firm, minutes per 6 mm, min", "20");
+        go("/batches/1");
+        page.sees("Minutes of the steps");
+        assertThat(page.text()).doesNotContain("If your packet says");
         page.keys("b");
         page.sees("condition and mix");
         page.sees("Next load");
     }
 
-    @Test(dependsOnMethods = "fromABareShelfToABatchOnTheBench")
-    public void everyStepOfItCanBeUndoneOneByOne() {
-        for (int i = 0;
-                i < 30
-                        && !page.all(By.xpath("//button[starts-with(., 'Undo') and not(@disabled)]"))
-                                .isEmpty();
-                i++) {
-            String before = page.one(By.cssSelector("footer")).getText();
+    @Test(dependsOnMethods = "fromNothingToAPlanWhoseGuessesAreNamed")
+    public void allOfItCanBeUndoneStepByStep() {
+        for (String last : List.of("Slipway firm", "Settings", "began with New figurine")) {
+            page.sees(last);
             page.keys("u");
-            page.until(() -> !page.one(By.cssSelector("footer")).getText().equals(before));
+            page.leaves(last);
         }
         page.keys("s");
         page.sees("The shelf is empty");
-        assertThat(page.text()).doesNotContain("Grey firm");
+        page.keys("b");
+        page.press("Make a first plan");
+        page.sees("What do you make?");
+    }
+
+    /** Every key from the first page to the plan on the bench, without the mouse. */
+    @Test(dependsOnMethods = "allOfItCanBeUndoneStepByStep")
+    public void aPlanOfCharmsIsMadeInFewKeys() {
+        List<CharSequence> keys = new ArrayList<>();
+        page.open(studio.address() + "/");
+        page.sees("What do you make?");
+        page.one(By.xpath("//label[normalize-space(.)='ornament']//input")).sendKeys("");
+        page.script("document.querySelector('input[name=kind]').focus()");
+        press(keys, Keys.ARROW_DOWN, Keys.TAB, "2", "6", Keys.TAB, "4", "0", Keys.TAB, Keys.TAB);
+        page.until(() -> page.value("How many").equals("40"));
+        page.sees("one piece, 26");
+        for (int i = 0;
+                i < 8 && !page.script("return document.activeElement.innerText").equals("Keep this plan");
+                i++) {
+            press(keys, Keys.TAB);
+        }
+        press(keys, Keys.ENTER);
+        page.until(() -> page.driver().getCurrentUrl().matches(".*/batches/\\d+"));
+        page.sees("New charm");
+        assertThat(keys.size()).isLessThan(25);
+    }
+
+    private void press(List<CharSequence> all, CharSequence... keys) {
+        for (CharSequence key : keys) {
+            page.keys(key);
+            all.add(key);
+        }
+    }
+
+    @Test(dependsOnMethods = "aPlanOfCharmsIsMadeInFewKeys")
+    public void aClayThatIsMissedIsAddedWhereItWasMissed() {
+        page.keys(Keys.ESCAPE);
+        go("/mixes");
+        page.press("New mix");
+        page.sees("New mix");
+        page.press("Add a new clay");
+        page.enter("Name of the new clay", "Slate clay");
+        page.sees("Slate clay");
+        page.sees("Slipway firm");
+        go("/shelf/clays");
+        page.sees("Slate clay");
     }
 }

@@ -63,8 +63,33 @@ public final class DesignScaling {
      */
     public static ScaledDesign toHeight(Design design, Length height) {
         HEIGHT.check(height.mm());
-        return whole(
-                design, height.mm() / DesignBox.around(design.parts()).height().mm());
+        return whole(design, height.mm() / heightOf(design).mm());
+    }
+
+    /** A design whose shapes have dimensions only, these and its places in whole tenths of a millimetre. */
+    public static Design inTenths(Design design) {
+        return design.with(design.parts().stream().map(DesignScaling::inTenths).toList(), design.armature());
+    }
+
+    private static Part inTenths(Part part) {
+        Solid solid = part.shape();
+        Placement place = part.placement();
+        return part.with(
+                solid.kind()
+                        .make(solid.dimensions().stream()
+                                .map(DesignScaling::tenth)
+                                .toList()),
+                part.core(),
+                place.at(tenth(place.acrossMm()), tenth(place.upMm()), tenth(place.frontMm())));
+    }
+
+    private static double tenth(double mm) {
+        return Math.rint(mm * 10) / 10;
+    }
+
+    /** How high the parts of a design are. */
+    public static Length heightOf(Design design) {
+        return DesignBox.around(design.parts()).height();
     }
 
     /**

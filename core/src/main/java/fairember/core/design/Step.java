@@ -90,6 +90,25 @@ public record Step(
         }
     }
 
+    /** The same where hands take so many times as long. */
+    public Step times(double factor) {
+        return new Step(
+                name,
+                station,
+                new Minutes(Math.min(SETUP.high(), setup.min() * factor)),
+                new Minutes(Math.min(EACH.high(), each.min() * factor)),
+                hotAir,
+                kind,
+                waiting,
+                uses,
+                part,
+                perBlank,
+                jig,
+                tools,
+                caution,
+                at);
+    }
+
     /** Minutes to make its jig, when there is none yet. */
     public Minutes jigLeft() {
         return jig == null ? Minutes.ZERO : jig.left();

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -147,6 +148,16 @@ public record Mix(
 
     /** Parts of something added, over all the mixes it comes in by. */
     public record InclusionParts(Inclusion inclusion, double parts) {}
+
+    /** The same mix, and the mixes in it, of other clays. */
+    public Mix of(UnaryOperator<StockClay> clays) {
+        List<Ingredient> others = ingredients.stream()
+                .<Ingredient>map(one -> one instanceof OfClay of
+                        ? new OfClay(clays.apply(of.clay()), of.parts())
+                        : new OfMix(((OfMix) one).mix().of(clays), one.parts()))
+                .toList();
+        return new Mix(id, name, others, inclusions, worked);
+    }
 
     /** All parts of its lines, of its own counting. */
     public double allParts() {

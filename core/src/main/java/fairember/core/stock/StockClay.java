@@ -109,6 +109,19 @@ public record StockClay(
         return new StockClay(id, name, range, pigment.with(habit), open, blocks, sold, learned, dripped, conditioning);
     }
 
+    /** The same clay of another range. */
+    public StockClay of(ClayRange other) {
+        return new StockClay(id, name, other, pigment, open, blocks, sold, lot, dripped, conditioning);
+    }
+
+    /** The same clay where its blocks cost so many times as much. */
+    public StockClay priced(double factor) {
+        List<BlockSize> dearer = blocks.stream()
+                .map(block -> new BlockSize(block.mass(), block.price().times(factor), block.onShelf()))
+                .toList();
+        return new StockClay(id, name, range, pigment, open, dearer, sold, lot, dripped, conditioning);
+    }
+
     /** Minutes that so much of it takes beyond usual conditioning. */
     public Minutes conditioning(Mass grams) {
         return ClayCondition.of(conditioning, grams.g());

@@ -57,6 +57,7 @@ import org.jspecify.annotations.Nullable;
  * @param wear what sandpaper, swabs, gloves, blades and tools cost for an hour of work
  * @param foilLeft what is left of the roll; null when that is not counted
  * @param learns whether plans go by what the daybook has taught
+ * @param confirmed guesses that the maker has said are right
  * @param lost share of the pieces begun that are never finished, where the daybook says nothing
  */
 public record Settings(
@@ -91,6 +92,7 @@ public record Settings(
         @Default("0") Money wear,
         @Default("0") Share lost,
         @Default("true") boolean learns,
+        @Default("[]") Set<GuessKind> confirmed,
         @Nullable @InUnit("M") Length foilLeft) {
     static final Span HOUR = Rates.HOUR;
     static final Span KWH = Rates.KWH;
@@ -124,6 +126,7 @@ public record Settings(
      */
     public Settings {
         days = Set.copyOf(days);
+        confirmed = Set.copyOf(confirmed);
         Gathering g = new Gathering();
         String code = currency;
         LocalTime from = opens;
@@ -205,6 +208,7 @@ public record Settings(
                 wear,
                 lost,
                 learns,
+                confirmed,
                 new Length(Math.max(0, foilLeft.mm() - torn.mm())));
     }
 
