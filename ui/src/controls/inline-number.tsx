@@ -1,6 +1,7 @@
 import type { InputError } from '../server/client';
 import type { Span } from '../server/types';
 import { NumberField } from './number-field';
+import { unitOf } from '../words/figures';
 
 interface Props {
   /** What it belongs to, for those who do not see it. */
@@ -29,7 +30,7 @@ export function InlineNumber({ of, words, value, span, error, chars = 3, onChang
         onChange={onChange}
         onSettle={onSettle}
       />
-      {span.unit}
+      {unitOf(span.unit, span.field)}
     </label>
   );
 }

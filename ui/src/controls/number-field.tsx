@@ -2,6 +2,7 @@ import { useId, useRef, useState } from 'react';
 import type { InputError } from '../server/client';
 import type { Span } from '../server/types';
 import { plain } from '../words/figures';
+import { marked, measureOf, type Measure } from '../words/units';
 import { understand } from '../words/numbers';
 import { complaintOf, Hint } from './hint';
 
@@ -29,18 +30,25 @@ export function NumberField(props: Props) {
   const [inside, setInside] = useState(false);
   const began = useRef(value);
   const unit = per > 1 ? '' : span.unit;
-  const understood = typed === null ? null : understand(typed, unit);
-  const shown = per > 1 ? (value / per).toFixed(Math.round(Math.log10(per))) : plain(value);
-  const range = `${plain(span.low / per)} to ${plain(span.high / per)}${span.unit ? ` ${span.unit}` : ''}${span.whole && per === 1 ? ' (a whole number)' : ''}`;
+  const measure = per > 1 ? null : measureOf(unit, span.field);
+  const unitWords = measure?.unit ?? span.unit;
+  const understood = typed === null ? null : understand(typed, unit, measure);
+  const shown = per > 1 ? marked((value / per).toFixed(Math.round(Math.log10(per)))) : written(value, unit, measure);
+  const ends = [span.low, span.high].map((end) => written(end / per, unit, measure));
+  // Of gauges the thinnest wire has the highest.
+  if (measure && measure.shown(span.low) > measure.shown(span.high)) ends.reverse();
+  const range = `${ends.join(' to ')}${unitWords ? ` ${unitWords}` : ''}${span.whole && per === 1 ? ' (a whole number)' : ''}`;
   const garbled = understood !== null && understood.value === null;
   const complaint = garbled ? `${understood.complaint ?? ''} Type a number from ${range}.` : complaintOf(error);
 
   const step = (input: HTMLInputElement, by: number) => {
-    const next = Math.round((value / per + by) * 1000) / 1000;
+    const at = (measure ? measure.shown(value) : value / per) + by * (measure?.step ?? 1);
+    const next = Math.round(at * 100_000) / 100_000;
+    const words = measure?.write?.(next) ?? plain(next);
     // Written at once, while nothing else of the page has changed: later it would lay out all of it for the caret's sake.
-    input.value = plain(next);
-    setTyped(plain(next));
-    onChange(next * per);
+    input.value = words;
+    setTyped(words);
+    onChange(measure ? Math.round(measure.kept(next) * 1e6) / 1e6 : next * per);
   };
 
   return (
@@ -50,7 +58,7 @@ export function NumberField(props: Props) {
         type="text"
         inputMode="decimal"
         autoComplete="off"
-        aria-label={`${label}${span.unit ? `, ${span.unit}` : ''}`}
+        aria-label={`${label}${unitWords ? `, ${unitWords}` : ''}`}
         aria-invalid={Boolean(complaint)}
         aria-describedby={`${id}-hint`}
         className="field text-right figure text-figure"
@@ -63,7 +71,7 @@ export function NumberField(props: Props) {
         }}
         onChange={(event) => {
           setTyped(event.target.value);
-          const { value: parsed } = understand(event.target.value, unit);
+          const { value: parsed } = understand(event.target.value, unit, measure);
           if (parsed !== null) onChange(per === 1 ? parsed : Math.round(parsed * per));
         }}
         onKeyDown={(event) => {
@@ -87,4 +95,11 @@ export function NumberField(props: Props) {
       />
     </Hint>
   );
+}
+
+/** A value as it stands in its field. */
+function written(value: number, unit: string, measure: Measure | null): string {
+  if (!measure) return plain(value);
+  const shown = measure.shown(value);
+  return measure.write?.(shown) ?? plain(measure.unit === unit ? shown : Math.round(shown * 1000) / 1000);
 }

@@ -9,13 +9,15 @@ interface Props {
   onSettle: () => void;
   error?: InputError | undefined;
   className?: string;
+  /** An example of what may be typed, while there is nothing. */
+  placeholder?: string;
   /** Whether it is as wide as its words. */
   fit?: boolean;
 }
 
 /** A text edited in place. */
 export function TextField(props: Props) {
-  const { label, value, onChange, onSettle, error, className = '', fit = false } = props;
+  const { label, value, onChange, onSettle, error, className = '', placeholder, fit = false } = props;
   const id = useId();
   const complaint = complaintOf(error);
   const began = useRef(value);
@@ -24,6 +26,7 @@ export function TextField(props: Props) {
       <input
         type="text"
         autoComplete="off"
+        placeholder={placeholder}
         aria-label={label}
         aria-invalid={Boolean(error)}
         aria-describedby={error ? id : undefined}

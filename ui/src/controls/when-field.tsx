@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import type { InputError } from '../server/client';
 import { useBench } from '../server/use-bench';
-import { fullDayName, parseDay, parseTime } from '../words/days';
+import { fullDayName, parseDay, parseTime, timeName } from '../words/days';
 import { complaintOf, Hint } from './hint';
 
 interface Props {
@@ -29,7 +29,7 @@ export function WhenField({ label, type, value, onChange, onSettle, error, class
   const [typed, setTyped] = useState<string | null>(null);
   const [began, setBegan] = useState(value);
   const [inside, setInside] = useState(false);
-  const shown = type === 'date' ? fullDayName(value) : value.slice(0, 5);
+  const shown = type === 'date' ? fullDayName(value) : timeName(value);
   const parse = (text: string) => (type === 'date' ? parseDay(text, now) : parseTime(text));
   const broken = typed !== null && !inside && parse(typed) === null ? `“${typed}” ${complaints[type]}` : null;
   const complaint = broken ?? complaintOf(error);
@@ -42,7 +42,7 @@ export function WhenField({ label, type, value, onChange, onSettle, error, class
         aria-label={label}
         aria-invalid={Boolean(complaint)}
         aria-describedby={complaint ? id : undefined}
-        className={`field ${type === 'date' ? 'w-36' : 'w-14'} ${className}`}
+        className={`field ${type === 'date' ? 'w-36' : 'w-20'} ${className}`}
         value={typed ?? shown}
         onFocus={() => {
           setInside(true);

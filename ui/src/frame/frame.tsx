@@ -6,7 +6,9 @@ import { useLastLoss } from '../server/last-loss';
 import { worksTogether } from '../server/maker';
 import { useProbesLive } from '../server/use-record';
 import { choicesOf, useLimits } from '../server/use-limits';
+import { useSettings } from '../server/use-studio';
 import { useUnsaved } from '../server/use-unsaved';
+import { chooseUnits } from '../words/units';
 import { BenchBar } from './bench-bar';
 import { Finder } from './finder';
 import { KeyList } from './key-list';
@@ -28,6 +30,8 @@ export function Frame() {
   const [floating, setFloating] = useState<'finder' | 'keys' | null>(null);
   const [spineOpen, setSpineOpen] = useState(() => window.innerWidth >= NARROW_PX);
   const go = useNavigate();
+  const { settings } = useSettings();
+  chooseUnits(settings.units ?? {});
   const { job, makers } = useBench().bench;
   const acts = useBenchActs();
   const { undo, redo } = useUndo();

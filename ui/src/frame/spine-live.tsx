@@ -1,4 +1,5 @@
 import { useRecord } from '../server/use-record';
+import { shortDegrees } from '../words/figures';
 
 const WIDE = 60;
 const HIGH = 16;
@@ -19,7 +20,7 @@ export function SpineLive({ id }: { id: number }) {
     <span className="flex items-center gap-2">
       <span className="shrink-0 figure font-bold">
         {alarm ? '▲ ' : ''}
-        {Math.round(record.lastC)}°
+        {shortDegrees(record.lastC)}
       </span>
       <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="h-4 w-16" aria-hidden="true">
         <rect

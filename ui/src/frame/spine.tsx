@@ -4,8 +4,8 @@ import { useSize } from '../drawing/use-size';
 import type { Day } from '../server/types';
 import { useDay } from '../server/use-bench';
 import { useNow } from '../server/use-now';
-import { clock, dayName, isoDay, relativeDay } from '../words/days';
-import { minutes, percent, plain, stopwatch } from '../words/figures';
+import { clock, dayName, hourName, isoDay, relativeDay, timeName } from '../words/days';
+import { minutes, percent, plainIn, shortDegrees, stopwatch, u } from '../words/figures';
 import { inLoad, itemWords } from '../words/load-items';
 import { SpineLive } from './spine-live';
 import { firstDay, loadsOn, minuteOf, neighbourDay, spineLoads, type SpineLoad } from './spine-loads';
@@ -167,8 +167,8 @@ function DayStrip({ open, loads, opens, closes, day, now }: StripProps) {
           style={{ top: strip.at(nowMinute) }}
         >
           {open && (
-            <span className="absolute -top-3.5 left-0 w-12 border-b-2 border-spine-ink bg-spine figure text-note leading-none font-bold">
-              {now.toTimeString().slice(0, 5)}
+            <span className="absolute -top-3.5 left-0 w-12 border-b-2 border-spine-ink bg-spine figure text-note leading-none font-bold whitespace-nowrap">
+              {timeName(now.toTimeString())}
             </span>
           )}
         </div>
@@ -189,7 +189,7 @@ function Hours({ strip, from, to, now }: { strip: Strip; from: number; to: numbe
     <div aria-hidden="true">
       {hours.map(({ hour, top }) => (
         <div key={hour} className="absolute left-0 w-10 border-t border-spine-line" style={{ top }}>
-          <span className="figure text-note text-spine-soft">{String(hour).padStart(2, '0')}</span>
+          <span className="figure text-note whitespace-nowrap text-spine-soft">{hourName(hour)}</span>
         </div>
       ))}
     </div>
@@ -205,14 +205,14 @@ function LoadBlock({ load, open, now }: { load: SpineLoad; open: boolean; now: D
       {...(open
         ? {}
         : {
-            'aria-label': `${plain(load.tempC)} °C, ${minutes(load.bakingMin)}, ${inLoad(load.items)}, ${clock(load.from)} to ${clock(load.to)}`,
+            'aria-label': `${plainIn('°C', load.tempC)} ${u.c}, ${minutes(load.bakingMin)}, ${inLoad(load.items)}, ${clock(load.from)} to ${clock(load.to)}`,
           })}
       className={`flex h-full min-h-6 flex-col overflow-hidden rounded-small border px-2 py-1 text-note leading-tight outline-offset-0 aria-[current=page]:outline-2 aria-[current=page]:outline-spine-ink ${looks[load.kind]}`}
     >
       {open && (
         <>
           <span className="whitespace-nowrap">
-            <span className="figure text-body font-bold">{plain(load.tempC)}°</span> {minutes(load.bakingMin)}
+            <span className="figure text-body font-bold">{shortDegrees(load.tempC)}</span> {minutes(load.bakingMin)}
             {load.fillPercent !== undefined && <span className="float-right">{percent(load.fillPercent)} %</span>}
           </span>
           {load.kind === 'in' && (

@@ -58,6 +58,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   studio: () => [],
   'sum-core': () => [],
   'sum-jump-ring': () => [],
+  'sum-packet': () => [],
   'sum-portion': () => [],
   'sum-shape': () => [],
   tiles: () => COLOURS,

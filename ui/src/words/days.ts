@@ -1,7 +1,9 @@
+import { units } from './units';
+
 /** Days and times as they stand on the page. The server speaks local time without a zone; so does this. */
 
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
-const fullDay = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
+const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'short' });
+const month = new Intl.DateTimeFormat('en-GB', { month: 'short' });
 
 const two = (n: number) => String(n).padStart(2, '0');
 
@@ -26,41 +28,61 @@ function wall(iso: string): string {
   return `${dayOf(date)}T${two(date.getHours())}:${two(date.getMinutes())}:${two(date.getSeconds())}`;
 }
 
-/** "Thu 26 Nov". */
+/** "Thu 26 Nov", or the month before the day where the studio writes it so. */
 export function dayName(iso: string): string {
-  return isDate(iso) ? day.format(dateOf(iso)) : '…';
+  if (!isDate(iso)) return '…';
+  const date = dateOf(iso);
+  const words =
+    (units().dates ?? 'DAY_FIRST') === 'DAY_FIRST'
+      ? `${date.getDate()} ${month.format(date)}`
+      : `${month.format(date)} ${date.getDate()}`;
+  return `${weekday.format(date)} ${words}`;
 }
 
-/** "Thu 26 Nov 2026", as a field shows a day. */
+/** "Thu 26 Nov 2026", "Thu Nov 26, 2026" or "Thu 2026-11-26", as a field shows a day. */
 export function fullDayName(iso: string): string {
-  return isDate(iso) ? fullDay.format(dateOf(iso)).replace(',', '') : iso;
+  if (!isDate(iso)) return iso;
+  const date = dateOf(iso);
+  const order = units().dates ?? 'DAY_FIRST';
+  if (order === 'YEAR_FIRST') return `${weekday.format(date)} ${dayOf(date)}`;
+  return `${dayName(iso)}${order === 'MONTH_FIRST' ? ',' : ''} ${date.getFullYear()}`;
 }
 
 const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+const days = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
+
+/** The number of a month that is named; 0 for what names none. */
+function named(part: string): number {
+  return /^[a-z]{3}/.test(part) ? months.indexOf(part.slice(0, 3)) + 1 : 0;
+}
 
 /**
- * The ISO day that was typed, as "8 Dec 2026", "Tue 8 December", "8.12.2026", "8/12" or "2026-12-08": the day before the
- * month. Without a year it is the next such day from {@code today} on. Null when it is no day.
+ * The ISO day that was typed, as "8 Dec 2026", "Tue 8 December", "Dec 8", "8.12.2026", "8/12" or "2026-12-08"; where months are
+ * figures they stand as the studio writes its days. Without a year it is the next such day from {@code today} on. Null when it is
+ * no day.
  */
 export function parseDay(text: string, today: string): string | null {
-  const tidy = text.trim().toLowerCase();
-  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(tidy);
-  if (iso) return isoOf(Number(iso[1]), Number(iso[2]), Number(iso[3]));
-  const parts = tidy
-    .replace(/^[a-z]+\.?,?\s+(?=\d)/, '')
+  const parts = text
+    .trim()
+    .toLowerCase()
     .split(/[\s./,-]+/)
     .filter((part) => part !== '');
-  const [first = '', second = '', third = ''] = parts;
-  const named = months.findIndex((month) => second.startsWith(month));
-  const month = /^\d{1,2}$/.test(second) ? Number(second) : named + 1;
-  if (!/^\d{1,2}$/.test(first) || month < 1 || parts.length > 3) return null;
-  if (third !== '') {
-    if (!/^(\d{2}|\d{4})$/.test(third)) return null;
-    return isoOf(Number(third) + (third.length === 2 ? 2000 : 0), month, Number(first));
-  }
-  const year = Number(today.slice(0, 4));
-  const soon = isoOf(year, month, Number(first));
-  return soon !== null && soon < today.slice(0, 10) ? isoOf(year + 1, month, Number(first)) : soon;
+  if (parts.length > 0 && days.some((day) => parts[0]?.startsWith(day))) parts.shift();
+  if (parts.length < 2 || parts.length > 3) return null;
+  const [a = '', b = '', c = ''] = parts;
+  const year = /^\d{4}$/.test(a) ? a : c;
+  const [first, second] = /^\d{4}$/.test(a) ? [b, c] : [a, b];
+  if (year !== '' && !/^(\d{2}|\d{4})$/.test(year)) return null;
+  const yearFirst = year === a;
+  const monthFirst =
+    named(first) > 0 || (named(second) === 0 && (yearFirst || (units().dates ?? 'DAY_FIRST') !== 'DAY_FIRST'));
+  const [monthPart, dayPart] = monthFirst ? [first, second] : [second, first];
+  const monthNumber = named(monthPart) || (/^\d{1,2}$/.test(monthPart) ? Number(monthPart) : 0);
+  if (!/^\d{1,2}$/.test(dayPart) || monthNumber < 1) return null;
+  if (year !== '') return isoOf(Number(year) + (year.length === 2 ? 2000 : 0), monthNumber, Number(dayPart));
+  const thisYear = Number(today.slice(0, 4));
+  const soon = isoOf(thisYear, monthNumber, Number(dayPart));
+  return soon !== null && soon < today.slice(0, 10) ? isoOf(thisYear + 1, monthNumber, Number(dayPart)) : soon;
 }
 
 function isoOf(year: number, month: number, date: number): string | null {
@@ -81,9 +103,27 @@ export function parseTime(text: string): string | null {
   return `${String(of24).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
 }
 
-/** "09:12". */
-export function clock(iso: string): string {
+/** The time of day of the wall, "09:12", whatever the studio reads it as. */
+export function isoTime(iso: string): string {
   return wall(iso).slice(11, 16);
+}
+
+/** "09:12", or "9:12 am". */
+export function clock(iso: string): string {
+  return timeName(isoTime(iso));
+}
+
+/** A time of day such as "17:30" as the studio reads it. */
+export function timeName(time: string): string {
+  if (units().clock !== 'HOURS_12') return time.slice(0, 5);
+  const hour = Number(time.slice(0, 2));
+  return `${hour % 12 || 12}:${time.slice(3, 5)} ${hour < 12 ? 'am' : 'pm'}`;
+}
+
+/** An hour at a scale of the day: "09", or "9 am". */
+export function hourName(hour: number): string {
+  if (units().clock !== 'HOURS_12') return two(hour);
+  return `${hour % 12 || 12} ${hour % 24 < 12 ? 'am' : 'pm'}`;
 }
 
 export function isoDay(iso: string): string {

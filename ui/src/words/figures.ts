@@ -1,3 +1,7 @@
+import { marked, measureOf, u, unitOf, type Base } from './units';
+
+export { u, unitOf };
+
 /** Numbers as they stand on the page: never more figures than the bench can use. */
 
 /** Thousands stand apart by a narrow space: a comma could be a decimal one. */
@@ -8,7 +12,7 @@ const fixed = [0, 1, 2, 3].map(
 );
 
 function to(digits: number, value: number): string {
-  return apart((fixed[digits] ?? fixed[0])?.format(value) ?? '');
+  return marked(apart((fixed[digits] ?? fixed[0])?.format(value) ?? ''));
 }
 
 /** A number of Intl's: four figures before the point stay together, more stand apart. */
@@ -16,15 +20,73 @@ function apart(text: string): string {
   return /\d\d,|,.*,/.test(text) ? text.replaceAll(',', THIN_SPACE) : text.replace(',', '');
 }
 
-/** Grams: a tenth, under a gram a hundredth, over a hundred grams whole; what would be 0.00 in tenths of a milligram. */
+/** Of a unit that is larger than a gram or a millimetre: three figures while it is small. */
+function fine(shown: number): string {
+  const size = Math.abs(shown);
+  return to(size >= 99.95 ? 0 : size >= 9.995 ? 1 : size >= 0.995 ? 2 : 3, shown);
+}
+
+/** The figures of a mass, in the studio's unit: of grams a tenth, under a gram a hundredth, over a hundred whole; what would be 0.00 in tenths of a milligram. */
 export function grams(value: number): string {
-  if (value >= 0.0001 && value < 0.0095) return value.toFixed(4);
+  const measure = measureOf('g');
+  if (measure && measure.unit !== 'g') return fine(measure.shown(value));
+  if (value >= 0.0001 && value < 0.0095) return marked(value.toFixed(4));
   return to(value >= 99.95 ? 0 : value < 0.995 ? 2 : 1, value);
 }
 
-/** Millimetres to the tenth; long ones whole. */
+/** The figures of a length, in the studio's unit: millimetres to the tenth, long ones whole. */
 export function mm(value: number): string {
+  const measure = measureOf('mm');
+  if (measure && measure.unit !== 'mm')
+    return measure.write?.(Math.round(measure.shown(value) * 64) / 64) ?? fine(measure.shown(value));
   return to(value >= 199.95 ? 0 : 1, value);
+}
+
+/** A value of the server as a person would type it, in the studio's unit. */
+export function plainIn(unit: Base, value: number): string {
+  const measure = measureOf(unit);
+  return measure && measure.unit !== unit ? plain(roundedIn(unit, measure.shown(value))) : plain(value);
+}
+
+/** A value of the server without decimals, in the studio's unit; what would be nothing then keeps some. */
+export function wholeIn(unit: Base, value: number): string {
+  const measure = measureOf(unit);
+  if (!measure || measure.unit === unit) return whole(value);
+  return unit === '°C' ? whole(measure.shown(value)) : fine(measure.shown(value));
+}
+
+function roundedIn(unit: Base, shown: number): number {
+  const scale = unit === '°C' ? 10 : Math.abs(shown) < 1 ? 1000 : 100;
+  return Math.round(shown * scale) / scale;
+}
+
+/** Degrees with their sign alone, where there is no room for more. */
+export function shortDegrees(celsius: number): string {
+  return `${wholeIn('°C', celsius)}°`;
+}
+
+/** A length off a roll with its unit: centimetres, or inches. */
+export function offRoll(millimetres: number): string {
+  const measure = measureOf('mm');
+  return measure && measure.unit !== 'mm'
+    ? `${fine(measure.shown(millimetres))} ${measure.unit}`
+    : `${whole(millimetres / 10)} cm`;
+}
+
+/** A length of cord with its unit: metres, or inches. */
+export function ofCord(millimetres: number): string {
+  const measure = measureOf('mm');
+  return measure && measure.unit !== 'mm'
+    ? `${fine(measure.shown(millimetres))} ${measure.unit}`
+    : `${plain(Math.round(millimetres / 10) / 100)} m`;
+}
+
+/** An area with its unit: square centimetres, or square inches. */
+export function area(squareMm: number): string {
+  const measure = measureOf('mm');
+  return measure && measure.unit !== 'mm'
+    ? `${fine(squareMm / 645.16)} in²`
+    : `${plain(Math.round(squareMm / 10) / 10)} cm²`;
 }
 
 export function whole(value: number): string {
@@ -37,7 +99,7 @@ export function percent(value: number): string {
 
 /** A number as a person would type it: no zeros that say nothing. */
 export function plain(value: number): string {
-  return String(Math.round(value * 10000) / 10000);
+  return marked(String(Math.round(value * 10000) / 10000));
 }
 
 const four = new Intl.NumberFormat('en-GB', { maximumSignificantDigits: 4 });
@@ -48,7 +110,7 @@ const ROUNDING_LEFT = 1e-9;
 export function significant(value: number): string {
   const size = Math.abs(value);
   if (size >= 10000) return to(0, value);
-  return apart((size >= 1000 ? tenth : four).format(size < ROUNDING_LEFT ? 0 : value));
+  return marked(apart((size >= 1000 ? tenth : four).format(size < ROUNDING_LEFT ? 0 : value)));
 }
 
 /** "34 min", "2 h 05 min". */
@@ -82,7 +144,7 @@ function inCurrency(currency: string): Intl.NumberFormat {
 export function money(minor: number, currency: string): string {
   const format = inCurrency(currency);
   const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
-  return apart(format.format(minor / 10 ** digits));
+  return marked(apart(format.format(minor / 10 ** digits)));
 }
 
 /** How many minor units make a whole one. */

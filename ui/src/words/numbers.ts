@@ -1,4 +1,6 @@
-/** Numbers as people type them. */
+import { units, type Measure } from './units';
+
+/** Numbers as people type them, in whatever unit they write after them. */
 
 export interface Understood {
   value: number | null;
@@ -6,18 +8,43 @@ export interface Understood {
   complaint: string | null;
 }
 
-const inMm: Record<string, number> = { mm: 1, cm: 10, m: 1000, in: 25.4, '"': 25.4 };
-const inGrams: Record<string, number> = { g: 1, kg: 1000, oz: 28.349523125 };
-const inMinutes: Record<string, number> = { min: 1, h: 60, s: 1 / 60 };
+type Kind = Record<string, (typed: number) => number>;
 
-/** How many of a field's unit make one of another that may be typed in its place; none when they do not go together. */
-function price(typed: string, unit: string): number | null {
-  if (typed.toLowerCase() === unit.toLowerCase()) return 1;
-  if (typed === '°' && unit === '°C') return 1;
-  for (const known of [inMm, inGrams, inMinutes]) {
-    const from = known[typed.toLowerCase()];
-    const to = known[unit];
-    if (from !== undefined && to !== undefined) return from / to;
+const times = (factor: number) => (typed: number) => typed * factor;
+const inMm: Kind = {
+  mm: times(1),
+  cm: times(10),
+  m: times(1000),
+  in: times(25.4),
+  inch: times(25.4),
+  inches: times(25.4),
+  '"': times(25.4),
+  '″': times(25.4),
+  ft: times(304.8),
+  gauge: (n) => 0.127 * 92 ** ((36 - n) / 39),
+  ga: (n) => 0.127 * 92 ** ((36 - n) / 39),
+};
+const inGrams: Kind = { g: times(1), kg: times(1000), oz: times(28.349523125), lb: times(453.59237) };
+const inMinutes: Kind = { min: times(1), h: times(60), s: times(1 / 60) };
+const inCelsius: Kind = {
+  '°c': times(1),
+  c: times(1),
+  '°f': (f) => (f - 32) / 1.8,
+  f: (f) => (f - 32) / 1.8,
+};
+const inMl: Kind = { ml: times(1), l: times(1000), 'fl oz': times(29.5735295625), floz: times(29.5735295625) };
+const bases: Record<string, Kind> = { mm: inMm, g: inGrams, min: inMinutes, '°C': inCelsius, ml: inMl };
+
+/** A number with a unit after it in the field's unit; null when they do not go together. */
+function converted(value: number, typed: string, unit: string): number | null {
+  const word = typed.toLowerCase().replace(/\s+/g, ' ').replace(/\.$/, '');
+  if (word === unit.toLowerCase()) return value;
+  const known = bases[unit];
+  if (known) return known[word]?.(value) ?? null;
+  for (const [base, kind] of Object.entries(bases)) {
+    const to = kind[unit.toLowerCase()]?.(1);
+    const from = kind[word];
+    if (to !== undefined && from && base !== '°C') return from(value) / to;
   }
   return null;
 }
@@ -26,18 +53,38 @@ function no(complaint: string): Understood {
   return { value: null, complaint };
 }
 
+const ready: Record<string, string> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+
+/** The same text with spaces of one kind, fractions written out and their whole apart: "1½" and "1-1/2" are "1 1/2". */
+function tidied(text: string): string {
+  return text
+    .replace(/−/g, '-')
+    .replace(/[\u00a0\u202f]/g, ' ')
+    .replace(/[½¼¾⅛⅜⅝⅞]/g, (sign) => ` ${ready[sign] ?? ''}`)
+    .replace(/(\d)-(\d+\s*\/)/, '$1 $2')
+    .trim();
+}
+
 /** A number without its unit: decimals after a point or comma, thousands apart by spaces, fractions such as 1 1/2. */
-function plainNumber(text: string): Understood {
-  const tidy = text.replace(/−/g, '-').replace(/[\u00a0\u202f]/g, ' ');
+function plainNumber(tidy: string): Understood {
   const fraction = /^(-?)(?:(\d+) +)?(\d+)\s*\/\s*(\d+)$/.exec(tidy);
   if (fraction) {
     const [, sign, whole = '0', above, below] = fraction;
     if (Number(below) === 0) return no('You cannot divide by 0.');
     return { value: (sign ? -1 : 1) * (Number(whole) + Number(above) / Number(below)), complaint: null };
   }
-  if (/^-?[1-9]\d{0,2},\d{3}$/.test(tidy)) {
-    const [before, after] = tidy.split(',');
-    return no(`“${tidy}” can mean two numbers. Type ${before}${after} or ${before}.${after}.`);
+  const unclear = units().decimals === 'COMMA' ? /^-?[1-9]\d{0,2}[.,]\d{3}$/ : /^-?[1-9]\d{0,2},\d{3}$/;
+  if (unclear.test(tidy)) {
+    const [before, after] = tidy.split(/[.,]/);
+    return no(`“${tidy}” can mean two numbers. Type ${before}${after} or ${before}.${after}0.`);
   }
   const grouped = /^-?\d{1,3}( \d{3})+([.,]\d+)?$/.test(tidy) ? tidy.replace(/ /g, '') : tidy;
   const commas = /^-?\d{1,3}(,\d{3})+\.\d+$/.test(grouped) ? grouped.replace(/,/g, '') : grouped;
@@ -46,16 +93,27 @@ function plainNumber(text: string): Understood {
   return /^-?(\d+\.?\d*|\.\d+)$/.test(decimal) ? { value: Number(decimal), complaint: null } : no('');
 }
 
-/** What somebody typed into a field of a unit, or why it cannot be understood. */
-export function understand(typed: string, unit: string): Understood {
-  const text = typed.trim();
+/**
+ * What somebody typed into a field, in the unit of the server, or why it cannot be understood.
+ *
+ * @param unit of the server
+ * @param shownIn how the field is read, for a number without a unit; null where that is the unit of the server
+ */
+export function understand(typed: string, unit: string, shownIn: Measure | null = null): Understood {
+  const text = tidied(typed);
   if (text === '') return no('A number is missing.');
-  const [, digits = '', letters = ''] = /^([-−]?[\d.,\s/\u00a0\u202f]*?)\s*([^\d\s.,/-][^\d]*)?$/u.exec(text) ?? [];
+  const [, digits = '', letters = ''] = /^(-?[\d.,\s/]*?)\s*([^\d\s.,/-][^\d]*)?$/u.exec(text) ?? [];
   const number = plainNumber(digits.trim());
   const shown = text.length > 20 ? `${text.slice(0, 20)}…` : text;
+  const unitName = shownIn?.unit ?? unit;
   if (number.value === null) return number.complaint ? number : no(`“${shown}” is not a number.`);
-  if (!letters) return number;
-  const times = price(letters.trim(), unit);
-  if (times !== null) return { value: Math.round(number.value * times * 1e6) / 1e6, complaint: null };
-  return no(`“${shown}” is not in ${unit || 'this unit'}. Type only the number${unit ? ` of ${unit}` : ''}.`);
+  const rounded = (value: number) => ({ value: Math.round(value * 1e6) / 1e6, complaint: null });
+  if (!letters) return shownIn && unitName !== unit ? rounded(shownIn.kept(number.value)) : number;
+  // A degree sign alone says nothing but what the field says already.
+  if (letters.trim() === '°' && unit === '°C') return rounded(shownIn ? shownIn.kept(number.value) : number.value);
+  const value = converted(number.value, letters.trim(), unit);
+  if (value !== null) return rounded(value);
+  return no(
+    `“${shown}” is not in ${unitName || 'this unit'}. Type only the number${unitName ? ` of ${unitName}, or one with a unit that fits` : ''}.`,
+  );
 }

@@ -1,6 +1,6 @@
 import { useSize } from '../../drawing/use-size';
 import type { BatchPlan } from '../../server/types';
-import { grams, mm } from '../../words/figures';
+import { grams, mm, u } from '../../words/figures';
 
 type Portion = BatchPlan['needs']['portions'][number];
 
@@ -74,10 +74,10 @@ export function BallRow({ portions }: { portions: Portion[] }) {
                   {titleOf(portion)}
                 </text>
                 <text x={x} y={y + r + 30} textAnchor="middle" className="fill-soft figure text-note">
-                  {grams(portion.massG)} g
+                  {grams(portion.massG)} {u.g}
                 </text>
                 <text x={x} y={y + r + 45} textAnchor="middle" className="fill-soft figure text-note">
-                  Ø{mm(portion.ballMm)} mm
+                  Ø{mm(portion.ballMm)} {u.mm}
                 </text>
               </g>
             ))}

@@ -1,7 +1,7 @@
 import { Figure, FigureStrip } from '../../controls/figure';
 import { Pair } from '../../controls/place';
 import type { BatchPlan } from '../../server/types';
-import { grams, mm, whole } from '../../words/figures';
+import { grams, mm, offRoll, u, whole } from '../../words/figures';
 import { dimensionWords } from '../designs/section-labels';
 import { CoresDrawing } from './cores-drawing';
 import { StepList } from './step-list';
@@ -15,7 +15,7 @@ function Sleeves({ sleeves }: { sleeves: BatchPlan['needs']['sleeves'] }) {
           <tr>
             <th className="py-2 pl-3 font-semibold">Sleeve on</th>
             <th className="text-right font-semibold">Count</th>
-            <th className="pl-4 font-semibold">Wrap to, mm</th>
+            <th className="pl-4 font-semibold">Wrap to, {u.mm}</th>
             <th className="text-right font-semibold">Strip each</th>
             <th className="pr-3 text-right font-semibold">Foil each</th>
           </tr>
@@ -30,10 +30,10 @@ function Sleeves({ sleeves }: { sleeves: BatchPlan['needs']['sleeves'] }) {
               <td className="text-right figure text-figure">{sleeve.count}</td>
               <td className="pl-4 figure">Ø{mm(sleeve.outerMm)}</td>
               <td className="text-right figure whitespace-nowrap">
-                {mm(sleeve.stripMm)} × {mm(sleeve.widthMm)} <span className="text-note text-soft">mm</span>
+                {mm(sleeve.stripMm)} × {mm(sleeve.widthMm)} <span className="text-note text-soft">{u.mm}</span>
               </td>
               <td className="pr-3 pl-4 text-right figure text-figure whitespace-nowrap">
-                {grams(sleeve.foilG)} <span className="text-note text-soft">g</span>
+                {grams(sleeve.foilG)} <span className="text-note text-soft">{u.g}</span>
               </td>
             </tr>
           ))}
@@ -59,7 +59,7 @@ export function CoresStation({ plan, batchId }: { plan: BatchPlan; batchId: numb
                   <tr>
                     <th className="py-2 pl-3 font-semibold">Core for</th>
                     <th className="text-right font-semibold">Count</th>
-                    <th className="pl-4 font-semibold">Press to, mm</th>
+                    <th className="pl-4 font-semibold">Press to, {u.mm}</th>
                     <th className="text-right font-semibold">Tear each</th>
                     <th className="pr-3 text-right font-semibold">Foil each</th>
                   </tr>
@@ -79,10 +79,10 @@ export function CoresStation({ plan, batchId }: { plan: BatchPlan; batchId: numb
                         </span>
                       </td>
                       <td className="text-right figure text-figure">
-                        {whole(core.tornMm)} <span className="text-note text-soft">mm</span>
+                        {whole(core.tornMm)} <span className="text-note text-soft">{u.mm}</span>
                       </td>
                       <td className="pr-3 text-right figure text-figure">
-                        {grams(core.foilG)} <span className="text-note text-soft">g</span>
+                        {grams(core.foilG)} <span className="text-note text-soft">{u.g}</span>
                       </td>
                     </tr>
                   ))}
@@ -92,10 +92,8 @@ export function CoresStation({ plan, batchId }: { plan: BatchPlan; batchId: numb
           )}
           {sleeves.length > 0 && <Sleeves sleeves={sleeves} />}
           <FigureStrip>
-            <Figure value={whole(tornMm / 10)} unit="cm">
-              of the roll in total
-            </Figure>
-            <Figure value={grams(foilG)} unit="g">
+            <Figure value={offRoll(tornMm)}>of the roll in total</Figure>
+            <Figure value={grams(foilG)} unit={u.g}>
               of foil in total
             </Figure>
           </FigureStrip>

@@ -3,7 +3,7 @@ import { Swatch } from '../../controls/swatch';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { CuttingPlan } from '../../server/types';
-import { count, grams, mm, plain } from '../../words/figures';
+import { count, grams, mm, u, plainIn } from '../../words/figures';
 
 type Write = (size: number) => string;
 
@@ -21,9 +21,9 @@ export function CuttingTree({ batchId }: { batchId: number }) {
         <section key={cut.mixId} className="rounded-card border border-line bg-paper px-4 py-2">
           <h2 className="flex items-center gap-2 text-figure">
             <Swatch raw={cut.rawHex} cured={cut.curedHex} /> {cut.name}
-            <Sums plan={cut.plan} write={grams} unit="g" />
+            <Sums plan={cut.plan} write={grams} unit={u.g} />
           </h2>
-          <Plan plan={cut.plan} write={grams} unit="g" whole={cut.fromBlocks ? '' : 'as mixed, with waste'} />
+          <Plan plan={cut.plan} write={grams} unit={u.g} whole={cut.fromBlocks ? '' : 'as mixed, with waste'} />
           <ShowWorking of={cut.name}>
             <WorkingsList workings={cut.plan.workings} />
           </ShowWorking>
@@ -32,11 +32,11 @@ export function CuttingTree({ batchId }: { batchId: number }) {
       {wires.map((cut) => (
         <section key={`${cut.gaugeMm}-${cut.metal}`} className="rounded-card border border-line bg-paper px-4 py-2">
           <h2 className="flex items-center gap-2 text-figure">
-            {plain(cut.gaugeMm)} mm {cut.metal} wire, {mm(cut.totalMm)} mm in all
-            <Sums plan={cut.plan} write={mm} unit="mm" />
+            {plainIn('mm', cut.gaugeMm)} {u.mm} {cut.metal} wire, {mm(cut.totalMm)} {u.mm} in all
+            <Sums plan={cut.plan} write={mm} unit={u.mm} />
           </h2>
-          <Plan plan={cut.plan} write={mm} unit="mm" whole="" />
-          <ShowWorking of={`${plain(cut.gaugeMm)} mm ${cut.metal} wire`}>
+          <Plan plan={cut.plan} write={mm} unit={u.mm} whole="" />
+          <ShowWorking of={`${plainIn('mm', cut.gaugeMm)} ${u.mm} ${cut.metal} wire`}>
             <WorkingsList workings={cut.plan.workings} />
           </ShowWorking>
         </section>

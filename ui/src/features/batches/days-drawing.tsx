@@ -1,6 +1,6 @@
 import { useSize } from '../../drawing/use-size';
 import type { BatchPlan } from '../../server/types';
-import { dayName } from '../../words/days';
+import { dayName, hourName } from '../../words/days';
 import { count } from '../../words/figures';
 import { dayExtent, dayLanes, type Bar, type DayLane } from './days-geometry';
 
@@ -38,7 +38,7 @@ export function DaysDrawing({ plan, dueOn }: { plan: BatchPlan; dueOn: string })
               <g key={minute}>
                 <line x1={x(minute)} x2={x(minute)} y1={TOP - 4} y2={TOP + row * lanes.length} stroke="#e0e6e3" />
                 <text x={x(minute)} y={TOP - 8} textAnchor="middle" className="fill-soft figure text-note">
-                  {String(minute / 60).padStart(2, '0')}
+                  {hourName(minute / 60)}
                 </text>
               </g>
             ))}

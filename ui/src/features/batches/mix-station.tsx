@@ -4,7 +4,7 @@ import { Swatch } from '../../controls/swatch';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { BatchPlan } from '../../server/types';
 import { useLeftovers, useMoney, useSettings } from '../../server/use-studio';
-import { grams, minutes, plain } from '../../words/figures';
+import { grams, minutes, plain, u, plainIn } from '../../words/figures';
 import { words as partsWords } from '../mixes/found-recipes';
 import { MixBar } from '../mixes/mix-bar';
 import { useUses } from '../mixes/use-leftovers';
@@ -53,21 +53,21 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
                   {mix.name}
                 </Link>
                 <span className="ml-auto figure text-figure font-semibold whitespace-nowrap">
-                  {grams(mix.toMixG)} g
+                  {grams(mix.toMixG)} {u.g}
                 </span>
                 <span className="w-36 text-right text-note whitespace-nowrap text-soft">
-                  {grams(mix.netG)} g in the pieces
+                  {grams(mix.netG)} {u.g} in the pieces
                 </span>
               </div>
               <MixBar name={mix.name} clays={mix.lines} height={22} />
               {mix.inclusions.length > 0 && (
                 <p className="text-note">
-                  Then add {mix.inclusions.map((i) => `${grams(i.massG)} g ${i.name}`).join(', ')}.
+                  Then add {mix.inclusions.map((i) => `${grams(i.massG)} ${u.g} ${i.name}`).join(', ')}.
                 </p>
               )}
               {mix.intoOthersG > 0 && (
                 <p className="text-note">
-                  {grams(mix.intoOthersG)} g of this mix go into other mixes: make it before them.
+                  {grams(mix.intoOthersG)} {u.g} of this mix go into other mixes: make it before them.
                 </p>
               )}
               {mix.made && (
@@ -75,14 +75,17 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
                   {mix.made.kind}: make {mix.made.count}
                   {mix.made.makingMin > 0 && `, ${minutes(mix.made.makingMin)}`}.{' '}
                   {mix.made.wastedG >= 0.05 &&
-                    `${grams(mix.made.wastedG)} g is cut off or left behind: keep it as a leftover.`}
+                    `${grams(mix.made.wastedG)} ${u.g} is cut off or left behind: keep it as a leftover.`}
                 </p>
               )}
               {mix.letDowns.map((down) => (
                 <p key={down.tint} className="text-note">
-                  Too little {down.tint} for the scale: knead {grams(down.tintG)} g of it into {grams(down.otherG)} g{' '}
-                  {down.into}, take <b className="figure">{grams(down.takeG)} g</b> of that, and only{' '}
-                  {grams(down.otherLeftG)} g {down.into} besides.
+                  Too little {down.tint} for the scale: knead {grams(down.tintG)} {u.g} of it into {grams(down.otherG)}{' '}
+                  {u.g} {down.into}, take{' '}
+                  <b className="figure">
+                    {grams(down.takeG)} {u.g}
+                  </b>{' '}
+                  of that, and only {grams(down.otherLeftG)} {u.g} {down.into} besides.
                 </p>
               ))}
               <LeftOfIt mixId={mix.mixId} toMixG={mix.toMixG} />
@@ -105,8 +108,8 @@ function LeftOfIt({ mixId, toMixG }: { mixId: number; toMixG: number }) {
   if (left.length === 0) {
     return kneaded ? (
       <p className="text-note text-soft">
-        Leftovers kneaded together come near it, up to {grams(kneaded.recipe.mostG)} g: {partsWords(kneaded.recipe)},{' '}
-        {kneaded.recipe.differs}.{' '}
+        Leftovers kneaded together come near it, up to {grams(kneaded.recipe.mostG)} {u.g}: {partsWords(kneaded.recipe)}
+        , {kneaded.recipe.differs}.{' '}
         <Link to="/mixes/leftovers" className="underline">
           Knead them
         </Link>{' '}
@@ -117,8 +120,8 @@ function LeftOfIt({ mixId, toMixG }: { mixId: number; toMixG: number }) {
   const all = left.reduce((sum, l) => sum + l.lump.massG, 0);
   return (
     <p className="text-note text-soft">
-      You have {grams(all)} g left over.{' '}
-      {all >= toMixG ? 'That is enough: mix none.' : `Use it and mix only ${grams(toMixG - all)} g.`}
+      You have {grams(all)} {u.g} left over.{' '}
+      {all >= toMixG ? 'That is enough: mix none.' : `Use it and mix only ${grams(toMixG - all)} ${u.g}.`}
     </p>
   );
 }
@@ -132,7 +135,7 @@ function inTurn(plan: BatchPlan) {
 }
 
 function blocks(list: Clay['open']): string {
-  return list.map((b) => `${b.count}×${plain(b.massG)} g`).join(', ');
+  return list.map((b) => `${b.count}×${plainIn('g', b.massG)} ${u.g}`).join(', ');
 }
 
 function ClayTable({ plan }: { plan: BatchPlan }) {
@@ -143,11 +146,11 @@ function ClayTable({ plan }: { plan: BatchPlan }) {
         <thead className="text-left text-note text-soft">
           <tr>
             <th className="py-2 pl-3 font-semibold">Clay</th>
-            <th className="text-right font-semibold">Need, g</th>
-            <th className="pl-3 text-right font-semibold">Opened, g</th>
+            <th className="pl-3 text-right font-semibold">Need, {u.g}</th>
+            <th className="pl-3 text-right font-semibold">Opened, {u.g}</th>
             <th className="pl-3 font-semibold">Open</th>
             <th className="pl-3 font-semibold">Buy</th>
-            <th className="pr-3 text-right font-semibold">Left, g</th>
+            <th className="pr-3 text-right font-semibold">Left, {u.g}</th>
           </tr>
         </thead>
         <tbody>
@@ -158,16 +161,18 @@ function ClayTable({ plan }: { plan: BatchPlan }) {
                   <Swatch raw={clay.rawHex} cured={clay.curedHex} size={20} /> {clay.name}
                 </span>
                 {clay.reservedG > 0 && (
-                  <span className="block text-note text-soft">{grams(clay.reservedG)} g kept for earlier batches</span>
+                  <span className="block text-note text-soft">
+                    {grams(clay.reservedG)} {u.g} kept for earlier batches
+                  </span>
                 )}
               </td>
-              <td className="text-right figure text-figure font-semibold">{grams(clay.neededG)}</td>
+              <td className="pl-3 text-right figure text-figure font-semibold">{grams(clay.neededG)}</td>
               <td className="pl-3 text-right figure">{grams(clay.fromOpenG)}</td>
               <td className="pl-3 figure text-note whitespace-nowrap">{blocks(clay.open) || '–'}</td>
               <td
                 className={`pl-3 figure text-note whitespace-nowrap ${clay.missingG > 0 ? 'font-semibold text-madder' : clay.buy.length > 0 ? 'font-semibold text-straw' : ''}`}
               >
-                {clay.missingG > 0 && `✕ ${grams(clay.missingG)} g, no longer sold`}
+                {clay.missingG > 0 && `✕ ${grams(clay.missingG)} ${u.g}, no longer sold`}
                 {clay.missingG === 0 && (clay.buy.length > 0 ? `◦ ${blocks(clay.buy)}, ${money(clay.costMinor)}` : '–')}
               </td>
               <td className="pr-3 pl-3 text-right figure text-soft">{grams(clay.leftG)}</td>

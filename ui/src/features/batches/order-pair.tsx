@@ -11,7 +11,7 @@ import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMoney, useDesigns } from '../../server/use-studio';
 import { clock, dayName } from '../../words/days';
-import { count, grams, minutes, whole } from '../../words/figures';
+import { count, grams, minutes, offRoll, u, whole } from '../../words/figures';
 import { GuessList } from '../beginning/guess-list';
 import { useGuesses } from '../beginning/use-beginning';
 import { DaysDrawing } from './days-drawing';
@@ -86,7 +86,9 @@ export function OrderPair({ batch, batchId }: { batch: BatchDraft; batchId: numb
                           onSettle={draft.settle}
                         />
                       </td>
-                      <td className="pr-2 text-right figure">{design && grams(design.measured.clayG)} g</td>
+                      <td className="pr-2 text-right figure">
+                        {design && grams(design.measured.clayG)} {u.g}
+                      </td>
                       <td className="text-right">
                         <Button
                           kind="quiet"
@@ -201,12 +203,10 @@ function Totals({ batch }: { batch: BatchDraft }) {
         <Figure value={dayName(plan.finish)}>finished, {clock(plan.finish)}</Figure>
       </FigureStrip>
       <FigureStrip>
-        <Figure value={grams(clay)} unit="g">
+        <Figure value={grams(clay)} unit={u.g}>
           clay with waste
         </Figure>
-        <Figure value={whole(plan.needs.tornMm / 10)} unit="cm">
-          foil off the roll
-        </Figure>
+        <Figure value={offRoll(plan.needs.tornMm)}>foil off the roll</Figure>
         <Figure value={money(plan.needs.buyMinor)}>to buy</Figure>
         <Figure value={money(plan.priceMinor - plan.costMinor)}>profit from {money(plan.priceMinor)} of sales</Figure>
       </FigureStrip>

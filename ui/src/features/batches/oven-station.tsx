@@ -4,7 +4,7 @@ import { Pair } from '../../controls/place';
 import type { BatchPlan } from '../../server/types';
 import { useDay } from '../../server/use-bench';
 import { clock, relativeDay } from '../../words/days';
-import { minutes, percent, plain } from '../../words/figures';
+import { minutes, percent, plainIn, u } from '../../words/figures';
 import { inLoad } from '../../words/load-items';
 import { PlannedLoadCard } from '../oven/load-card';
 
@@ -30,7 +30,7 @@ export function OvenStation({ plan }: { plan: BatchPlan }) {
                 >
                   <span className="figure text-large text-soft">{l.number}</span>
                   <span className="figure font-semibold whitespace-nowrap text-ember-deep">
-                    {plain(l.tempC)} °C · {minutes(l.bakingMin)}
+                    {plainIn('°C', l.tempC)} {u.c} · {minutes(l.bakingMin)}
                   </span>
                   <span>{inLoad(l.items)}</span>
                   <span className="text-right text-note text-soft">

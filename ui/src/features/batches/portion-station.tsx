@@ -3,7 +3,7 @@ import { Pair } from '../../controls/place';
 import { Segments } from '../../controls/segments';
 import { Swatch } from '../../controls/swatch';
 import type { BatchPlan } from '../../server/types';
-import { grams, mm } from '../../words/figures';
+import { grams, mm, u } from '../../words/figures';
 import { BallRow } from './ball-row';
 import { CuttingTree } from './cutting-tree';
 import { StepList } from './step-list';
@@ -28,9 +28,9 @@ export function PortionStation({ plan, batchId }: { plan: BatchPlan; batchId: nu
                   <th className="py-2 pl-3 font-semibold">Part</th>
                   <th className="font-semibold">Mix</th>
                   <th className="pl-3 text-right font-semibold">Balls</th>
-                  <th className="pl-3 text-right font-semibold">Each, g</th>
-                  <th className="pl-3 text-right font-semibold">Ball, mm</th>
-                  <th className="pr-3 pl-3 text-right font-semibold">Total, g</th>
+                  <th className="pl-3 text-right font-semibold">Each, {u.g}</th>
+                  <th className="pl-3 text-right font-semibold">Ball, {u.mm}</th>
+                  <th className="pr-3 pl-3 text-right font-semibold">Total, {u.g}</th>
                 </tr>
               </thead>
               <tbody>

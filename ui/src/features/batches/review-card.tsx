@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { api, take } from '../../server/client';
 import type { BatchReview } from '../../server/types';
 import { useMoney } from '../../server/use-studio';
-import { grams, minutes, plain } from '../../words/figures';
+import { grams, minutes, plain, u } from '../../words/figures';
 
 type Line = BatchReview['lines'][number];
 
@@ -46,8 +46,8 @@ export function ReviewCard({ batchId }: { batchId: number }) {
           {weighed && (
             <Row
               words="clay"
-              planned={`${grams(sum('GRAMS', 'planned'))} g`}
-              real={`${grams(sum('GRAMS', 'real'))} g`}
+              planned={`${grams(sum('GRAMS', 'planned'))} ${u.g}`}
+              real={`${grams(sum('GRAMS', 'real'))} ${u.g}`}
             />
           )}
           <Row words="pieces lost" planned={tenths(sum('LOST', 'planned'))} real={plain(sum('LOST', 'real'))} />
@@ -94,7 +94,7 @@ function cause(line: Line, money: (minor: number) => string): string {
     case 'REWORK':
       return `${line.what}: ${minutes(line.real)} of rework, ${cost}`;
     case 'GRAMS':
-      return `${line.what}: ${grams(line.real)} g instead of ${grams(line.planned)} g, ${cost}`;
+      return `${line.what}: ${grams(line.real)} ${u.g} instead of ${grams(line.planned)} ${u.g}, ${cost}`;
     case 'LOST':
       return `${line.what}: ${plain(line.real)} lost, where ${tenths(line.planned)} were expected, ${cost}`;
   }

@@ -9,6 +9,7 @@ import { spanOf, useLimits } from '../../server/use-limits';
 import { errorsOf } from '../../server/client';
 import { errorAt } from '../../server/use-measured';
 import { useDaybookActs } from '../daybook/use-daybook';
+import { u } from '../../words/figures';
 
 type Mix = BatchPlan['needs']['mixes'][number];
 
@@ -31,7 +32,7 @@ export function WeighedMix({ mix, batchId }: { mix: Mix; batchId: number }) {
         onChange={setTyped}
         onSettle={() => undefined}
       />
-      g
+      {u.g}
       <Button
         kind="quiet"
         aria-label={`Log it: what was used of ${mix.name}`}

@@ -14,7 +14,7 @@ import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMoney } from '../../server/use-studio';
 import { clock, dayName } from '../../words/days';
-import { count, grams, minutes, mm, plain, whole } from '../../words/figures';
+import { count, grams, minutes, mm, offRoll, plainIn, u, whole } from '../../words/figures';
 import { DesignThumb } from '../designs/design-thumb';
 import { longestBake } from '../designs/longest-bake';
 import { GuessList } from './guess-list';
@@ -78,7 +78,7 @@ function What({ beginning }: { beginning: Beginnings }) {
           </label>
         ))}
       </div>
-      <FieldLine label="how high" unit="mm">
+      <FieldLine label="how high" unit={u.mm}>
         <NumberField
           label="How high"
           value={form.heightMm}
@@ -160,10 +160,10 @@ function Needs({ begun }: { begun: Begun }) {
   return (
     <>
       <FigureStrip>
-        <Figure value={grams(measured.weightG)} unit="g">
-          one piece, {mm(measured.box.heightMm)} mm high
+        <Figure value={grams(measured.weightG)} unit={u.g}>
+          one piece, {mm(measured.box.heightMm)} {u.mm} high
         </Figure>
-        <Figure value={grams(clay)} unit="g">
+        <Figure value={grams(clay)} unit={u.g}>
           clay for all, with waste
         </Figure>
         <Figure value={money(needs.buyMinor)}>to buy</Figure>
@@ -172,7 +172,7 @@ function Needs({ begun }: { begun: Begun }) {
       <FigureStrip>
         <Figure value={whole(begun.loads)} tone="heat">
           {begun.loads === 1 ? 'oven load' : 'oven loads'}
-          {longest && `, ${minutes(longest.bakingMin)} at ${plain(longest.lowC)} °C`}
+          {longest && `, ${minutes(longest.bakingMin)} at ${plainIn('°C', longest.lowC)} ${u.c}`}
         </Figure>
         <Figure value={minutes(begun.handsMin)}>work</Figure>
         <Figure value={dayName(begun.finish)} tone={late ? 'straw' : 'ink'}>
@@ -182,10 +182,12 @@ function Needs({ begun }: { begun: Begun }) {
       </FigureStrip>
       <p className="text-soft">
         {needs.clays
-          .flatMap((clay) => clay.buy.map((of) => `${whole(of.count)} × ${plain(of.massG)} g of ${clay.name}`))
+          .flatMap((clay) =>
+            clay.buy.map((of) => `${whole(of.count)} × ${plainIn('g', of.massG)} ${u.g} of ${clay.name}`),
+          )
           .map((words, i) => (i === 0 ? `To buy: ${words}` : words))
           .join(', ')}
-        {needs.tornMm > 0 && ` and ${whole(needs.tornMm / 10)} cm of foil for the cores`}
+        {needs.tornMm > 0 && ` and ${offRoll(needs.tornMm)} of foil for the cores`}
       </p>
     </>
   );

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { Button } from '../../controls/button';
 import type { Guess } from '../../server/types';
 import { useMoney } from '../../server/use-studio';
-import { grams, minutes, whole } from '../../words/figures';
+import { grams, minutes, whole, u } from '../../words/figures';
 import { useSettingsDraft } from '../settings/use-settings-draft';
 
 /** Where each guess is made true. */
@@ -78,7 +78,7 @@ function Worth({ guess }: { guess: Guess }) {
     if (figure === 'BAKE') return `longest bake ${minutes(from)} → ${minutes(to)}`;
     if (figure === 'FINISH') return `finished ${minutes(Math.abs(to - from))} ${to > from ? 'later' : 'sooner'}`;
     if (figure === 'LOADS') return `loads ${whole(from)} → ${whole(to)}`;
-    return `clay ${grams(from)} → ${grams(to)} g`;
+    return `clay ${grams(from)} → ${grams(to)} ${u.g}`;
   });
   return <span className="figure">{said.join('; ')}</span>;
 }

@@ -111,7 +111,9 @@ function NextSteps() {
               key={`${task.batchId}-${task.designId}-${task.step}-${String(task.first)}`}
               className="flex min-h-12 items-center gap-3 border-t border-line px-3 py-1 first:border-t-0"
             >
-              <span className="w-28 figure text-soft">{from && `${relativeDay(from, bench.now)} ${clock(from)}`}</span>
+              <span className="w-36 figure whitespace-nowrap text-soft">
+                {from && `${relativeDay(from, bench.now)} ${clock(from)}`}
+              </span>
               <span className="min-w-0 flex-1 leading-tight">
                 <span className="block font-semibold">{task.name}</span>
                 <span className="block truncate text-note text-soft">

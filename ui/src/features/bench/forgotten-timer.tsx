@@ -3,14 +3,14 @@ import { Button } from '../../controls/button';
 import { RefusedNote } from '../../controls/problem-note';
 import { WhenField } from '../../controls/when-field';
 import { useBench, useBenchActs } from '../../server/use-bench';
-import { clock, dateOf, isoDay, minutesBetween, plusDays } from '../../words/days';
+import { dateOf, isoDay, isoTime, minutesBetween, plusDays } from '../../words/days';
 import { minutes } from '../../words/figures';
 
 /** A timer that nobody stopped: when did the work end? */
 export function ForgottenTimer({ startedAt }: { startedAt: string }) {
   const { bench } = useBench();
   const { timer } = useBenchActs();
-  const [time, setTime] = useState(clock(startedAt));
+  const [time, setTime] = useState(isoTime(startedAt));
   const end = ending(startedAt, time);
   return (
     <div

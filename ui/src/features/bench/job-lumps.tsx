@@ -1,7 +1,7 @@
 import { Swatch } from '../../controls/swatch';
 import type { Hand } from '../../server/types';
 import { useDesigns } from '../../server/use-studio';
-import { count, grams, mm } from '../../words/figures';
+import { count, grams, mm, u } from '../../words/figures';
 import { DesignThumb } from '../designs/design-thumb';
 
 /** What the current job makes, drawn, and the lumps to roll for it. */
@@ -23,8 +23,13 @@ export function JobLumps({ job }: { job: Hand }) {
                 )}
               </span>
               <span className="figure whitespace-nowrap">
-                {grams(lump.massG)} g
-                {lump.blanks === lump.count && <span className="text-soft"> ball {mm(lump.ballMm)} mm</span>}
+                {grams(lump.massG)} {u.g}
+                {lump.blanks === lump.count && (
+                  <span className="text-soft">
+                    {' '}
+                    ball {mm(lump.ballMm)} {u.mm}
+                  </span>
+                )}
               </span>
             </li>
           ))}

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useDay } from '../../server/use-bench';
 import { clock, relativeDay } from '../../words/days';
-import { minutes, plain } from '../../words/figures';
+import { minutes, plainIn, u } from '../../words/figures';
 import { TrayPlan } from '../oven/tray-plan';
 
 /** The load that goes in next: when, how hot, how long, and its tray. */
@@ -20,7 +20,7 @@ export function NextLoad() {
         <p className="text-soft">
           {relativeDay(load.inAt, day.now)} {clock(load.inAt)}{' '}
           <b className="figure text-ember-deep">
-            {plain(load.tempC)} °C · {minutes(load.bakingMin)}
+            {plainIn('°C', load.tempC)} {u.c} · {minutes(load.bakingMin)}
           </b>
         </p>
       </div>

@@ -11,10 +11,11 @@ import { useDraft, type Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useDesigns, useSettings } from '../../server/use-studio';
-import { clock, dateOf, dayName, isoDay } from '../../words/days';
+import { clock, dateOf, dayName, isoDay, isoTime } from '../../words/days';
 import { LinePhoto } from './line-photo';
 import { lineWords } from './line-words';
 import { useDaybookActs, useEarlier } from './use-daybook';
+import { u } from '../../words/figures';
 
 /** A line edited in place. */
 export function LineFields({ view }: { view: DaybookLineView }) {
@@ -41,10 +42,10 @@ export function LineFields({ view }: { view: DaybookLineView }) {
       {form.kind === 'WEIGHING' && (
         <>
           <label className="inline-flex items-baseline gap-1">
-            used <Amount draft={draft} field="usedG" label="grams used" /> g
+            used <Amount draft={draft} field="usedG" label="grams used" /> {u.g}
           </label>
           <label className="inline-flex items-baseline gap-1">
-            in pieces <Amount draft={draft} field="netG" label="grams in pieces" /> g
+            in pieces <Amount draft={draft} field="netG" label="grams in pieces" /> {u.g}
           </label>
         </>
       )}
@@ -135,10 +136,10 @@ function When({ draft, field, label, type }: FieldProps<'at' | 'until'> & { type
   const set = (text: string) =>
     draft.change((line) => {
       const day = type === 'date' ? text : isoDay(value);
-      const time = type === 'time' ? text : clock(value);
+      const time = type === 'time' ? text : isoTime(value);
       const at = dateOf(`${day}T${time}:00`).toISOString();
       return type === 'date' && line.until
-        ? { ...line, at, until: dateOf(`${day}T${clock(line.until)}:00`).toISOString() }
+        ? { ...line, at, until: dateOf(`${day}T${isoTime(line.until)}:00`).toISOString() }
         : { ...line, [field]: at };
     });
   return (
@@ -147,7 +148,7 @@ function When({ draft, field, label, type }: FieldProps<'at' | 'until'> & { type
       <WhenField
         label={label}
         type={type}
-        value={type === 'date' ? isoDay(value) : clock(value)}
+        value={type === 'date' ? isoDay(value) : isoTime(value)}
         error={errorAt(draft.errors, field)}
         onChange={set}
         onSettle={draft.settle}

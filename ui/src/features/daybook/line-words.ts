@@ -1,6 +1,6 @@
 import type { BakeLine, DaybookLine, DaybookLineView } from '../../server/types';
 import { minutesBetween } from '../../words/days';
-import { count, grams, minutes, percent, plain } from '../../words/figures';
+import { count, grams, minutes, percent, plain, u, plainIn } from '../../words/figures';
 
 /** How long a line tells of, in minutes. */
 export function lasted({ line }: DaybookLineView): number {
@@ -30,7 +30,7 @@ export function lineWords(view: DaybookLineView, reason: string): { said: string
       const net = line.netG ?? 0;
       const used = line.usedG ?? 0;
       return {
-        said: `${mixName}: ${grams(used)} g used for ${grams(net)} g in pieces (${percent((100 * used) / Math.max(0.01, net) - 100)} % more)`,
+        said: `${mixName}: ${grams(used)} ${u.g} used for ${grams(net)} ${u.g} in pieces (${percent((100 * used) / Math.max(0.01, net) - 100)} % more)`,
         of: batchName,
       };
     }
@@ -42,7 +42,7 @@ export function lineWords(view: DaybookLineView, reason: string): { said: string
 /** What a load in the daybook tells. */
 export function bakeWords(bake: BakeLine): { said: string; of: string } {
   return {
-    said: `${plain(bake.tempC)} °C, ${minutes(bake.bakingMin)}: ${count(bake.things, 'thing')}`,
+    said: `${plainIn('°C', bake.tempC)} ${u.c}, ${minutes(bake.bakingMin)}: ${count(bake.things, 'thing')}`,
     of: bake.of.join(', '),
   };
 }

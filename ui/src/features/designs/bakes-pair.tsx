@@ -10,7 +10,7 @@ import type { HeatedStage, MeasuredDesign, Design } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useOvens } from '../../server/use-studio';
-import { minutes, mm, plain } from '../../words/figures';
+import { grams, minutes, mm, plainIn, u } from '../../words/figures';
 import { assembliesOf, bakeTitle, withAssembly } from './assemblies';
 import { AssemblyFields } from './assembly-fields';
 import { BuildOrderDrawing } from './build-order-drawing';
@@ -126,8 +126,8 @@ function StageNeed({ title, stage, heated, quench }: NeedProps) {
           <>
             <span className="figure text-large font-semibold text-ember-deep">{minutes(stage.bakingMin)}</span>{' '}
             <span className="text-soft">
-              at {stage.lowC === stage.highC ? '' : `${plain(stage.lowC)} to `}
-              {plain(stage.highC)} °C, at most {minutes(stage.mostMin)}
+              at {stage.lowC === stage.highC ? '' : `${plainIn('°C', stage.lowC)} to `}
+              {plainIn('°C', stage.highC)} {u.c}, at most {minutes(stage.mostMin)}
             </span>
           </>
         ) : (
@@ -146,16 +146,16 @@ function StageNeed({ title, stage, heated, quench }: NeedProps) {
       )}
       {stage.lump && (
         <p className="text-note">
-          {stage.lump.parts} make one raw lump, {mm(stage.lump.thickestMm)} mm thick (give or take{' '}
-          {mm(stage.lump.withinMm)} mm).
+          {stage.lump.parts} make one raw lump, {mm(stage.lump.thickestMm)} {u.mm} thick (give or take{' '}
+          {mm(stage.lump.withinMm)} {u.mm}).
         </p>
       )}
       <p className="text-note text-soft">
-        In the oven: {contentWords(stage.contents)}. {stage.massG.toFixed(1)} g per piece.
+        In the oven: {contentWords(stage.contents)}. {grams(stage.massG)} {u.g} per piece.
       </p>
       <p className="text-note text-soft">
         {stage.unitsEach > 1 ? `${stage.unitsEach} items on the tray per piece, each ` : 'On the tray: '}{' '}
-        {mm(stage.unit.widthMm)} × {mm(stage.unit.depthMm)} mm, {mm(stage.unit.heightMm)} mm high
+        {mm(stage.unit.widthMm)} × {mm(stage.unit.depthMm)} {u.mm}, {mm(stage.unit.heightMm)} {u.mm} high
       </p>
       {heated && stage.driesMin === undefined && <StageHeat heated={heated} stage={stage} />}
       {heated && stage.driesMin === undefined && <CoolingWords heated={heated} quench={quench} />}

@@ -1,6 +1,6 @@
 import { useSize } from '../../drawing/use-size';
 import type { MeasuredDesign, Design } from '../../server/types';
-import { degrees, mm } from '../../words/figures';
+import { degrees, mm, u } from '../../words/figures';
 import { NonClayShapes } from './non-clay-shapes';
 import { copiesOf, extentOf, fit, pathOf, type View } from './section-geometry';
 
@@ -27,7 +27,7 @@ export function BalanceDrawing({ name, design, pin }: Props) {
     <div ref={ref} className="relative min-h-64 flex-1">
       {size.width > 0 && (
         <svg width={size.width} height={size.height} className="absolute inset-0" role="img">
-          <title>{`${name}: balance, centre of mass ${mm(standing?.aboveMm ?? centre.upMm)} mm up`}</title>
+          <title>{`${name}: balance, centre of mass ${mm(standing?.aboveMm ?? centre.upMm)} ${u.mm} up`}</title>
           <NonClayShapes design={design} view={view} />
           {copiesOf(design).map((copy) => (
             <path
@@ -79,7 +79,7 @@ export function BalanceDrawing({ name, design, pin }: Props) {
             stroke="#fff"
             strokeWidth="3"
           >
-            centre of mass, {mm(standing?.aboveMm ?? centre.upMm)} mm up
+            centre of mass, {mm(standing?.aboveMm ?? centre.upMm)} {u.mm} up
           </text>
           {standing && (
             <Foot
@@ -143,7 +143,7 @@ function Foot({ corners, view, centre, inside, top, height, width }: FootProps) 
   return (
     <g>
       <text x={8} y={top + 14} className="fill-soft text-note">
-        The base from above; {mm(inside)} mm from centre of mass to edge
+        The base from above; {mm(inside)} {u.mm} from centre of mass to edge
       </text>
       <path d={`M${path}Z`} fill="#d5dad8" stroke="#16201d" />
       <Centre x={px(centre.acrossMm)} y={py(centre.frontMm)} />

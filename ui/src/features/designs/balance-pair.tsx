@@ -5,7 +5,7 @@ import { AdviceList } from '../../controls/advice-list';
 import { Pair } from '../../controls/place';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { Balance } from '../../server/types';
-import { degrees, grams, mm, whole } from '../../words/figures';
+import { degrees, grams, mm, u, whole } from '../../words/figures';
 import { BalanceDrawing } from './balance-drawing';
 import type { DesignDraft } from './use-design';
 
@@ -17,13 +17,13 @@ export function BalancePair({ design }: { design: DesignDraft }) {
       ledger={
         <>
           <FigureStrip>
-            <Figure value={grams(balance.massG)} unit="g">
+            <Figure value={grams(balance.massG)} unit={u.g}>
               as it is
             </Figure>
-            <Figure value={grams(balance.solidMassG)} unit="g">
+            <Figure value={grams(balance.solidMassG)} unit={u.g}>
               if it were solid
             </Figure>
-            <Figure value={mm(balance.standing?.aboveMm ?? balance.centre.upMm)} unit="mm">
+            <Figure value={mm(balance.standing?.aboveMm ?? balance.centre.upMm)} unit={u.mm}>
               height of the centre of mass
             </Figure>
             {balance.standing && (
@@ -68,7 +68,7 @@ function Grades({ balance }: { balance: Balance }) {
           : standing.tipDeg < 20
             ? 'needs care'
             : 'stable';
-    lines.push(['Standing', `${how}: centre of mass ${mm(standing.insideMm)} mm inside the base`]);
+    lines.push(['Standing', `${how}: centre of mass ${mm(standing.insideMm)} ${u.mm} inside the base`]);
     if (solidStanding) lines.push(['If solid, tips at', degrees(solidStanding.tipDeg)]);
   }
   if (hangTiltDeg !== undefined) {
@@ -80,7 +80,7 @@ function Grades({ balance }: { balance: Balance }) {
   }
   if (topPercent !== undefined)
     lines.push(['On its stick', `centre of mass at ${whole(topPercent)} % of the length; above 80 % is top-heavy`]);
-  if (earringG !== undefined) lines.push(['Each earring', `${grams(earringG)} g, ${earringWears ?? ''}`]);
+  if (earringG !== undefined) lines.push(['Each earring', `${grams(earringG)} ${u.g}, ${earringWears ?? ''}`]);
   if (lines.length === 0) lines.push(['Lying flat', 'nothing to balance; add a pin or a stick if the design has one']);
   return (
     <dl className="rounded-card border border-line bg-paper px-4 py-2">
@@ -102,8 +102,16 @@ function Fixes({ balance }: { balance: Balance }) {
         {balance.ballast.map((b) => (
           <li key={b.way} className="flex flex-wrap gap-x-3 border-t border-line py-1 first:border-0">
             <span className="mr-auto">{b.way}</span>
-            {b.addedG > 0 && <span className="figure">+{grams(b.addedG)} g</span>}
-            {b.widerMm > 0 && <span className="figure">edge {mm(b.widerMm)} mm farther out</span>}
+            {b.addedG > 0 && (
+              <span className="figure">
+                +{grams(b.addedG)} {u.g}
+              </span>
+            )}
+            {b.widerMm > 0 && (
+              <span className="figure">
+                edge {mm(b.widerMm)} {u.mm} farther out
+              </span>
+            )}
             <span className="figure font-semibold">tips at {degrees(b.tipDeg)}</span>
           </li>
         ))}
@@ -125,8 +133,8 @@ function Weights({ balance }: { balance: Balance }) {
           <tr>
             <th className="py-1.5 pl-3 font-semibold">Item</th>
             <th className="text-right font-semibold">Copies</th>
-            <th className="text-right font-semibold">Total, g</th>
-            <th className="pr-3 text-right font-semibold">Centre, mm up</th>
+            <th className="text-right font-semibold">Total, {u.g}</th>
+            <th className="pr-3 text-right font-semibold">Centre, {u.mm} up</th>
           </tr>
         </thead>
         <tbody>

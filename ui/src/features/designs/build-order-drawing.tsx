@@ -1,5 +1,5 @@
 import type { Design, MeasuredDesign } from '../../server/types';
-import { minutes, plain } from '../../words/figures';
+import { minutes, plainIn, u } from '../../words/figures';
 import { buildOrder, type DrawnAssembly } from './build-order';
 
 interface Props {
@@ -68,7 +68,8 @@ export function BuildOrderDrawing({ design, measured }: Props) {
   );
 }
 
-const bakeWords = (need: MeasuredDesign['stages'][number]) => `${minutes(need.bakingMin)}, ${plain(need.lowC)} °C`;
+const bakeWords = (need: MeasuredDesign['stages'][number]) =>
+  `${minutes(need.bakingMin)}, ${plainIn('°C', need.lowC)} ${u.c}`;
 
 const clipped = (name: string) => (name.length > 17 ? `${name.slice(0, 16)}…` : name);
 

@@ -6,7 +6,7 @@ import type { MeasuredPart, Part } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMoney } from '../../server/use-studio';
-import { grams, mm, whole } from '../../words/figures';
+import { area, grams, mm, u, whole } from '../../words/figures';
 
 interface Props {
   part: Part;
@@ -94,18 +94,29 @@ function CoreSums({ core }: { core: NonNullable<MeasuredPart['core']> }) {
     <p className="text-note text-soft">
       {core.foilG > 0 ? (
         <>
-          Foil <b className="figure text-ink">{grams(core.foilG)} g</b>,{' '}
-          <b className="figure text-ink">{whole(core.foilMm2 / 100)} cm²</b>, tear{' '}
-          <b className="figure text-ink">{mm(core.tornMm)} mm</b> off the roll;{' '}
+          Foil{' '}
+          <b className="figure text-ink">
+            {grams(core.foilG)} {u.g}
+          </b>
+          , <b className="figure text-ink">{area(core.foilMm2)}</b>, tear{' '}
+          <b className="figure text-ink">
+            {mm(core.tornMm)} {u.mm}
+          </b>{' '}
+          off the roll;{' '}
         </>
       ) : (
         'Hollow: before baking, take out what it was shaped around; '
       )}
       prick <b className="figure text-ink">{core.vents}</b> {core.vents === 1 ? 'vent' : 'vents'} where they do not
-      show. Saves <b className="figure text-ink">{grams(core.claySavedG)} g</b> of clay worth{' '}
-      <b className="figure text-ink">{money(core.moneySavedMinor)}</b>,{' '}
-      <b className="figure text-ink">{grams(core.weightSavedG)} g</b> of weight,{' '}
-      <b className="figure text-ink">{whole(core.minutesSaved)} min</b> in the oven.
+      show. Saves{' '}
+      <b className="figure text-ink">
+        {grams(core.claySavedG)} {u.g}
+      </b>{' '}
+      of clay worth <b className="figure text-ink">{money(core.moneySavedMinor)}</b>,{' '}
+      <b className="figure text-ink">
+        {grams(core.weightSavedG)} {u.g}
+      </b>{' '}
+      of weight, <b className="figure text-ink">{whole(core.minutesSaved)} min</b> in the oven.
     </p>
   );
 }

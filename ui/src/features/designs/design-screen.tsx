@@ -12,7 +12,7 @@ import type { Part, Design } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import type { Edition } from '../../server/client';
 import { errorAt } from '../../server/use-measured';
-import { mm } from '../../words/figures';
+import { mm, u } from '../../words/figures';
 import { partPoints } from './assemblies';
 import { BakesPair } from './bakes-pair';
 import { BalancePair } from './balance-pair';
@@ -104,7 +104,7 @@ function About({ design }: { design: DesignDraft }) {
         />
       )}
       <span className="figure">
-        {mm(box.widthMm)} × {mm(box.depthMm)} × {mm(box.heightMm)} mm
+        {mm(box.widthMm)} × {mm(box.depthMm)} × {mm(box.heightMm)} {u.mm}
       </span>
       <span role="status" className="text-note">
         {

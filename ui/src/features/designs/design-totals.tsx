@@ -1,6 +1,6 @@
 import { Figure, FigureStrip } from '../../controls/figure';
 import type { MeasuredDesign } from '../../server/types';
-import { grams, plain, whole } from '../../words/figures';
+import { grams, whole, u, plainIn } from '../../words/figures';
 import { longestBake } from './longest-bake';
 
 /** What one finished design weighs, saves, and asks of the oven. */
@@ -8,22 +8,22 @@ export function DesignTotals({ design }: { design: MeasuredDesign }) {
   const longest = longestBake(design);
   return (
     <FigureStrip>
-      <Figure value={grams(design.weightG)} unit="g">
+      <Figure value={grams(design.weightG)} unit={u.g}>
         finished weight
       </Figure>
-      <Figure value={grams(design.clayG)} unit="g">
+      <Figure value={grams(design.clayG)} unit={u.g}>
         clay
       </Figure>
-      <Figure value={grams(design.claySavedG)} unit="g">
+      <Figure value={grams(design.claySavedG)} unit={u.g}>
         clay saved by cores
       </Figure>
-      <Figure value={whole(design.tornMm)} unit="mm">
+      <Figure value={whole(design.tornMm)} unit={u.mm}>
         foil off the roll
       </Figure>
       {longest && (
         <Figure value={whole(longest.bakingMin)} unit="min" tone="heat">
           {design.stages.length > 1 ? 'longest bake, at ' : 'baking time at '}
-          {plain(longest.lowC)} °C
+          {plainIn('°C', longest.lowC)} {u.c}
         </Figure>
       )}
     </FigureStrip>

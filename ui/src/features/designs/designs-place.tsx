@@ -9,7 +9,7 @@ import { Segments } from '../../controls/segments';
 import type { Advice, Design, DesignView } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { useDesigns } from '../../server/use-studio';
-import { count, grams, mm, plain, whole } from '../../words/figures';
+import { count, grams, mm, whole, u, plainIn } from '../../words/figures';
 import { usePlain } from '../beginning/use-beginning';
 import { DesignThumb } from './design-thumb';
 import { longestBake } from './longest-bake';
@@ -130,13 +130,15 @@ function DesignCard({ design: { id, design, measured } }: { design: DesignView }
         </span>
         <span className="mt-3 font-head text-figure font-bold">{design.name}</span>
         <span className="text-note text-soft">
-          {kind}, {mm(measured.box.heightMm)} mm tall, {count(design.parts.length, 'part')}
+          {kind}, {mm(measured.box.heightMm)} {u.mm} tall, {count(design.parts.length, 'part')}
         </span>
         {design.collection && <span className="text-note text-soft">{design.collection}</span>}
-        <span className="mt-1 figure text-figure font-semibold">{grams(measured.weightG)} g</span>
+        <span className="mt-1 figure text-figure font-semibold">
+          {grams(measured.weightG)} {u.g}
+        </span>
         {longest && (
           <span className="figure text-note whitespace-nowrap text-ember-deep">
-            {whole(longest.bakingMin)} min at {plain(longest.lowC)} °C
+            {whole(longest.bakingMin)} min at {plainIn('°C', longest.lowC)} {u.c}
           </span>
         )}
         {stops > 0 && <span className="mt-1 text-note font-semibold text-madder">✕ {count(stops, 'stop')}</span>}

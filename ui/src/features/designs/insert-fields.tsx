@@ -8,7 +8,7 @@ import type { InputError } from '../../server/client';
 import type { Insert, MeasuredInsert } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { grams, mm } from '../../words/figures';
+import { grams, mm, u } from '../../words/figures';
 
 interface Props {
   insert: Insert;
@@ -113,12 +113,15 @@ export function InsertFields({ insert, index, sums, errors, onChange, onSettle, 
           <p className="text-note text-soft">
             Wrap a foil strip of{' '}
             <b className="figure text-ink">
-              {mm(sums.stripMm)} × {mm(sums.widthMm)} mm
+              {mm(sums.stripMm)} × {mm(sums.widthMm)} {u.mm}
             </b>{' '}
-            ({grams(sums.foilG)} g) around it to reach <b className="figure text-ink">Ø{mm(sums.outerMm)} mm</b>. Cut
-            the clay sheet{' '}
+            ({grams(sums.foilG)} {u.g}) around it to reach{' '}
             <b className="figure text-ink">
-              {mm(sums.sheetMm)} × {mm(sums.widthMm)} mm
+              Ø{mm(sums.outerMm)} {u.mm}
+            </b>
+            . Cut the clay sheet{' '}
+            <b className="figure text-ink">
+              {mm(sums.sheetMm)} × {mm(sums.widthMm)} {u.mm}
             </b>
             , measured on the neutral line, with its seam.
           </p>

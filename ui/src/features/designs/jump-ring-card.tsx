@@ -5,7 +5,7 @@ import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, errorsOf, take } from '../../server/client';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { mm, plain } from '../../words/figures';
+import { mm, plainIn, u } from '../../words/figures';
 
 const fields = ['thicknessMm', 'edgeMm', 'holeMm', 'wireMm', 'otherMm'] as const;
 
@@ -36,7 +36,7 @@ export function JumpRingCard({ thickMm }: { thickMm: number }) {
                 onChange={(value) => setRing((r) => ({ ...r, [field]: value }))}
                 onSettle={() => undefined}
               />
-              mm
+              {u.mm}
             </label>
           );
         })}
@@ -44,18 +44,23 @@ export function JumpRingCard({ thickMm }: { thickMm: number }) {
       {data && !error && (
         <>
           <p className="mt-1">
-            Inner diameter of at least <b className="figure text-figure">{mm(data.leastMm)} mm</b>
+            Inner diameter of at least{' '}
+            <b className="figure text-figure">
+              {mm(data.leastMm)} {u.mm}
+            </b>
           </p>
           <ul aria-label="How the next sizes fit" className="text-note">
             {data.sizes.map((size) => (
               <li key={size.innerMm} className={size.fits ? '' : 'text-straw'}>
                 <span aria-hidden="true">{size.fits ? '✓' : '◦'}</span>{' '}
-                <b className="figure">{plain(size.innerMm)} mm</b>{' '}
+                <b className="figure">
+                  {plainIn('mm', size.innerMm)} {u.mm}
+                </b>{' '}
                 {size.playMm < 0
-                  ? `${mm(-size.playMm)} mm too small: it binds`
+                  ? `${mm(-size.playMm)} ${u.mm} too small: it binds`
                   : size.fits
-                    ? `${mm(size.playMm)} mm of play`
-                    : `needs a hole of ${mm(size.holeMm)} mm`}
+                    ? `${mm(size.playMm)} ${u.mm} of play`
+                    : `needs a hole of ${mm(size.holeMm)} ${u.mm}`}
               </li>
             ))}
           </ul>

@@ -4,7 +4,7 @@ import type { InputError } from '../../server/client';
 import type { Design, MeasuredPart, Part } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { plain } from '../../words/figures';
+import { area, plainIn, u } from '../../words/figures';
 import { assembliesOf } from './assemblies';
 import { PatternDrawing } from '../sheets/pattern-drawing';
 
@@ -126,8 +126,8 @@ export function LayerFields({ part, design, index, measured, errors, onChange, o
       {measured?.layer && (
         <>
           <p>
-            Roll a sheet of <b className="figure">{plain(Math.round(measured.layer.sheetMm2 / 10) / 10)} cm²</b>,{' '}
-            {plain(layer.thickMm)} mm thick, plus what you trim off.
+            Roll a sheet of <b className="figure">{area(measured.layer.sheetMm2)}</b>, {plainIn('mm', layer.thickMm)}{' '}
+            {u.mm} thick, plus what you trim off.
           </p>
           <PatternDrawing pieces={measured.layer.pieces} />
         </>

@@ -7,7 +7,7 @@ import { Switch } from '../../controls/switch';
 import { api, Problem, take, type InputError } from '../../server/client';
 import type { DrawnLine, Span } from '../../server/types';
 import { errorAt } from '../../server/use-measured';
-import { plain } from '../../words/figures';
+import { plainIn, u } from '../../words/figures';
 import { LinePad } from './line-pad';
 import { extentOf, pointsOf, withPoints, type Point } from './line-points';
 
@@ -90,7 +90,7 @@ export function LineField({ of, asked: { words, closed }, line, path, errors, on
           </Button>
         </span>
         <span className="inline-flex items-baseline gap-1">
-          {coordinate(0)} across, {coordinate(1)} up, mm
+          {coordinate(0)} across, {coordinate(1)} up, {u.mm}
         </span>
         <span className="inline-flex flex-wrap gap-1">
           <Button className="min-h-8 text-note" onClick={() => add(between(points, at, closed))}>
@@ -112,7 +112,7 @@ export function LineField({ of, asked: { words, closed }, line, path, errors, on
           {read.isPending ? 'Reading …' : 'Read it from an SVG file'}
         </FileButton>
         <span>
-          {plain(extentOf(points, 0))} × {plain(extentOf(points, 1))} mm as drawn
+          {plainIn('mm', extentOf(points, 0))} × {plainIn('mm', extentOf(points, 1))} {u.mm} as drawn
         </span>
       </div>
       {wrong && (

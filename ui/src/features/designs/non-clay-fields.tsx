@@ -7,7 +7,7 @@ import type { InputError } from '../../server/client';
 import type { MeasuredDesign, NonClay, Shelf } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { grams } from '../../words/figures';
+import { grams, u } from '../../words/figures';
 import { pointOf, pointValue } from './assemblies';
 import { dimensionsOf } from './new-design';
 import { PlaceFields } from './place-fields';
@@ -150,7 +150,7 @@ function Origin({ thing, findings, designs, measured, onChange, children }: Prop
         children
       ) : (
         <span>
-          {grams(measured?.massG ?? 0)} g each, {thing.designId ? 'by its design' : 'by the shelf'}
+          {grams(measured?.massG ?? 0)} {u.g} each, {thing.designId ? 'by its design' : 'by the shelf'}
         </span>
       )}
     </div>

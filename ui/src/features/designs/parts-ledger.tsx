@@ -10,7 +10,7 @@ import type { MeasuredPart, MixView, Part } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
-import { grams, mm } from '../../words/figures';
+import { grams, mm, u } from '../../words/figures';
 import { useMixActs } from '../mixes/use-mix';
 import { SizeFields } from './size-fields';
 
@@ -50,16 +50,16 @@ export function PartsLedger(props: Props) {
               Count
             </th>
             <th role="columnheader" className="px-1 py-2 font-semibold">
-              Size, mm
+              Size, {u.mm}
             </th>
             <th role="columnheader" className="px-1 py-2 font-semibold">
               Mix
             </th>
             <th role="columnheader" className="px-1 py-2 text-right font-semibold">
-              Clay, g
+              Clay, {u.g}
             </th>
             <th role="columnheader" className="py-2 pr-3 pl-1 text-right font-semibold">
-              Ball, mm
+              Ball, {u.mm}
             </th>
           </tr>
         </thead>
@@ -107,7 +107,7 @@ interface RowProps {
 }
 
 /** The columns of the ledger. Rows out of sight are not laid out: a design can have two hundred. */
-const columns = 'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_8.3rem_3.4rem_4.4rem]';
+const columns = 'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_8.1rem_3.9rem_4.4rem]';
 
 const none: InputError[] = [];
 
@@ -226,7 +226,7 @@ const PartRow = memo(function PartRow(props: RowProps) {
       <td role="cell" className="px-1 text-right figure text-figure whitespace-nowrap">
         {sums && grams(sums.massG)}
       </td>
-      <td role="cell" className="pr-3 pl-1 text-right figure text-figure whitespace-nowrap">
+      <td role="cell" className="pr-3 pl-2 text-right figure text-figure whitespace-nowrap">
         {sums && mm(sums.ballMm)}
       </td>
     </tr>

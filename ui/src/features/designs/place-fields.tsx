@@ -4,7 +4,7 @@ import type { InputError } from '../../server/client';
 import type { MeasuredPart, Part } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { mm } from '../../words/figures';
+import { mm, u } from '../../words/figures';
 
 interface Props {
   of: Pick<Part, 'name' | 'count' | 'placement'>;
@@ -75,7 +75,9 @@ export function PlaceFields({ of, path, measured, errors, onChange, onSettle }: 
         />
       )}
       {measured && measured.apartMm > 0 && (
-        <span className="text-note text-soft">about {mm(measured.apartMm)} mm apart</span>
+        <span className="text-note text-soft">
+          about {mm(measured.apartMm)} {u.mm} apart
+        </span>
       )}
     </div>
   );

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { Pair } from '../../controls/place';
 import type { MeasuredPart } from '../../server/types';
 import { useSettings } from '../../server/use-studio';
-import { grams, mm, plain, times } from '../../words/figures';
+import { grams, mm, times, plainIn, u } from '../../words/figures';
 import { PaperPreview } from './paper-preview';
 import type { DesignDraft } from './use-design';
 
@@ -10,7 +10,7 @@ import type { DesignDraft } from './use-design';
 function shareWords({ blockG, whole, taken, pieces }: NonNullable<MeasuredPart['share']>): string {
   const part = pieces > 0 ? `${taken}/${pieces}` : '';
   const wholes = whole > 0 ? String(whole) : '';
-  return `${[wholes, part].filter(Boolean).join(' and ')} of ${plain(blockG)} g`;
+  return `${[wholes, part].filter(Boolean).join(' and ')} of ${plainIn('g', blockG)} ${u.g}`;
 }
 
 /** How a block is brought to a share: "halve it 3 times, then third it". */
@@ -46,9 +46,11 @@ export function PortionsPair({ id, design }: { id: number; design: DesignDraft }
                 <tr>
                   <th className="py-2 pl-3 font-semibold">Part</th>
                   <th className="px-1 text-right font-semibold">Each</th>
-                  <th className="w-16 px-1 text-right font-semibold">Clay, g</th>
-                  <th className="w-16 px-1 text-right font-semibold">Ball, mm</th>
-                  <th className="w-16 px-1 text-right font-semibold">Cord Ø{mm(settings.cordMm ?? 6)}, mm</th>
+                  <th className="w-16 px-1 text-right font-semibold">Clay, {u.g}</th>
+                  <th className="w-16 px-1 text-right font-semibold">Ball, {u.mm}</th>
+                  <th className="w-16 px-1 text-right font-semibold">
+                    Cord Ø{mm(settings.cordMm ?? 6)}, {u.mm}
+                  </th>
                   <th className="px-1 pl-3 font-semibold">Share of a block, or cord</th>
                   <th className="pr-3 pl-1 text-right font-semibold">Error</th>
                 </tr>
@@ -89,7 +91,9 @@ function PortionRow({ name, count, sums }: { name: string; count: number; sums: 
       <th scope="row" className="py-1.5 pl-3 text-left font-semibold">
         {name}
         {sums?.sheetMm !== undefined && (
-          <span className="block text-note font-normal text-soft">sheet {mm(sums.sheetMm)} mm long, plus its seam</span>
+          <span className="block text-note font-normal text-soft">
+            sheet {mm(sums.sheetMm)} {u.mm} long, plus its seam
+          </span>
         )}
       </th>
       <td className="px-1 text-right figure">{count}</td>
@@ -108,7 +112,9 @@ function PortionRow({ name, count, sums }: { name: string; count: number; sums: 
               <span>
                 cut {count} from a cord Ø<span className="figure">{mm(sums.cut.thickMm)}</span>,
               </span>
-              <span className="block text-note text-soft">{mm(sums.cut.lengthMm)} mm long</span>
+              <span className="block text-note text-soft">
+                {mm(sums.cut.lengthMm)} {u.mm} long
+              </span>
             </>
           )
         )}

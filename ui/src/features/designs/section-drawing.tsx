@@ -2,7 +2,7 @@ import { memo, useId, useMemo } from 'react';
 import { useStable } from '../../controls/use-stable';
 import { useSize } from '../../drawing/use-size';
 import type { Insert, MeasuredDesign, Part } from '../../server/types';
-import { mm } from '../../words/figures';
+import { mm, plainIn, u } from '../../words/figures';
 import { useKeptCanes, type CaneLook } from '../sheets/use-kept-canes';
 import { caneOf, SliceFace } from './slice-face';
 import { NonClayShapes } from './non-clay-shapes';
@@ -220,7 +220,7 @@ function HeightLine({ view, top, bottom }: { view: View; top: number; bottom: nu
         stroke="none"
         className="fill-soft figure text-note"
       >
-        {mm(top - bottom)} mm
+        {mm(top - bottom)} {u.mm}
       </text>
     </g>
   );
@@ -232,7 +232,7 @@ function ScaleBar({ y, scale, times }: { y: number; scale: number; times: number
     <g>
       <path d={`M8 ${y - 5}V${y}H${8 + length * scale}V${y - 5}`} fill="none" stroke="#16201d" strokeWidth="1.5" />
       <text x={14 + length * scale} y={y} className="fill-soft text-note">
-        {length} mm, {times.toFixed(1)} times true size
+        {plainIn('mm', length)} {u.mm}, {times.toFixed(1)} times true size
       </text>
     </g>
   );

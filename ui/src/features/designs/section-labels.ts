@@ -1,5 +1,5 @@
 import type { MeasuredPart, Part } from '../../server/types';
-import { grams, mm } from '../../words/figures';
+import { grams, mm, u } from '../../words/figures';
 import { placed, type Copy, type Label, type View } from './section-geometry';
 
 /** "Ø21.0 → 11.8 × 45.0": the dimensions of a shape as they are read aloud. */
@@ -37,14 +37,14 @@ export function sectionLabels(copies: Copy[], parts: Part[], view: View, chosen:
       title: `${many} ${dimensionWords(core.shape)}`,
       text:
         core.foilG > 0
-          ? `${grams(core.foilG)} g foil, ${parts[copy.index]?.core?.packing.toLowerCase() ?? ''}`
+          ? `${grams(core.foilG)} ${u.g} foil, ${parts[copy.index]?.core?.packing.toLowerCase() ?? ''}`
           : 'nothing inside',
       ...at(copy, view, 0, middle),
       tone: 'ink',
     });
     labels.push({
       key: `shell-${copy.index}`,
-      title: `Shell ${mm(core.shellMm)} mm`,
+      title: `Shell ${mm(core.shellMm)} ${u.mm}`,
       text: core.exact ? `thickest ${mm(copy.part.thickestMm)}` : `thinnest ${mm(core.thinnestMm)}`,
       ...at(copy, view, copy.part.thickestAt.acrossMm, copy.part.thickestAt.upMm),
       tone: toneOf(copy.part),
@@ -60,7 +60,7 @@ export function sectionLabels(copies: Copy[], parts: Part[], view: View, chosen:
     if (!copy) continue;
     labels.push({
       key: `solid-${copy.index}`,
-      title: `${parts[copy.index]?.name ?? ''} ${mm(copy.part.thickestMm)} mm`,
+      title: `${parts[copy.index]?.name ?? ''} ${mm(copy.part.thickestMm)} ${u.mm}`,
       text: copy === thickest ? 'thickest solid part' : 'thickest section',
       ...at(copy, view, copy.part.thickestAt.acrossMm, copy.part.thickestAt.upMm),
       tone: toneOf(copy.part),

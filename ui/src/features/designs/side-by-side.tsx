@@ -1,6 +1,6 @@
 import { useSize } from '../../drawing/use-size';
 import type { MeasuredDesign, Part } from '../../server/types';
-import { mm } from '../../words/figures';
+import { mm, u } from '../../words/figures';
 import { FrontCopies } from './front-copies';
 import { extentOf, type View } from './section-geometry';
 
@@ -38,7 +38,7 @@ export function SideBySide({ designs }: Props) {
                   {design.name.length > 22 ? `${design.name.slice(0, 21)}…` : design.name}
                 </text>
                 <text x={middle} y={ground + 32} textAnchor="middle" className="fill-soft figure text-note">
-                  {mm(extent.top - extent.bottom)} mm
+                  {mm(extent.top - extent.bottom)} {u.mm}
                 </text>
               </g>
             );

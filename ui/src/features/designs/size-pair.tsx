@@ -12,7 +12,7 @@ import { api, Problem, take } from '../../server/client';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useDesigns } from '../../server/use-studio';
-import { grams, mm, plain } from '../../words/figures';
+import { grams, mm, plain, u } from '../../words/figures';
 import { SideBySide } from './side-by-side';
 import type { DesignDraft } from './use-design';
 import { useDesignActs } from './use-design-acts';
@@ -81,8 +81,8 @@ function ScaleCard({ design }: { design: DesignDraft }) {
         </FieldLine>
       )}
       <FieldLine
-        label={way === 'height' ? `height, now ${mm(measured.box.heightMm)} mm` : 'factor'}
-        unit={way === 'height' ? 'mm' : ''}
+        label={way === 'height' ? `height, now ${mm(measured.box.heightMm)} ${u.mm}` : 'factor'}
+        unit={way === 'height' ? u.mm : ''}
       >
         <NumberField
           label={way === 'height' ? 'New height' : 'Factor'}
@@ -203,7 +203,7 @@ function OldFigures({ id, edition }: { id: number; edition: number }) {
   const { box, weightG } = old.data.measured;
   return (
     <span className="figure text-note">
-      {mm(box.heightMm)} mm tall, {grams(weightG)} g
+      {mm(box.heightMm)} {u.mm} tall, {grams(weightG)} {u.g}
     </span>
   );
 }

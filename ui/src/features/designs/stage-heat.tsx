@@ -4,7 +4,8 @@ import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { HeatedStage, MeasuredDesign, Design } from '../../server/types';
 import { measureOptions, keyOf } from '../../server/use-measured';
-import { minutes, plain } from '../../words/figures';
+import { minutes, plainIn, shortDegrees, u } from '../../words/figures';
+import { difference } from '../../words/units';
 
 export type Air = 'STILL' | 'FAN' | 'TENT';
 
@@ -38,8 +39,8 @@ export function StageHeat({ heated, stage }: Props) {
       <HeatCurve heated={heated} stage={stage} />
       <p className="text-note">
         {warmMin === undefined
-          ? `The middle of ${heated.slowest} heats up slowest. It does not come within 5° of ${plain(tempC)} °C in ${minutes(bakingMin)}.`
-          : `The middle of ${heated.slowest} heats up slowest. It comes within 5° of ${plain(tempC)} °C after ${minutes(warmMin)}, so ${minutes(heated.countingMin)} of ${minutes(bakingMin)} count.`}
+          ? `The middle of ${heated.slowest} heats up slowest. It does not come within ${difference(5)} of ${plainIn('°C', tempC)} ${u.c} in ${minutes(bakingMin)}.`
+          : `The middle of ${heated.slowest} heats up slowest. It comes within ${difference(5)} of ${plainIn('°C', tempC)} ${u.c} after ${minutes(warmMin)}, so ${minutes(heated.countingMin)} of ${minutes(bakingMin)} count.`}
       </p>
       {heated.tooShort && (
         <p className="text-note font-semibold text-straw">
@@ -87,7 +88,7 @@ function HeatCurve({ heated, stage }: Props) {
   const last = counting[counting.length - 1];
   return (
     <svg ref={ref} viewBox={`0 0 ${WIDE} ${HIGH}`} className="h-auto w-full" role="img" fontSize={fontSize}>
-      <title>{`Oven ${plain(tempC)} °C for ${minutes(bakingMin)}; the middle of ${heated.slowest} reaches ${plain(Math.round(samples[samples.length - 1]?.centreC ?? 0))} °C, ${minutes(heated.countingMin)} count`}</title>
+      <title>{`Oven ${plainIn('°C', tempC)} ${u.c} for ${minutes(bakingMin)}; the middle of ${heated.slowest} reaches ${plainIn('°C', Math.round(samples[samples.length - 1]?.centreC ?? 0))} ${u.c}, ${minutes(heated.countingMin)} count`}</title>
       <rect
         x={LEFT}
         y={y(stage.highC)}
@@ -114,10 +115,10 @@ function HeatCurve({ heated, stage }: Props) {
       <path d={line((s) => s.centreC)} fill="none" className="stroke-ink" strokeWidth="2" />
       <path d={`M${LEFT} 2V${HIGH - FOOT}H${WIDE - 2}`} fill="none" className="stroke-line" />
       <text x={LEFT - 3} y={y(tempC) + 4} textAnchor="end" className="fill-ember-deep">
-        {plain(tempC)}°
+        {shortDegrees(tempC)}
       </text>
       <text x={LEFT - 3} y={y(ROOM_C) + 2} textAnchor="end" className="fill-soft">
-        {ROOM_C}°
+        {shortDegrees(ROOM_C)}
       </text>
       <text x={WIDE - 2} y={HIGH - 3} textAnchor="end" className="fill-soft">
         {minutes(bakingMin)}

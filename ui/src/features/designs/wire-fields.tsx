@@ -6,7 +6,7 @@ import type { InputError } from '../../server/client';
 import type { MeasuredWire, Wire } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { grams, mm } from '../../words/figures';
+import { grams, mm, u } from '../../words/figures';
 
 interface Props {
   wire: Wire;
@@ -119,8 +119,11 @@ export function WireFields({ wire, index, sums, errors, onChange, onSettle, onRe
         </Button>
         {sums && (
           <span className="text-note text-soft">
-            Cut <b className="figure text-ink">{mm(sums.cutMm)} mm</b>, {grams(sums.massG)} g; about{' '}
-            <b className="figure text-ink">{sums.gaugeNumber}</b> gauge.
+            Cut{' '}
+            <b className="figure text-ink">
+              {mm(sums.cutMm)} {u.mm}
+            </b>
+            , {grams(sums.massG)} {u.g}; about <b className="figure text-ink">{sums.gaugeNumber}</b> gauge.
           </span>
         )}
       </div>

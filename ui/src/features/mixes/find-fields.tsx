@@ -12,6 +12,7 @@ import { errorAt } from '../../server/use-measured';
 import { useMixes, useShelf } from '../../server/use-studio';
 import { lookOf, lookWords } from './looks';
 import { PhotoReader } from './photo-reader';
+import { u } from '../../words/figures';
 
 interface Props {
   find: Find;
@@ -109,7 +110,7 @@ export function FindFields({ find, errors, onChange }: Props) {
             onChange={(wantedG) => set({ wantedG })}
             onSettle={nothing}
           />{' '}
-          g in the pieces
+          {u.g} in the pieces
         </label>
         <Switch
           label="only recipes I have enough clay for"

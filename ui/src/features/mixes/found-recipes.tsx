@@ -4,7 +4,7 @@ import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { Find, Found, Recipe } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { useMoney } from '../../server/use-studio';
-import { count, grams, plain } from '../../words/figures';
+import { count, grams, plain, u } from '../../words/figures';
 import { lookWords } from './looks';
 import { useMixActs } from './use-mix';
 
@@ -34,7 +34,8 @@ export function FoundRecipes({ found, find }: { found: Found | undefined; find: 
     return (
       <p className="rounded-card border border-line bg-paper p-4">
         No recipe of these clays gives this colour{find.like && ` and is ${lookWords(find.like)}`}, or there is not
-        enough clay for {grams(found.toMixG)} g. Ask for less, allow clays you would have to buy, or choose more clays.
+        enough clay for {grams(found.toMixG)} {u.g}. Ask for less, allow clays you would have to buy, or choose more
+        clays.
       </p>
     );
   }
@@ -97,8 +98,13 @@ function FoundRecipe({ recipe, find }: { recipe: Recipe; find: Find }) {
           </span>
         </p>
         <p className="text-note text-soft">
-          {recipe.parts.map((p) => `${grams(p.massG)} g`).join(' + ')} · {money(recipe.costMinor)}
-          {recipe.missingG > 0 && <b className="text-straw"> · ◦ {grams(recipe.missingG)} g short</b>}
+          {recipe.parts.map((p) => `${grams(p.massG)} ${u.g}`).join(' + ')} · {money(recipe.costMinor)}
+          {recipe.missingG > 0 && (
+            <b className="text-straw">
+              {' '}
+              · ◦ {grams(recipe.missingG)} {u.g} short
+            </b>
+          )}
           {recipe.beyondScreen && ' · outside what a screen can show'} · {lookWords(recipe)}
         </p>
         {recipe.others.length > 0 && <OtherRatios recipe={recipe} onKeep={keep} />}
@@ -149,7 +155,7 @@ function OtherRatios({ recipe, onKeep }: { recipe: Recipe; onKeep: (clays: Recip
                 <b className="figure">{parts}</b>{' '}
                 <span className="text-soft">
                   difference {one(ratio.difference)}, {ratio.differs} ·{' '}
-                  {ratio.massG.map((g) => `${grams(g)} g`).join(' + ')}
+                  {ratio.massG.map((g) => `${grams(g)} ${u.g}`).join(' + ')}
                 </span>
               </span>
               <Button kind="quiet" aria-label={`Save ${parts} as a mix`} onClick={() => onKeep(ratio.clays)}>

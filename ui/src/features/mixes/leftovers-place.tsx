@@ -6,7 +6,7 @@ import { Problem } from '../../server/client';
 import { useBench } from '../../server/use-bench';
 import { useLeftovers } from '../../server/use-studio';
 import { isoDay } from '../../words/days';
-import { grams } from '../../words/figures';
+import { grams, u } from '../../words/figures';
 import { LumpTable } from './lump-table';
 import { MixesTabs } from './mixes-tabs';
 import { NewLump } from './new-lump';
@@ -50,7 +50,7 @@ export function LeftoversPlace() {
                     )
                   }
                 >
-                  Knead {picked.length} lumps together, {grams(together)} g
+                  Knead {picked.length} lumps together, {grams(together)} {u.g}
                 </Button>
                 <span className="text-note text-soft">
                   Fair Ember remembers what the lump is made of: the grams of each clay add up.

@@ -9,7 +9,7 @@ import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { dayName } from '../../words/days';
-import { plain } from '../../words/figures';
+import { plain, u } from '../../words/figures';
 import { useMixActs } from './use-mix';
 
 interface Props {
@@ -65,7 +65,7 @@ export function LumpTable({ box, chosen, onChoose }: Props) {
                 onChange={(massG) => set(i, { massG })}
                 onSettle={draft.settle}
               />
-              <span className="text-note text-soft">g</span>
+              <span className="text-note text-soft">{u.g}</span>
             </span>
             {seen && (
               <Button

@@ -6,7 +6,7 @@ import { api, take, errorsOf } from '../../server/client';
 import type { Mix } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { measureOptions, keyOf, errorAt } from '../../server/use-measured';
-import { percent } from '../../words/figures';
+import { percent, u } from '../../words/figures';
 
 const nothing = () => undefined;
 
@@ -37,7 +37,7 @@ export function MixCoat({ id, mix }: { id: number; mix: Mix }) {
             onChange={setThick}
             onSettle={nothing}
           />{' '}
-          mm
+          {u.mm}
         </label>
         <span className="inline-flex items-center gap-1.5 text-soft">
           over{' '}

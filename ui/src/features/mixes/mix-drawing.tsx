@@ -2,7 +2,7 @@ import { AdviceList } from '../../controls/advice-list';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { Advice, MeasuredMix } from '../../server/types';
 import { useMoney } from '../../server/use-studio';
-import { count, plain } from '../../words/figures';
+import { count, plain, plainIn, u } from '../../words/figures';
 import { MixBar } from './mix-bar';
 
 /** What a mix becomes: its bar, its half-moon raw and cured, and how the colour was calculated. */
@@ -25,14 +25,16 @@ export function MixDrawing({ name, mix }: { name: string; mix: MeasuredMix }) {
           <div>
             <dt className="text-note text-soft">opaque from</dt>
             <dd className="figure">
-              {mix.opaqueFromMm >= 30 ? 'over 30 mm' : `${plain(Math.round(mix.opaqueFromMm * 10) / 10)} mm`}
+              {mix.opaqueFromMm >= 30
+                ? `over ${plainIn('mm', 30)} ${u.mm}`
+                : `${plainIn('mm', Math.round(mix.opaqueFromMm * 10) / 10)} ${u.mm}`}
             </dd>
           </div>
           <div>
             <dt className="text-note text-soft">oven temperature</dt>
             <dd className="figure text-ember-deep">
               {mix.windowsMeet
-                ? `${plain(mix.lowC)} to ${plain(mix.highC)} °C`
+                ? `${plainIn('°C', mix.lowC)} to ${plainIn('°C', mix.highC)} ${u.c}`
                 : 'no temperature suits all these clays'}
             </dd>
           </div>

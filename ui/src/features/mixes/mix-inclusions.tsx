@@ -9,7 +9,7 @@ import type { Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useSettings } from '../../server/use-studio';
-import { grams, minorPerWhole } from '../../words/figures';
+import { grams, minorPerWhole, plainIn, u } from '../../words/figures';
 
 type Inclusions = NonNullable<Mix['inclusions']>[number];
 
@@ -37,7 +37,9 @@ export function MixInclusions({ draft, measured, errors }: Props) {
             <th className="py-2 pl-3 font-semibold">Glitter, powder, bits</th>
             <th className="text-right font-semibold">% of the clay</th>
             <th className="text-right font-semibold">Take</th>
-            <th className="text-right font-semibold">{currency} per 100 g</th>
+            <th className="text-right font-semibold">
+              {currency} per {plainIn('g', 100)} {u.g}
+            </th>
             <th className="pl-2 font-semibold">Effect</th>
             <th>
               <span className="sr-only">Remove</span>
@@ -68,7 +70,9 @@ export function MixInclusions({ draft, measured, errors }: Props) {
                   onSettle={draft.settle}
                 />
               </td>
-              <td className="text-right figure">{grams(measured.inclusions[i]?.massG ?? 0)} g</td>
+              <td className="text-right figure">
+                {grams(measured.inclusions[i]?.massG ?? 0)} {u.g}
+              </td>
               <td className="text-right">
                 <NumberField
                   label={`${s.name}, price per 100 g`}

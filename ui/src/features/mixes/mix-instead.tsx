@@ -4,7 +4,7 @@ import { ProblemNote } from '../../controls/problem-note';
 import { Problem } from '../../server/client';
 import type { Instead, Mix } from '../../server/types';
 import { useMoney } from '../../server/use-studio';
-import { grams, plain } from '../../words/figures';
+import { grams, plain, u, plainIn } from '../../words/figures';
 import { words } from './found-recipes';
 import { useInstead } from './use-mix';
 
@@ -24,7 +24,7 @@ export function MixInstead({ id, mix, wantedG, shortG }: Props) {
     <section aria-label="Not enough clay" className="rounded-card border border-straw-line bg-straw-tint px-3 py-2">
       <div className="flex flex-wrap items-center gap-3">
         <p className="flex-1 font-semibold text-straw">
-          ◦ This mix needs {grams(shortG)} g more clay than the shelf has.
+          ◦ This mix needs {grams(shortG)} {u.g} more clay than the shelf has.
         </p>
         <Button onClick={() => setOpen(!open)} aria-expanded={open}>
           Your options
@@ -43,8 +43,8 @@ function Settings({ instead, wantedG }: { instead: Instead; wantedG: number }) {
     <ul className="mt-2 flex flex-col gap-1.5">
       <Way title="Another recipe" better={better === 'RECIPE'} hex={recipe?.curedHex} target={instead.targetHex}>
         {recipe
-          ? `${words(recipe)}: ${recipe.parts.map((p) => `${grams(p.massG)} g ${p.name}`).join(' + ')}. Difference ${one(recipe.difference)}, ${recipe.differs}.`
-          : `No recipe of up to ${instead.kinds} clays on the shelf has this look and enough clay for ${grams(wantedG)} g in the pieces.`}
+          ? `${words(recipe)}: ${recipe.parts.map((p) => `${grams(p.massG)} ${u.g} ${p.name}`).join(' + ')}. Difference ${one(recipe.difference)}, ${recipe.differs}.`
+          : `No recipe of up to ${instead.kinds} clays on the shelf has this look and enough clay for ${grams(wantedG)} ${u.g} in the pieces.`}
       </Way>
       <Way
         title="Fill up with other clays"
@@ -53,14 +53,14 @@ function Settings({ instead, wantedG }: { instead: Instead; wantedG: number }) {
         target={instead.targetHex}
       >
         {fillUp
-          ? `${fillUp.grams.map((g) => `${grams(g.massG)} g ${g.name}`).join(' + ')}. Difference ${one(fillUp.difference)}, ${fillUp.differs}.`
+          ? `${fillUp.grams.map((g) => `${grams(g.massG)} ${u.g} ${g.name}`).join(' + ')}. Difference ${one(fillUp.difference)}, ${fillUp.differs}.`
           : 'There is not enough of any clay on the shelf with this look.'}
       </Way>
       <Way title="Buy" better={better === 'BUY'}>
         {missing
           .map((m) =>
             m.sold
-              ? `${m.name}: ${m.buy.map((b) => `${b.count} × ${plain(b.massG)} g`).join(' + ')}, ${money(m.costMinor)}.`
+              ? `${m.name}: ${m.buy.map((b) => `${b.count} × ${plainIn('g', b.massG)} ${u.g}`).join(' + ')}, ${money(m.costMinor)}.`
               : `${m.name} is no longer sold.`,
           )
           .join(' ')}

@@ -9,7 +9,7 @@ import type { Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes, useShelf } from '../../server/use-studio';
-import { grams, plain } from '../../words/figures';
+import { grams, plain, u } from '../../words/figures';
 import { newClay } from '../shelf/new-clay';
 import { useShelfActs } from '../shelf/use-shelf-acts';
 import { ClayHere } from './clay-here';
@@ -138,7 +138,13 @@ export function MixLines({ id, draft, measured, errors }: Props) {
                   )}
                 </td>
                 <td className={`text-right ${short ? 'font-semibold text-straw' : 'text-soft'}`}>
-                  {onShelf === undefined ? 'mix this first' : <span className="figure">{grams(onShelf)} g</span>}
+                  {onShelf === undefined ? (
+                    'mix this first'
+                  ) : (
+                    <span className="figure">
+                      {grams(onShelf)} {u.g}
+                    </span>
+                  )}
                   {short && ' ◦ short'}
                 </td>
                 <td className="text-right">

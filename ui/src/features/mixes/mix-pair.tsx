@@ -12,7 +12,7 @@ import type { Mix } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
-import { grams } from '../../words/figures';
+import { grams, u } from '../../words/figures';
 import { MixCoat } from './mix-coat';
 import { MixDrawing } from './mix-drawing';
 import { MixInstead } from './mix-instead';
@@ -66,7 +66,7 @@ export function MixPair({ id }: { id: number }) {
                 onChange={setWantedG}
                 onSettle={draft.settle}
               />{' '}
-              g in the pieces
+              {u.g} in the pieces
             </label>
             {!worked && (
               <span className="inline-flex items-baseline gap-1 text-soft">
@@ -81,7 +81,10 @@ export function MixPair({ id }: { id: number }) {
             )}
           </div>
           <p className="px-1 text-soft">
-            {worked ? 'Make' : 'Mix'} <b className="figure text-ink">{grams(measured.toMixG)} g</b>
+            {worked ? 'Make' : 'Mix'}{' '}
+            <b className="figure text-ink">
+              {grams(measured.toMixG)} {u.g}
+            </b>
           </p>
           {worked ? (
             <WorkedMix id={id} mix={draft.form} measured={measured} />
@@ -107,7 +110,9 @@ export function MixPair({ id }: { id: number }) {
                 >
                   Other recipes for this colour
                 </Link>{' '}
-                <span className="text-soft">using what is on the shelf, for {grams(wantedG)} g in the pieces.</span>
+                <span className="text-soft">
+                  using what is on the shelf, for {grams(wantedG)} {u.g} in the pieces.
+                </span>
               </p>
             </>
           )}

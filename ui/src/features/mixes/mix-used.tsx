@@ -1,18 +1,18 @@
 import { Link } from 'react-router';
 import { useMixes, useDesigns } from '../../server/use-studio';
-import { grams } from '../../words/figures';
+import { grams, u } from '../../words/figures';
 
 /** The designs and the mixes a mix is in. */
 export function MixUsed({ mixId }: { mixId: number }) {
   const designs = useDesigns().flatMap(({ id, design, measured }) => {
     const of = design.parts.map((part, i) => (part.mixId === mixId ? (measured.parts[i]?.massG ?? 0) * part.count : 0));
     const sum = of.reduce((a, b) => a + b, 0);
-    return sum > 0 ? [{ to: `/designs/${id}`, name: design.name, words: `${grams(sum)} g per piece` }] : [];
+    return sum > 0 ? [{ to: `/designs/${id}`, name: design.name, words: `${grams(sum)} ${u.g} per piece` }] : [];
   });
   const mixes = useMixes().flatMap(({ id, mix, measured }) => {
     const i = mix.parts.findIndex((part) => part.mixId === mixId);
     const line = measured.lines[i];
-    return line ? [{ to: `/mixes/${id}`, name: mix.name, words: `${grams(line.massG)} g per 100 g` }] : [];
+    return line ? [{ to: `/mixes/${id}`, name: mix.name, words: `${grams(line.massG)} ${u.g} per 100 g` }] : [];
   });
   const used = [...designs, ...mixes];
   return (

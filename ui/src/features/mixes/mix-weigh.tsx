@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Segments } from '../../controls/segments';
 import type { Mix, Weighed } from '../../server/types';
-import { grams, plain } from '../../words/figures';
+import { grams, plain, plainIn, u } from '../../words/figures';
 import { useWeighed } from './use-mix';
 
 type Block = NonNullable<Weighed['inBlocks']['lines'][number]['block']>;
@@ -11,7 +11,7 @@ function blockWords({ whole, taken, pieces, massG }: Block) {
   const parts = [whole > 0 ? `${whole} whole` : '', pieces > 0 ? `${taken} of ${pieces} equal pieces` : ''].filter(
     Boolean,
   );
-  return `${parts.join(' and ') || 'none'} of a ${plain(massG)} g block`;
+  return `${parts.join(' and ') || 'none'} of a ${plainIn('g', massG)} ${u.g} block`;
 }
 
 /** What to weigh or cut so that the grams wanted end up in pieces, and what rounding does to the colour. */
@@ -29,15 +29,16 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
           label="How to measure"
           value={how}
           options={[
-            { value: 'scale', label: `Scale, ${plain(weighed.onScale.stepG ?? 0)} g` },
+            { value: 'scale', label: `Scale, ${plainIn('g', weighed.onScale.stepG ?? 0)} ${u.g}` },
             { value: 'blocks', label: 'Cut from blocks' },
           ]}
           onChange={setHow}
         />
       </div>
       <p className="px-3 pb-1 text-note text-soft">
-        Mix {grams(weighed.toMixG)} g: {grams(weighed.netG)} g ends up in the pieces; {plain(weighed.handsPercent)} %
-        stays on hands and tools{weighed.machineG > 0 && `, ${grams(weighed.machineG)} g in the machine`}.
+        Mix {grams(weighed.toMixG)} {u.g}: {grams(weighed.netG)} {u.g} ends up in the pieces;{' '}
+        {plain(weighed.handsPercent)} % stays on hands and tools
+        {weighed.machineG > 0 && `, ${grams(weighed.machineG)} ${u.g} in the machine`}.
       </p>
       <table className="w-full">
         <thead className="text-left text-note text-soft">
@@ -55,9 +56,11 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
                 {line.name}
                 {line.block && <span className="block text-note text-soft">{blockWords(line.block)}</span>}
               </td>
-              <td className="text-right figure text-soft">{line.exactG.toFixed(2)} g</td>
+              <td className="text-right figure text-soft">
+                {grams(line.exactG)} {u.g}
+              </td>
               <td className="text-right figure text-figure font-semibold">
-                {plain(Math.round(line.takenG * 1000) / 1000)} g
+                {plainIn('g', Math.round(line.takenG * 1000) / 1000)} {u.g}
               </td>
               <td className="pr-3 text-right figure">{line.truePercent.toFixed(1)} %</td>
             </tr>
@@ -67,9 +70,11 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
               <td className="py-1 pl-3">
                 {s.name} <span className="text-note text-soft">added</span>
               </td>
-              <td className="text-right figure text-soft">{s.exactG.toFixed(2)} g</td>
+              <td className="text-right figure text-soft">
+                {grams(s.exactG)} {u.g}
+              </td>
               <td className="text-right figure text-figure font-semibold">
-                {plain(Math.round(s.takenG * 1000) / 1000)} g
+                {plainIn('g', Math.round(s.takenG * 1000) / 1000)} {u.g}
               </td>
               <td />
             </tr>
@@ -77,7 +82,7 @@ export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: 
         </tbody>
       </table>
       <p className="border-t border-line px-3 py-1.5 text-note">
-        {grams(way.totalG)} g in all.{' '}
+        {grams(way.totalG)} {u.g} in all.{' '}
         {off < 0.005 ? (
           'Exactly the recipe.'
         ) : (

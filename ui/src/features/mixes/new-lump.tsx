@@ -14,6 +14,7 @@ import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes, useShelf } from '../../server/use-studio';
 import { isoDay } from '../../words/days';
+import { u } from '../../words/figures';
 
 const nothing = () => undefined;
 
@@ -84,7 +85,7 @@ function OfMix({ box }: { box: Leftovers }) {
           onChange={setMass}
           onSettle={nothing}
         />
-        g
+        {u.g}
       </label>
       <Button onClick={() => put.mutate()}>Add to the box</Button>
     </div>
@@ -139,7 +140,7 @@ function BySwatch() {
             onChange={setOpen}
             onSettle={nothing}
           />
-          g
+          {u.g}
         </label>
         <Button onClick={() => log.mutate(range.id)}>Add by colour</Button>
       </div>

@@ -1,5 +1,5 @@
 import { Button } from '../../controls/button';
-import { grams, plain } from '../../words/figures';
+import { grams, plain, u } from '../../words/figures';
 import { words } from './found-recipes';
 import { lookWords } from './looks';
 import { useUses } from './use-leftovers';
@@ -38,13 +38,13 @@ export function UsesList({ onKnead }: Props) {
                 </p>
                 <p className="text-note text-soft">
                   difference <b className="figure text-ink">{one(recipe.difference)}</b>, {recipe.differs} ·{' '}
-                  {lookWords(recipe)} · up to {grams(recipe.mostG)} g
+                  {lookWords(recipe)} · up to {grams(recipe.mostG)} {u.g}
                 </p>
               </div>
               {recipe.parts.length > 1 && (
                 <Button
                   kind="quiet"
-                  aria-label={`Knead ${grams(recipe.mostG)} g of ${name}`}
+                  aria-label={`Knead ${grams(recipe.mostG)} ${u.g} of ${name}`}
                   onClick={() =>
                     onKnead(
                       `Like ${name}`.slice(0, 60),

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Swatch } from '../../controls/swatch';
 import type { MeasuredMix, Mix } from '../../server/types';
-import { grams } from '../../words/figures';
+import { grams, u } from '../../words/figures';
 import { CaneSections } from '../sheets/cane-sections';
 import { keptCane } from '../sheets/use-kept-canes';
 
@@ -43,7 +43,9 @@ export function WorkedMix({ id, mix, measured }: Props) {
                   {line.name}
                 </Link>
               </td>
-              <td className="text-right figure">{grams(line.massG)} g</td>
+              <td className="text-right figure">
+                {grams(line.massG)} {u.g}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -1,6 +1,6 @@
 import { useSize } from '../../drawing/use-size';
 import type { Day } from '../../server/types';
-import { dateOf, dayName } from '../../words/days';
+import { dateOf, dayName, hourName } from '../../words/days';
 import { dayRows, type DayRow, type Stretch } from './lanes-geometry';
 
 const LEFT = 92;
@@ -47,7 +47,7 @@ export function LanesDrawing({ day }: { day: Day }) {
               <g key={minute}>
                 <line x1={x(minute)} x2={x(minute)} y1={TOP - 4} y2={TOP + row * rows.length} stroke="#e0e6e3" />
                 <text x={x(minute)} y={TOP - 8} textAnchor="middle" className="fill-soft figure text-note">
-                  {String(minute / 60).padStart(2, '0')}
+                  {hourName(minute / 60)}
                 </text>
               </g>
             ))}

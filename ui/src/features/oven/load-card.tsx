@@ -8,7 +8,7 @@ import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { Day, LoadOutcome, LoggedLoad, PlannedLoad } from '../../server/types';
 import { clock, minutesBetween, relativeDay } from '../../words/days';
-import { minutes, plain } from '../../words/figures';
+import { minutes, plain, plainIn, u } from '../../words/figures';
 import { LoadItems } from './load-items';
 import { LoggedItems } from './logged-items';
 import { RecordCard } from './record-card';
@@ -169,7 +169,7 @@ function CardHead({ title, bake, times, children }: CardHeadProps) {
       <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-4">
         <h2 className="text-large whitespace-nowrap">{title}</h2>
         <p className="figure text-figure font-semibold whitespace-nowrap text-ember-deep">
-          {plain(bake.tempC)} °C · {minutes(bake.bakingMin)}
+          {plainIn('°C', bake.tempC)} {u.c} · {minutes(bake.bakingMin)}
         </p>
       </div>
       <div className="flex gap-1">{children}</div>

@@ -7,7 +7,7 @@ import type { Day, LoadItem, LoggedLoad } from '../../server/types';
 import { useDay } from '../../server/use-bench';
 import { useOvens } from '../../server/use-studio';
 import { clock, relativeDay } from '../../words/days';
-import { minutes, percent, plain } from '../../words/figures';
+import { minutes, percent, plainIn, u } from '../../words/figures';
 import { inLoad, loggedItems } from '../../words/load-items';
 import { OvenCard } from '../settings/oven-fields';
 import { LanesDrawing } from './lanes-drawing';
@@ -166,7 +166,7 @@ function LoadRow({ href, on, when, tempC, bakingMin, what, end, onDrop }: RowPro
       >
         <span className="figure">{when}</span>
         <span className="figure font-semibold whitespace-nowrap text-ember-deep">
-          {plain(tempC)} °C · {minutes(bakingMin)}
+          {plainIn('°C', tempC)} {u.c} · {minutes(bakingMin)}
         </span>
         <span className="min-w-0">{what}</span>
         <span className="text-note text-soft">{end}</span>

@@ -7,7 +7,7 @@ import { Problem, sendFile } from '../../server/client';
 import type { LoadRecord, LoggedLoad } from '../../server/types';
 import { useRecord } from '../../server/use-record';
 import { clock } from '../../words/days';
-import { count, minutes } from '../../words/figures';
+import { count, minutes, u, wholeIn } from '../../words/figures';
 import { RecordCurve } from './record-curve';
 
 /** What a load got by its probe: curve, minutes that count, alarms; live while it is in. */
@@ -63,11 +63,14 @@ function Figures({ record, out }: { record: LoadRecord; out: boolean }) {
     ['at temperature', `${minutes(record.atHeatMin)} (${minutes(record.bakingMin)} needed)`],
     ['minutes that count in the middle', minutes(record.countingMin)],
     ['air within the window', minutes(record.inWindowMin)],
-    [out ? 'middle at the end' : 'middle now', `${Math.round(record.centreC ?? 0)} °C`],
+    [out ? 'middle at the end' : 'middle now', `${wholeIn('°C', record.centreC ?? 0)} ${u.c}`],
   ];
-  if (!out && record.lastC !== undefined) rows.push(['oven now', `${Math.round(record.lastC)} °C`]);
+  if (!out && record.lastC !== undefined) rows.push(['oven now', `${wholeIn('°C', record.lastC)} ${u.c}`]);
   if (record.meanC !== undefined)
-    rows.push(['oven: average, highest', `${Math.round(record.meanC)}, ${Math.round(record.hottestC ?? 0)} °C`]);
+    rows.push([
+      'oven: average, highest',
+      `${wholeIn('°C', record.meanC)}, ${wholeIn('°C', record.hottestC ?? 0)} ${u.c}`,
+    ]);
   if (record.coolAt) rows.push(['cool enough to handle', `about ${clock(record.coolAt)}`]);
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-4">

@@ -1,6 +1,6 @@
 import { useTextSize } from '../../drawing/use-size';
 import type { LoadRecord } from '../../server/types';
-import { minutes } from '../../words/figures';
+import { minutes, shortDegrees, u, wholeIn } from '../../words/figures';
 
 const WIDE = 560;
 const HIGH = 190;
@@ -33,7 +33,7 @@ export function RecordCurve({ record }: { record: LoadRecord }) {
   const to = counted.at(-1);
   return (
     <svg ref={ref} viewBox={`0 0 ${WIDE} ${HIGH}`} className="h-auto w-full" role="img" fontSize={fontSize}>
-      <title>{`Oven ${Math.round(record.meanC ?? record.tempC)} °C on average, ${Math.round(record.hottestC ?? 0)} °C at most; the middle of ${slowest ?? 'the slowest piece'} is at ${Math.round(record.centreC ?? 0)} °C, ${minutes(record.countingMin)} count`}</title>
+      <title>{`Oven ${wholeIn('°C', record.meanC ?? record.tempC)} ${u.c} on average, ${wholeIn('°C', record.hottestC ?? 0)} ${u.c} at most; the middle of ${slowest ?? 'the slowest piece'} is at ${wholeIn('°C', record.centreC ?? 0)} ${u.c}, ${minutes(record.countingMin)} count`}</title>
       <rect
         x={LEFT}
         y={y(highC)}
@@ -62,7 +62,7 @@ export function RecordCurve({ record }: { record: LoadRecord }) {
       <path d={`M${LEFT} 4V${HIGH - FOOT}H${WIDE - 4}`} fill="none" className="stroke-line" />
       {(y(lowC) - y(highC) > fontSize ? [lowC, highC] : [highC]).map((c) => (
         <text key={c} x={LEFT - 3} y={y(c) + 4} textAnchor="end" className="fill-ember-deep">
-          {Math.round(c)}°
+          {shortDegrees(c)}
         </text>
       ))}
       {marks(first, bakingMin * 60, end).map((s) => (

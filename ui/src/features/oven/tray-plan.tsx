@@ -2,6 +2,7 @@ import { useTextSize } from '../../drawing/use-size';
 import type { Day, PlannedLoad } from '../../server/types';
 import { percent } from '../../words/figures';
 import { inLoad, itemsOfBatch } from '../../words/load-items';
+import { difference } from '../../words/units';
 
 /** Quiet fills that say one lot on the tray from the next; each lot has its name beside it. */
 export const lotFills = ['#c4d3cd', '#e0d7c2', '#cfd4de', '#dcc9c4', '#cdd8b9', '#d8cfdd'];
@@ -74,7 +75,7 @@ function Trays({ load, oven, named }: Required<Props> & { oven: Day['ovens'][num
 
 /** A place of the tray that is warmer or cooler than its middle. */
 function Spot({ spot, fontSize }: { spot: Day['ovens'][number]['spots'][number]; fontSize: number }) {
-  const words = `${spot.warmerC > 0 ? '+' : '−'}${Math.abs(spot.warmerC)}°`;
+  const words = `${spot.warmerC > 0 ? '+' : '−'}${difference(Math.abs(spot.warmerC))}`;
   return (
     <g>
       <circle

@@ -11,7 +11,7 @@ import type { Cost } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMoney, useDesigns, useSettings } from '../../server/use-studio';
-import { grams, minorPerWhole, minutes, mm, percent, plain } from '../../words/figures';
+import { grams, minorPerWhole, minutes, mm, percent, plain, u, plainIn } from '../../words/figures';
 import { useDesign } from '../designs/use-design';
 import { CostLadder, rungLooks } from './cost-ladder';
 
@@ -199,17 +199,21 @@ function GoesIn({ cost, money }: { cost: Cost; money: (minor: number) => string 
           <li key={clay.name} className="flex justify-between gap-2">
             <span className="truncate">{clay.name}</span>
             <span className="figure whitespace-nowrap">
-              {grams(clay.massG)} g{' '}
+              {grams(clay.massG)} {u.g}{' '}
               <span className="text-note text-soft">
-                at {money(clay.blockMinor)}/{plain(clay.blockG)} g
+                at {money(clay.blockMinor)}/{plainIn('g', clay.blockG)} {u.g}
               </span>
             </span>
           </li>
         ))}
       </ul>
       <p className="mt-2">
-        Foil <b className="figure">{mm(cost.tornMm)} mm</b>. Work <b className="figure">{minutes(cost.handsMin)}</b> for
-        the batch: {plain(cost.setupMin)} min set-up and {plain(cost.eachMin)} min per piece. Oven{' '}
+        Foil{' '}
+        <b className="figure">
+          {mm(cost.tornMm)} {u.mm}
+        </b>
+        . Work <b className="figure">{minutes(cost.handsMin)}</b> for the batch: {plain(cost.setupMin)} min set-up and{' '}
+        {plain(cost.eachMin)} min per piece. Oven{' '}
         <b className="figure">{plain(Math.round(cost.energyKwh * 100) / 100)} kWh</b> in {cost.loads}{' '}
         {cost.loads === 1 ? 'load' : 'loads'}.
       </p>

@@ -4,6 +4,7 @@ import type { Oven } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
+import { u } from '../../words/figures';
 
 type Reading = NonNullable<Oven['readings']>[number];
 
@@ -31,7 +32,7 @@ export function DialReadings({ oven }: { oven: Draft<Oven> }) {
       <h3 className="pt-1 font-semibold">Dial and thermometer</h3>
       {readings.map((reading, i) => (
         <div key={i} className="flex items-baseline justify-end gap-2 border-b border-line text-note text-soft">
-          dial {number(i, 'dialC', reading.dialC)} reads {number(i, 'readC', reading.readC)} °C{' '}
+          dial {number(i, 'dialC', reading.dialC)} reads {number(i, 'readC', reading.readC)} {u.c}{' '}
           <Button
             kind="quiet"
             aria-label={`Remove reading ${i + 1}`}

@@ -17,6 +17,7 @@ import { DialReadings } from './dial-readings';
 import { ProbeFields } from './probe-fields';
 import { TraySpots } from './tray-spots';
 import { useOvenDraft } from './use-settings-draft';
+import { unitOf } from '../../words/figures';
 
 const fields = [
   'trayWidthMm',
@@ -97,7 +98,7 @@ function OvenNumbers({ oven, id }: { oven: Draft<Oven>; id: number }) {
   return fields.map((field) => {
     const span = spanOf(limits, 'settings', field);
     return (
-      <FieldLine key={field} label={span.label} unit={span.unit}>
+      <FieldLine key={field} label={span.label} unit={unitOf(span.unit)}>
         <NumberField
           label={id === 1 ? span.label : `${span.label}, oven ${id}`}
           value={oven.form[field] ?? 0}
@@ -151,7 +152,7 @@ function MoreTrays({ oven }: { oven: Draft<Oven> }) {
   return (
     <>
       {more.map((mm, i) => (
-        <FieldLine key={i} label={`above tray ${i + 2}`} unit={span.unit}>
+        <FieldLine key={i} label={`above tray ${i + 2}`} unit={unitOf(span.unit)}>
           <NumberField
             label={`Height above tray ${i + 2}`}
             value={mm}

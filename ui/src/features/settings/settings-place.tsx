@@ -1,28 +1,43 @@
 import { Card, FieldLine } from '../../controls/card';
 import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
+import { DraftText } from '../../controls/draft-text';
 import { Switch } from '../../controls/switch';
 import { useKeysOff, useMuted } from '../../controls/use-flag';
 import { NumberField } from '../../controls/number-field';
 import { Place } from '../../controls/place';
-import { TextField } from '../../controls/text-field';
 import { WhenField } from '../../controls/when-field';
 import type { Settings } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useOvens } from '../../server/use-studio';
-import { minorPerWhole } from '../../words/figures';
+import { minorPerWhole, unitOf } from '../../words/figures';
+import { UnitsCard } from './units-card';
 import { CopiesCard } from './copies-card';
 import { OvenCard } from './oven-fields';
 import { useSettingsDraft } from './use-settings-draft';
 import { WeighedCore } from './weighed-core';
+
+const names = new Intl.DisplayNames('en-GB', { type: 'currency' });
+
+/** The currencies there are, by their codes. */
+const currencies = Intl.supportedValuesOf('currency').map((code) => ({
+  value: code,
+  label: `${code}, ${names.of(code) ?? code}`,
+}));
 
 type NumberName = {
   [K in keyof Settings]-?: NonNullable<Settings[K]> extends number ? K : never;
 }[keyof Settings];
 
 const days = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const;
+
+/** The days of a week that begins with one of them. */
+function weekFrom(first: Settings['days'][number]) {
+  const at = days.indexOf(first);
+  return [...days.slice(at), ...days.slice(0, at)];
+}
 
 /** The studio's settings: what time and energy cost, how it bakes, when it is open, its foil and its oven. */
 export function SettingsPlace() {
@@ -32,6 +47,7 @@ export function SettingsPlace() {
     <Place title="Settings" about="The values behind every calculation. Change any of them here.">
       <div className="grid min-h-0 flex-1 grid-cols-1 content-start items-start gap-4 overflow-y-auto md:grid-cols-2 lg:grid-cols-3">
         <Studio settings={settings} />
+        <UnitsCard settings={settings} />
         <Baking settings={settings} />
         <Money settings={settings} />
         <Foil settings={settings} />
@@ -72,7 +88,7 @@ function Amount({
   const per = isMoney ? minorPerWhole(settings.form.currency) : 1;
   const label = span.label.replace(' in minor units', '');
   return (
-    <FieldLine label={label} unit={isMoney ? settings.form.currency : span.unit}>
+    <FieldLine label={label} unit={isMoney ? settings.form.currency : unitOf(span.unit)}>
       <NumberField
         label={label}
         value={settings.form[field] ?? 0}
@@ -89,18 +105,6 @@ function Amount({
 
 function Studio({ settings }: { settings: Draft<Settings> }) {
   const { form, change, settle, errors } = settings;
-  const text = (field: 'name' | 'currency', label: string) => (
-    <FieldLine label={label}>
-      <TextField
-        label={label}
-        value={form[field]}
-        error={errorAt(errors, field)}
-        onChange={(value) => change((w) => ({ ...w, [field]: field === 'currency' ? value.toUpperCase() : value }))}
-        onSettle={settle}
-        className="w-40 text-right"
-      />
-    </FieldLine>
-  );
   const time = (field: 'opens' | 'closes') => (
     <FieldLine label={field}>
       <WhenField
@@ -116,13 +120,22 @@ function Studio({ settings }: { settings: Draft<Settings> }) {
   );
   return (
     <Card title="The studio">
-      {text('name', 'name')}
-      {text('currency', 'currency, three letters')}
+      <FieldLine label="name">
+        <DraftText draft={settings} field="name" label="name" className="w-40 text-right" />
+      </FieldLine>
+      <FieldLine label="currency">
+        <Choice
+          label="Currency"
+          value={form.currency}
+          options={currencies}
+          onChange={(currency) => change((w) => ({ ...w, currency }))}
+        />
+      </FieldLine>
       {time('opens')}
       {time('closes')}
       <Amount settings={settings} field="makers" />
       <div role="group" aria-label="Days you work" className="flex flex-wrap gap-1 pt-1">
-        {days.map((day) => {
+        {weekFrom(form.units?.weekStart ?? 'MONDAY').map((day) => {
           const on = form.days.includes(day);
           return (
             <button

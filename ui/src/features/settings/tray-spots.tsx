@@ -4,6 +4,7 @@ import type { Oven } from '../../server/types';
 import type { Draft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
+import { unitOf } from '../../words/figures';
 
 type Spot = NonNullable<Oven['spots']>[number];
 
@@ -63,7 +64,7 @@ function SpotLine({ oven, at, spot, onSet, children }: LineProps) {
             onChange={(value) => onSet({ ...spot, [field]: value })}
             onSettle={oven.settle}
           />
-          <span className="text-soft">{spanOf(limits, 'traySpot', field).unit}</span>
+          <span className="text-soft">{unitOf(spanOf(limits, 'traySpot', field).unit)}</span>
         </label>
       ))}
       {children}

@@ -7,7 +7,7 @@ import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { BlendSum } from '../../server/types';
 import { useMixes } from '../../server/use-studio';
-import { grams, mm, percent } from '../../words/figures';
+import { grams, mm, percent, u } from '../../words/figures';
 import { KeptCard, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
@@ -131,27 +131,28 @@ function BlendDrawing({ sum, wideMm }: { sum: BlendSum; wideMm: number }) {
   return (
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <FigureStrip>
-        <Figure value={grams(sum.firstG)} unit="g">
+        <Figure value={grams(sum.firstG)} unit={u.g}>
           of the first
         </Figure>
-        <Figure value={grams(sum.secondG)} unit="g">
+        <Figure value={grams(sum.secondG)} unit={u.g}>
           of the second
         </Figure>
         <Figure value={String(sum.passes)}>passes by hand</Figure>
       </FigureStrip>
       <svg viewBox={`-1 -1 ${w + 2} ${h + 2}`} className="h-auto w-full" role="img">
-        <title>{`The two pieces: the first ${mm(sum.firstBottomMm)} mm along the bottom and ${mm(sum.firstTopMm)} mm along the top, ${mm(sum.highMm)} mm high; the second fills the rest of ${mm(wideMm)} mm`}</title>
+        <title>{`The two pieces: the first ${mm(sum.firstBottomMm)} ${u.mm} along the bottom and ${mm(sum.firstTopMm)} ${u.mm} along the top, ${mm(sum.highMm)} ${u.mm} high; the second fills the rest of ${mm(wideMm)} ${u.mm}`}</title>
         <path d={`M0 0H${top}L${bottom} ${h}H0Z`} fill={first} stroke="#16201d" strokeOpacity="0.6" />
         <path d={`M${top} 0H${w}V${h}H${bottom}Z`} fill={second} stroke="#16201d" strokeOpacity="0.6" />
       </svg>
       <p>
-        Cut both {mm(sum.highMm)} mm high: the first {mm(sum.firstBottomMm)} mm at the bottom and {mm(sum.firstTopMm)}{' '}
-        mm at the top, the second {mm(wideMm - sum.firstBottomMm)} and {mm(wideMm - sum.firstTopMm)} mm.
+        Cut both {mm(sum.highMm)} {u.mm} high: the first {mm(sum.firstBottomMm)} {u.mm} at the bottom and{' '}
+        {mm(sum.firstTopMm)} {u.mm} at the top, the second {mm(wideMm - sum.firstBottomMm)} and{' '}
+        {mm(wideMm - sum.firstTopMm)} {u.mm}.
       </p>
       <Fade fade={fade} />
       <p className="text-note text-soft">
-        The finished sheet is {mm(sum.longMm)} mm long. The fade is even after {sum.evenPasses} exact folds; folds by
-        hand are not exact, so plan on about {sum.passes}. The colours are predicted by the mixing model: raw above,
+        The finished sheet is {mm(sum.longMm)} {u.mm} long. The fade is even after {sum.evenPasses} exact folds; folds
+        by hand are not exact, so plan on about {sum.passes}. The colours are predicted by the mixing model: raw above,
         cured below.
       </p>
       <ShowWorking>

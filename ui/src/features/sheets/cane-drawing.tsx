@@ -3,7 +3,7 @@ import { Swatch } from '../../controls/swatch';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { CaneSum } from '../../server/types';
 import { CaneSections } from './cane-sections';
-import { count, grams, mm, percent, plain, whole } from '../../words/figures';
+import { area, count, grams, mm, percent, plain, u, whole } from '../../words/figures';
 
 interface Props {
   sum: CaneSum;
@@ -23,15 +23,13 @@ export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm, square }: Props
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <FigureStrip>
         <Figure value={whole(sum.slices)}>slices</Figure>
-        <Figure value={plain(Math.round(sum.coversMm2 / 10) / 10)} unit="cm²">
-          area covered
-        </Figure>
+        <Figure value={area(sum.coversMm2)}>area covered</Figure>
         <Figure value={percent(sum.wastedPercent)} unit="%">
           waste at the ends
         </Figure>
       </FigureStrip>
       <svg viewBox={`0 0 442 ${thick + thin + 26}`} className="h-auto w-full" role="img">
-        <title>{`Above: the log as packed, ${mm(lengthMm)} mm long and ${mm(sum.beforeMm)} mm thick. Below: the reduced log, ${mm(sum.reducedMm)} mm long and ${mm(sizeMm)} mm thick, with ${mm(end)} mm cut off at each end`}</title>
+        <title>{`Above: the log as packed, ${mm(lengthMm)} ${u.mm} long and ${mm(sum.beforeMm)} ${u.mm} thick. Below: the reduced log, ${mm(sum.reducedMm)} ${u.mm} long and ${mm(sizeMm)} ${u.mm} thick, with ${mm(end)} ${u.mm} cut off at each end`}</title>
         <defs>
           <pattern id="cane-waste" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <path d="M0 0V6" stroke="#16201d" strokeWidth="1.4" />
@@ -46,9 +44,9 @@ export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm, square }: Props
       </svg>
       <CaneSections sum={sum} sizeMm={sizeMm} square={square} />
       <p>
-        Pressed together, the rods measure {mm(sum.packedMm)} mm; wrapped, {mm(sum.wrappedMm)} mm. Reduced to{' '}
-        {mm(sizeMm)} mm, the log grows by {mm(sum.gainedMm)} mm to {mm(sum.reducedMm)} mm: {count(sum.slices, 'slice')}{' '}
-        of {plain(Math.round(sum.sliceMm2 * 10) / 10)} mm² each.
+        Pressed together, the rods measure {mm(sum.packedMm)} {u.mm}; wrapped, {mm(sum.wrappedMm)} {u.mm}. Reduced to{' '}
+        {mm(sizeMm)} {u.mm}, the log grows by {mm(sum.gainedMm)} {u.mm} to {mm(sum.reducedMm)} {u.mm}:{' '}
+        {count(sum.slices, 'slice')} of {plain(Math.round(sum.sliceMm2 * 10) / 10)} mm² each.
       </p>
       <table className="w-full">
         <caption className="text-left font-semibold">Clay to pack</caption>
@@ -60,7 +58,9 @@ export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm, square }: Props
               </td>
               <td className="py-1">{m.name}</td>
               <td className="py-1 text-soft">{m.wrap ? `wrap ${m.wrap}, a sheet` : count(m.rods ?? 0, 'rod')}</td>
-              <td className="text-right figure">{grams(m.massG)} g</td>
+              <td className="text-right figure">
+                {grams(m.massG)} {u.g}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { CaneSum } from '../../server/types';
-import { mm } from '../../words/figures';
+import { mm, u } from '../../words/figures';
 
 const HIGH = 116;
 /** Pressed together a rod fills the gaps beside it. */
@@ -18,10 +18,10 @@ export function CaneSections({ sum, sizeMm, square }: Props) {
   const widest = Math.max(packedMm, sum.beforeMm);
   return (
     <div className="flex flex-wrap items-end gap-4">
-      <Cut title={`packed, ${mm(packedMm)} mm`} mmAcross={packedMm} of={widest}>
+      <Cut title={`packed, ${mm(packedMm)} ${u.mm}`} mmAcross={packedMm} of={widest}>
         <Packed sum={sum} across={packedMm} />
       </Cut>
-      <Cut title={`reduced, ${mm(sizeMm)} mm`} mmAcross={sizeMm} of={widest}>
+      <Cut title={`reduced, ${mm(sizeMm)} ${u.mm}`} mmAcross={sizeMm} of={widest}>
         <Pressed sum={sum} across={sizeMm} square={square} />
       </Cut>
       {sizeMm < 0.7 * widest && (

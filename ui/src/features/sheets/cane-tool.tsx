@@ -10,7 +10,7 @@ import type { CaneSum, Mix } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
-import { count, mm } from '../../words/figures';
+import { count, mm, u } from '../../words/figures';
 import { CaneDrawing } from './cane-drawing';
 import { KeptCard, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
@@ -118,8 +118,11 @@ function OneCane() {
                 <SumField of="cane" field="times" sum={asked} />
                 {sum?.cover && (
                   <p>
-                    Pack a log of <b className="figure">{mm(sum.cover.logMm)} mm</b> for{' '}
-                    {count(sum.cover.slices, 'slice')}, ends included.{' '}
+                    Pack a log of{' '}
+                    <b className="figure">
+                      {mm(sum.cover.logMm)} {u.mm}
+                    </b>{' '}
+                    for {count(sum.cover.slices, 'slice')}, ends included.{' '}
                     <Button kind="quiet" onClick={() => set({ lengthMm: Math.ceil(sum.cover?.logMm ?? 0) })}>
                       Use this length
                     </Button>
@@ -179,7 +182,7 @@ function RodLines({ rods, errors, mixId, onChange }: RodProps) {
             onChange={(diameterMm) => put(i, { diameterMm })}
             onSettle={nothing}
           />
-          <span className="text-note text-soft">mm</span>
+          <span className="text-note text-soft">{u.mm}</span>
           <MixChoice label={`Mix of rods ${i + 1}`} id={rod.mixId} onChange={(id) => put(i, { mixId: id })} />
           <Button
             kind="quiet"

@@ -9,7 +9,7 @@ import { api, take } from '../../server/client';
 import type { ExtrudeSum } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { useMixes } from '../../server/use-studio';
-import { count, grams, mm, plain } from '../../words/figures';
+import { count, grams, mm, ofCord, u } from '../../words/figures';
 import { KeptCard, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
@@ -121,11 +121,9 @@ function CordDrawing({ sum }: { sum: ExtrudeSum }) {
   return (
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <FigureStrip>
-        <Figure value={plain(Math.round(sum.perBarrelMm / 10) / 100)} unit="m">
-          of cord per filling
-        </Figure>
+        <Figure value={ofCord(sum.perBarrelMm)}>of cord per filling</Figure>
         <Figure value={String(sum.barrels)}>{sum.barrels === 1 ? 'filling' : 'fillings'}</Figure>
-        <Figure value={grams(sum.massG)} unit="g">
+        <Figure value={grams(sum.massG)} unit={u.g}>
           clay
         </Figure>
       </FigureStrip>
@@ -144,13 +142,17 @@ function CordDrawing({ sum }: { sum: ExtrudeSum }) {
         })}
       </ul>
       <p>
-        {plain(Math.round(sum.wantedMm) / 1000)} m of cord wanted, {mm(sum.cordMm)} mm thick.{' '}
-        {count(sum.barrels, 'filling')} of up to {grams(sum.fillingG)} g
-        {sum.barrels > 1 ? ', the last with ' : ', filled with '} <b className="figure">{grams(sum.lastFillingG)} g</b>.{' '}
+        {ofCord(sum.wantedMm)} of cord wanted, {mm(sum.cordMm)} {u.mm} thick. {count(sum.barrels, 'filling')} of up to{' '}
+        {grams(sum.fillingG)} {u.g}
+        {sum.barrels > 1 ? ', the last with ' : ', filled with '}{' '}
+        <b className="figure">
+          {grams(sum.lastFillingG)} {u.g}
+        </b>
+        .{' '}
         {sum.strandMm !== undefined && sum.twistMm !== undefined && (
           <>
             {' '}
-            Each cord of a twist is {mm(sum.strandMm)} mm long; the twist is {mm(sum.twistMm)} mm thick.{' '}
+            Each cord of a twist is {mm(sum.strandMm)} {u.mm} long; the twist is {mm(sum.twistMm)} {u.mm} thick.{' '}
           </>
         )}
       </p>

@@ -11,7 +11,7 @@ import type { CoverSum, Part } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
-import { grams, minutes, plain } from '../../words/figures';
+import { area, grams, minutes, ofCord, plain, plainIn, u, unitOf } from '../../words/figures';
 import { dimensionsOf } from '../designs/new-design';
 import { MixChoice } from './mix-choice';
 import { PatternDrawing } from './pattern-drawing';
@@ -82,7 +82,7 @@ export function CoverTool() {
               />
             </FieldLine>
             {shape?.dimensions.map(({ span }) => (
-              <FieldLine key={span.field} label={span.label} unit={span.unit}>
+              <FieldLine key={span.field} label={span.label} unit={unitOf(span.unit)}>
                 <NumberField
                   label={`form, ${span.label}`}
                   value={form.dimensions[span.field] ?? 0}
@@ -138,11 +138,11 @@ function Covered({ sum, form }: { sum: CoverSum; form: Form }) {
       <section className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
         <h2 className="text-figure">Layer</h2>
         <FigureStrip>
-          <Figure value={grams(sum.massG)} unit="g">
+          <Figure value={grams(sum.massG)} unit={u.g}>
             of clay in the layer
           </Figure>
-          <Figure value={plain(Math.round(sum.sheetMm2 / 10) / 10)} unit="cm²">
-            sheet to roll, {plain(form.thickMm)} mm thick
+          <Figure value={area(sum.sheetMm2)}>
+            sheet to roll, {plainIn('mm', form.thickMm)} {u.mm} thick
           </Figure>
         </FigureStrip>
         <PatternDrawing pieces={sum.pieces} />
@@ -153,17 +153,14 @@ function Covered({ sum, form }: { sum: CoverSum; form: Form }) {
       <section className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
         <h2 className="text-figure">Many small pieces</h2>
         <FigureStrip>
-          <Figure value={cord ? plain(Math.round(sum.count / 10) / 100) : plain(sum.count)} unit={cord ? 'm' : ''}>
-            {cord ? 'of cord' : 'pieces'}
-          </Figure>
-          <Figure value={grams(sum.unitsG)} unit="g">
+          <Figure value={cord ? ofCord(sum.count) : plain(sum.count)}>{cord ? 'of cord' : 'pieces'}</Figure>
+          <Figure value={grams(sum.unitsG)} unit={u.g}>
             of clay
           </Figure>
           <Figure value={minutes(sum.unitsMin)}>to lay them</Figure>
         </FigureStrip>
         <p>
-          They cover {plain(Math.round(sum.coveredMm2 / 10) / 10)} cm², {plain(Math.round(sum.coveredPercent))} % of the
-          form.
+          They cover {area(sum.coveredMm2)}, {plain(Math.round(sum.coveredPercent))} % of the form.
         </p>
         <ShowWorking>
           <WorkingsList workings={sum.unitWorkings} />

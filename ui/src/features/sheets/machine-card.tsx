@@ -8,6 +8,7 @@ import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMachineActs, useMachines } from './use-machines';
+import { u } from '../../words/figures';
 
 /** A common machine to begin with: every figure of it is to be measured on the maker's own. */
 const first: Machine = {
@@ -54,7 +55,7 @@ function MachineCard({ saved }: { saved: ReturnType<typeof useMachines>[number] 
       <FieldLine label="name">
         <DraftText draft={draft} field="name" label="Name of the machine" className="w-44 text-right" />
       </FieldLine>
-      <FieldLine label="width of the rollers" unit="mm">
+      <FieldLine label="width of the rollers" unit={u.mm}>
         <NumberField
           label={`${form.name}, rollers`}
           value={form.rollerMm}
@@ -86,7 +87,7 @@ function MachineCard({ saved }: { saved: ReturnType<typeof useMachines>[number] 
                 onChange={(thickMm) => set(i, { thickMm })}
                 onSettle={settle}
               />
-              <span className="text-note text-soft">mm</span>
+              <span className="text-note text-soft">{u.mm}</span>
               <Button
                 kind="quiet"
                 aria-label={`Remove setting ${i + 1}`}

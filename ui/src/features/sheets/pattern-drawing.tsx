@@ -1,5 +1,5 @@
 import type { CoverSum } from '../../server/types';
-import { plain } from '../../words/figures';
+import { plain, plainIn, u } from '../../words/figures';
 
 type Piece = CoverSum['pieces'][number];
 
@@ -64,8 +64,8 @@ export function PatternDrawing({ pieces }: { pieces: Piece[] }) {
         <ul aria-label="Pieces to cut">
           {all.map((p) => (
             <li key={p.x}>
-              Cut {p.piece.count} × {p.piece.name}, {plain(Math.round(p.wide * 10) / 10)} ×{' '}
-              {plain(Math.round(p.high * 10) / 10)} mm
+              Cut {p.piece.count} × {p.piece.name}, {plainIn('mm', Math.round(p.wide * 10) / 10)} ×{' '}
+              {plainIn('mm', Math.round(p.high * 10) / 10)} {u.mm}
             </li>
           ))}
         </ul>

@@ -7,7 +7,7 @@ import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { SheetSum } from '../../server/types';
 import { useMixes } from '../../server/use-studio';
-import { count, grams, mm, percent, plain } from '../../words/figures';
+import { area, count, grams, mm, percent, plainIn, u } from '../../words/figures';
 import { Machines } from './machine-card';
 import { KeptCard, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
@@ -100,12 +100,10 @@ function SheetDrawing({ sum, trimMm, wantedMm }: { sum: SheetSum; trimMm: number
   return (
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <FigureStrip>
-        <Figure value={grams(sum.massG)} unit="g">
+        <Figure value={grams(sum.massG)} unit={u.g}>
           clay, with trimmings
         </Figure>
-        <Figure value={plain(Math.round(sum.areaMm2 / 10) / 10)} unit="cm²">
-          sheet wanted
-        </Figure>
+        <Figure value={area(sum.areaMm2)}>sheet wanted</Figure>
         <Figure value={String(sum.strips)}>strips</Figure>
       </FigureStrip>
       <svg
@@ -113,7 +111,7 @@ function SheetDrawing({ sum, trimMm, wantedMm }: { sum: SheetSum; trimMm: number
         className="h-auto max-h-80 w-full"
         role="img"
       >
-        <title>{`${count(sum.strips, 'strip')} of ${mm(sum.stripWideMm)} by ${mm(sum.stripLongMm)} mm, with ${mm(trimMm)} mm to trim at every edge`}</title>
+        <title>{`${count(sum.strips, 'strip')} of ${mm(sum.stripWideMm)} by ${mm(sum.stripLongMm)} ${u.mm}, with ${mm(trimMm)} ${u.mm} to trim at every edge`}</title>
         {Array.from({ length: sum.strips }, (_, i) => (
           <g key={i} transform={`translate(${1 + i * each * scale} 1)`}>
             <rect
@@ -138,23 +136,24 @@ function SheetDrawing({ sum, trimMm, wantedMm }: { sum: SheetSum; trimMm: number
         ))}
       </svg>
       <p>
-        Roll {count(sum.strips, 'strip')} at least {mm(each)} mm wide and {mm(sum.stripLongMm)} mm long; trimmed, each
-        is {mm(sum.stripWideMm)} mm wide.
+        Roll {count(sum.strips, 'strip')} at least {mm(each)} {u.mm} wide and {mm(sum.stripLongMm)} {u.mm} long;
+        trimmed, each is {mm(sum.stripWideMm)} {u.mm} wide.
       </p>
       <p>
-        Settings, from thick to thin: {sum.settings.map((s) => `${s.name} (${plain(s.thickMm)} mm)`).join(' → ')}
+        Settings, from thick to thin:{' '}
+        {sum.settings.map((s) => `${s.name} (${plainIn('mm', s.thickMm)} ${u.mm})`).join(' → ')}
         {last && <b>. Stop at {last.name}.</b>}
       </p>
       {sum.layers > 1 && (
         <p className="text-straw">
-          ◦ The machine cannot roll this thick: stack {sum.layers} sheets, {plain(sum.thickMm)} mm together, and press
-          the air out.
+          ◦ The machine cannot roll this thick: stack {sum.layers} sheets, {plainIn('mm', sum.thickMm)} {u.mm} together,
+          and press the air out.
         </p>
       )}
       {Math.abs(off) >= OTHER && (
         <p className="text-straw">
-          ◦ The closest setting gives {plain(Math.round(sum.thickMm * 100) / 100)} mm, {percent(100 * Math.abs(off))} %{' '}
-          {off > 0 ? 'thicker' : 'thinner'} than wanted.
+          ◦ The closest setting gives {plainIn('mm', Math.round(sum.thickMm * 100) / 100)} {u.mm},{' '}
+          {percent(100 * Math.abs(off))} % {off > 0 ? 'thicker' : 'thinner'} than wanted.
         </p>
       )}
       <ShowWorking>

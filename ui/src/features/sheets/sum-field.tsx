@@ -3,6 +3,7 @@ import { NumberField } from '../../controls/number-field';
 import type { InputError } from '../../server/client';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
+import { unitOf } from '../../words/figures';
 
 type NumberName<F> = { [K in keyof F]-?: F[K] extends number | null ? K : never }[keyof F] & string;
 
@@ -22,7 +23,7 @@ const nothing = () => undefined;
 export function SumField<F extends object>({ of, sum, field, label }: Props<F>) {
   const span = spanOf(useLimits(), of, field);
   return (
-    <FieldLine label={label ?? span.label} unit={span.unit}>
+    <FieldLine label={label ?? span.label} unit={unitOf(span.unit)}>
       <NumberField
         label={label ?? span.label}
         value={Number(sum.form[field])}

@@ -5,7 +5,7 @@ import type { Draft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useSettings } from '../../server/use-studio';
-import { minorPerWhole } from '../../words/figures';
+import { minorPerWhole, u } from '../../words/figures';
 
 type Block = Clay['blocks'][number];
 
@@ -31,7 +31,7 @@ export function BlockLines({ clay }: { clay: Draft<Clay> }) {
     <table className="w-full">
       <thead className="text-note text-soft">
         <tr>
-          <th className="text-left font-semibold">Block, g</th>
+          <th className="text-left font-semibold">Block, {u.g}</th>
           <th className="text-right font-semibold">Price, {currency}</th>
           <th className="text-right font-semibold">Unopened</th>
           <th>

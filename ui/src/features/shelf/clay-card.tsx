@@ -10,7 +10,7 @@ import type { Clay, Shelf } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { plain } from '../../words/figures';
+import { plain, plainIn, u, unitOf } from '../../words/figures';
 import { BlockLines } from './block-lines';
 import { ClayLots } from './clay-lots';
 import { StandIns } from './stand-ins';
@@ -76,7 +76,7 @@ export function ClayCard({ saved, ranges, onRemove }: Props) {
           onChange={(effect) => change((c) => ({ ...c, effect: effect as NonNullable<Clay['effect']> }))}
         />
       </FieldLine>
-      <FieldLine label="in opened blocks" unit="g">
+      <FieldLine label="in opened blocks" unit={u.g}>
         <NumberField
           label="In opened blocks"
           value={form.openG}
@@ -97,7 +97,7 @@ export function ClayCard({ saved, ranges, onRemove }: Props) {
       </FieldLine>
       {saved.more100Min > 0 && (
         <p className="text-note text-soft">
-          {saved.advice} It adds {plain(saved.more100Min)} min for 100 g to the step that mixes it.
+          {saved.advice} It adds {plain(saved.more100Min)} min for {plainIn('g', 100)} {u.g} to the step that mixes it.
         </p>
       )}
       {(form.condition ?? 'USUAL') !== 'USUAL' && (
@@ -121,7 +121,7 @@ export function ClayCard({ saved, ranges, onRemove }: Props) {
         }
       />
       {form.dropG !== undefined && (
-        <FieldLine label="weight of a drop (weigh twenty)" unit="g">
+        <FieldLine label="weight of a drop (weigh twenty)" unit={u.g}>
           <NumberField
             label="Weight of a drop (weigh twenty)"
             value={form.dropG}
@@ -157,7 +157,7 @@ interface AmountProps {
 function Amount({ field, clay }: AmountProps) {
   const span = spanOf(useLimits(), 'shelf', field);
   return (
-    <FieldLine label={span.label} unit={span.unit}>
+    <FieldLine label={span.label} unit={unitOf(span.unit)}>
       <NumberField
         label={span.label}
         value={clay.form[field] ?? 0}

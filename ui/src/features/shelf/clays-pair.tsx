@@ -5,7 +5,7 @@ import { Pair } from '../../controls/place';
 import { Swatch } from '../../controls/swatch';
 import type { Shelf } from '../../server/types';
 import { useShelf } from '../../server/use-studio';
-import { grams, plain } from '../../words/figures';
+import { grams, plainIn, u } from '../../words/figures';
 import { ClayCard } from './clay-card';
 import { newClay } from './new-clay';
 import { useShelfActs } from './use-shelf-acts';
@@ -98,15 +98,15 @@ function RangeClays({ range, clays, chosen }: RangeProps) {
               <Swatch raw={clay.rawHex} cured={clay.curedHex} size={26} />
               <span className="font-semibold">{clay.name}</span>
               <span className="text-note text-soft">
-                {plain(clay.openG)} g open
+                {plainIn('g', clay.openG)} {u.g} open
                 {clay.blocks
                   .filter((b) => b.onShelf > 0)
-                  .map((b) => `, ${b.onShelf} × ${plain(b.massG)} g`)
+                  .map((b) => `, ${b.onShelf} × ${plainIn('g', b.massG)} ${u.g}`)
                   .join('')}
               </span>
               <span className="text-right figure text-figure">
                 {grams(onShelfG)}
-                <span className="ml-0.5 text-note text-soft">g</span>
+                <span className="ml-0.5 text-note text-soft">{u.g}</span>
               </span>
             </Link>
           </li>

@@ -7,7 +7,7 @@ import { useDraft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useShelf, useSettings } from '../../server/use-studio';
-import { minorPerWhole } from '../../words/figures';
+import { minorPerWhole, u } from '../../words/figures';
 import { useShelfActs } from './use-shelf-acts';
 
 /** Coils of wire on the shelf, from which batches plan their cutting. */
@@ -21,7 +21,7 @@ export function CoilsTable() {
         <thead className="text-note text-soft">
           <tr>
             <th className="py-2 pl-3 text-left font-semibold">Wire</th>
-            <th className="pr-2 text-right font-semibold">Thick, mm</th>
+            <th className="pr-2 text-right font-semibold">Thick, {u.mm}</th>
             <th className="pr-2 text-left font-semibold">Metal</th>
             <th className="pr-2 text-right font-semibold">On a coil, m</th>
             <th className="pr-2 text-right font-semibold">Coils</th>

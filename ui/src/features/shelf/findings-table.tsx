@@ -7,7 +7,7 @@ import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useShelf, useSettings } from '../../server/use-studio';
-import { minorPerWhole } from '../../words/figures';
+import { minorPerWhole, u } from '../../words/figures';
 import { useShelfActs } from './use-shelf-acts';
 
 /** Findings on the shelf: what one costs and weighs, and how many lie ready. */
@@ -24,7 +24,7 @@ export function FindingsTable() {
               <th className="py-2 pl-3 text-left font-semibold">Finding</th>
               <th className="pr-2 text-right font-semibold">Price of one, {currency}</th>
               <th className="pr-2 text-right font-semibold">On the shelf</th>
-              <th className="pr-2 text-right font-semibold">Weight of one, g</th>
+              <th className="pr-2 text-right font-semibold">Weight of one, {u.g}</th>
               <th className="pr-2 text-right font-semibold">Keep at least</th>
               <th className="pr-2 text-right font-semibold">Days to get it</th>
               <th>

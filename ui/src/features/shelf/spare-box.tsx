@@ -8,7 +8,7 @@ import { useDraft } from '../../server/use-draft';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useDesigns, useMixes, useSpares } from '../../server/use-studio';
-import { plain } from '../../words/figures';
+import { plainIn, u } from '../../words/figures';
 
 type Spare = Box['parts'][number];
 
@@ -109,6 +109,6 @@ function PutIn({ onPut }: { onPut: (spare: Spare) => void }) {
 /** The shape of a spare part with its sizes. */
 function sized({ shape }: Spare, limits: Limits): string {
   const kind = limits.shapes.find((known) => known.kind === shape.kind);
-  const sizes = (kind?.dimensions ?? []).map(({ span }) => plain(shape.dimensions[span.field] ?? 0));
-  return `${kind?.label ?? ''} ${sizes.join(' × ')} mm`;
+  const sizes = (kind?.dimensions ?? []).map(({ span }) => plainIn('mm', shape.dimensions[span.field] ?? 0));
+  return `${kind?.label ?? ''} ${sizes.join(' × ')} ${u.mm}`;
 }

@@ -9,15 +9,19 @@ import fairember.core.bake.BakeRules;
 import fairember.core.bake.BakingMethod;
 import fairember.core.bake.ClayWindow;
 import fairember.core.bake.PacketReview;
+import fairember.core.bake.PrintedPacket;
 import fairember.core.bake.SharedWindow;
 import fairember.core.bake.StageKind;
+import fairember.core.document.Text;
 import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.quantity.Length;
 import fairember.core.quantity.Minutes;
+import fairember.core.quantity.Temperature;
 import fairember.core.stock.ClayRange;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -49,6 +53,24 @@ class BakeSums {
             String reason,
             List<AdviceView> advice,
             WorkingsView workings) {}
+
+    /** What a packet says in its own units. */
+    record PrintedForm(@Text(most = 200) String printed) {}
+
+    /** What it means; absent what it does not say. */
+    record PrintedView(
+            @Nullable Double per6MmMin,
+            @Nullable Double lowC,
+            @Nullable Double highC) {}
+
+    @PostMapping("/api/sums/packet")
+    PrintedView packet(@RequestBody PrintedForm form) {
+        PrintedPacket read = PrintedPacket.read(form.printed());
+        return new PrintedView(
+                read.per6Mm().map(Minutes::min).orElse(null),
+                read.low().map(Temperature::c).orElse(null),
+                read.high().map(Temperature::c).orElse(null));
+    }
 
     @PostMapping("/api/sums/bake")
     BakeSumView bake(@RequestBody BakeSumForm form) {

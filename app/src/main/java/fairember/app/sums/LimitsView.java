@@ -76,6 +76,7 @@ import fairember.core.stock.SupplyKind;
 import fairember.core.stock.SupplyUnit;
 import fairember.core.studio.Settings;
 import fairember.core.studio.StudioOven;
+import fairember.core.studio.Units;
 import fairember.core.wire.JumpRing;
 import fairember.core.wire.Metal;
 import fairember.core.wire.Wire;
@@ -210,6 +211,14 @@ record LimitsView(
                         entry("air", choices(Air.values(), Air::label)),
                         entry("die", choices(Die.Kind.values(), Die.Kind::label)),
                         entry("strength", choices(Strength.values(), Strength::label)),
+                        entry("lengthUnit", worded(Units.LengthUnit.values())),
+                        entry("massUnit", worded(Units.MassUnit.values())),
+                        entry("temperatureUnit", worded(Units.TemperatureUnit.values())),
+                        entry("volumeUnit", worded(Units.VolumeUnit.values())),
+                        entry("wireUnit", worded(Units.WireUnit.values())),
+                        entry("clockHours", worded(Units.ClockHours.values())),
+                        entry("dateOrder", worded(Units.DateOrder.values())),
+                        entry("decimalMark", worded(Units.DecimalMark.values())),
                         entry("bakingMethod", choices(BakingMethod.values(), BakingMethod::label))));
     }
 
@@ -285,6 +294,10 @@ record LimitsView(
 
     private static Map<String, SpanView> spans(Span... spans) {
         return Arrays.stream(spans).collect(Collectors.toMap(Span::field, SpanView::of));
+    }
+
+    private static <E extends Enum<E> & Units.Worded> List<ChoiceView> worded(E[] values) {
+        return choices(values, Units.Worded::label);
     }
 
     private static <E extends Enum<E>> List<ChoiceView> choices(E[] values, Function<E, String> label) {

@@ -57,6 +57,7 @@ import org.jspecify.annotations.Nullable;
  * @param wear what sandpaper, swabs, gloves, blades and tools cost for an hour of work
  * @param foilLeft what is left of the roll; null when that is not counted
  * @param learns whether plans go by what the daybook has taught
+ * @param units in which its figures are read and typed
  * @param confirmed guesses that the maker has said are right
  * @param lost share of the pieces begun that are never finished, where the daybook says nothing
  */
@@ -93,6 +94,7 @@ public record Settings(
         @Default("0") Share lost,
         @Default("true") boolean learns,
         @Default("[]") Set<GuessKind> confirmed,
+        @Default("{}") Units units,
         @Nullable @InUnit("M") Length foilLeft) {
     static final Span HOUR = Rates.HOUR;
     static final Span KWH = Rates.KWH;
@@ -209,6 +211,7 @@ public record Settings(
                 lost,
                 learns,
                 confirmed,
+                units,
                 new Length(Math.max(0, foilLeft.mm() - torn.mm())));
     }
 
