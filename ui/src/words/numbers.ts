@@ -84,7 +84,8 @@ function plainNumber(tidy: string): Understood {
   const unclear = units().decimals === 'COMMA' ? /^-?[1-9]\d{0,2}[.,]\d{3}$/ : /^-?[1-9]\d{0,2},\d{3}$/;
   if (unclear.test(tidy)) {
     const [before, after] = tidy.split(/[.,]/);
-    return no(`“${tidy}” can mean two numbers. Type ${before}${after} or ${before}.${after}0.`);
+    const other = units().decimals === 'COMMA' ? `${before},${after}0` : `${before}.${after}`;
+    return no(`“${tidy}” can mean two numbers. Type ${before}${after} or ${other}.`);
   }
   const grouped = /^-?\d{1,3}( \d{3})+([.,]\d+)?$/.test(tidy) ? tidy.replace(/ /g, '') : tidy;
   const commas = /^-?\d{1,3}(,\d{3})+\.\d+$/.test(grouped) ? grouped.replace(/,/g, '') : grouped;

@@ -26,6 +26,8 @@ import { StepsPair } from './steps-pair';
 import { SectionDrawing } from './section-drawing';
 import type { Aspect } from './section-geometry';
 import { SizePair } from './size-pair';
+import { duplicated, movedParts, swapped, withPartsOf } from './part-moves';
+import { resized } from './sizing';
 import { useDesign, type DesignDraft } from './use-design';
 import { useDesignActs } from './use-design-acts';
 
@@ -170,6 +172,10 @@ function PartsPair({ design }: { design: DesignDraft }) {
                 newPart(parts[0]?.mixId ?? 1, `Part ${all.length + 1}`, measured.box.heightMm),
               ]);
             }}
+            onCopy={(from) => {
+              setChosen(parts.length);
+              draft.change((form) => withPartsOf(form, from));
+            }}
             onSettle={draft.settle}
           />
           <DesignTotals design={measured} />
@@ -197,6 +203,12 @@ function PartsPair({ design }: { design: DesignDraft }) {
               chosen={Math.min(at, drawn.parts.length - 1)}
               aspect={aspect}
               onChoose={setChosen}
+              typed={parts}
+              hand={{
+                onMove: (index, move, of, on) => setParts((all) => movedParts(all, index, move, of, on)),
+                onSize: (index, handle, times) => change(index, (p) => resized(p, handle, times)),
+                onSettle: draft.settle,
+              }}
             />
           </div>
           {part && (
@@ -211,6 +223,14 @@ function PartsPair({ design }: { design: DesignDraft }) {
               onChange={(how) => change(at, how)}
               onSettle={draft.settle}
               onRemove={() => draft.change((form) => withoutPart(form, at))}
+              onDuplicate={() => {
+                setChosen(parts.length);
+                setParts((all) => duplicated(all, at));
+              }}
+              onSwap={(index) => {
+                setChosen(index === at ? at - 1 : at + 1);
+                draft.change((form) => swapped(form, index));
+              }}
             />
           )}
         </>

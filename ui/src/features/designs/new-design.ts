@@ -110,9 +110,10 @@ export function withoutPart(design: Design, index: number): Design {
   const parts = design.parts
     .filter((_, i) => i !== index)
     .map((part) => {
-      const { around, layer, ...alone } = part;
+      const { around, layer, sits, ...alone } = part;
       return {
         ...alone,
+        ...(sits && sits.on !== index ? { sits: { ...sits, on: moved(sits.on) } } : {}),
         ...(around === undefined || around === index ? {} : { around: moved(around) }),
         ...layered(layer, index),
       };

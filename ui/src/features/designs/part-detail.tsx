@@ -1,6 +1,7 @@
 import type { Ref } from 'react';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
+import { Menu } from '../../controls/menu';
 import { InlineNumber } from '../../controls/inline-number';
 import { ShowWorking } from '../../controls/workings-list';
 import type { InputError } from '../../server/client';
@@ -14,7 +15,9 @@ import { asHighAsDrawn, reshaped } from './new-design';
 import { LineField } from './line-field';
 import { OutlineField } from './outline-field';
 import { PartWorkings } from './part-workings';
+import { goesUp, mirrored } from './part-moves';
 import { PlaceFields } from './place-fields';
+import { SitsFields } from './sits-fields';
 
 interface Props {
   ref?: Ref<HTMLDivElement>;
@@ -27,13 +30,17 @@ interface Props {
   onChange: (change: (part: Part) => Part) => void;
   onSettle: () => void;
   onRemove: () => void;
+  onDuplicate: () => void;
+  /** Puts a part and the one before it in the list in each other's place. */
+  onSwap: (index: number) => void;
 }
 
 const NOTHING = 'nothing';
 
 /** More of the chosen part: its shape, its core, where it stands, when it is first baked, and how its figures came. */
 export function PartDetail(props: Props) {
-  const { ref, part, design, index, places, measured, errors, onChange, onSettle, onRemove } = props;
+  const { ref, part, design, index, places, measured, errors, onChange, onSettle, onRemove, onDuplicate, onSwap } =
+    props;
   const limits = useLimits();
   const inner = design.parts.slice(0, index);
   return (
@@ -66,9 +73,31 @@ export function PartDetail(props: Props) {
             />
           </label>
         )}
-        <Button kind="quiet" className="ml-auto min-h-8 text-note" onClick={onRemove}>
-          Remove this part
-        </Button>
+        <span className="ml-auto flex flex-wrap">
+          <Menu
+            align="end"
+            trigger={
+              <Button kind="quiet" className="min-h-8 text-note" aria-label={`More to do with ${part.name}`}>
+                More ▾
+              </Button>
+            }
+            items={[
+              { value: 'duplicate', label: 'Duplicate' },
+              ...(part.layer ? [] : [{ value: 'mirror', label: 'Mirror to the other side' }]),
+              ...(goesUp(design.parts, index) ? [{ value: 'up', label: 'Move up in the list' }] : []),
+              ...(goesUp(design.parts, index + 1) ? [{ value: 'down', label: 'Move down in the list' }] : []),
+            ]}
+            onChoose={(what) => {
+              if (what === 'duplicate') onDuplicate();
+              else if (what === 'mirror') onChange(mirrored);
+              else onSwap(what === 'up' ? index : index + 1);
+              onSettle();
+            }}
+          />
+          <Button kind="quiet" className="min-h-8 text-note" onClick={onRemove}>
+            Remove this part
+          </Button>
+        </span>
       </div>
       {part.layer && <LayerFields {...props} />}
       {!part.layer && part.shape.kind === 'CUT_OUT' && (
@@ -107,9 +136,11 @@ export function PartDetail(props: Props) {
             path={`parts[${index}].placement`}
             measured={measured}
             errors={errors}
+            sits={part.sits}
             onChange={(placement) => onChange((p) => ({ ...p, placement: { ...p.placement, ...placement } }))}
             onSettle={onSettle}
           />
+          <SitsFields {...props} />
         </>
       )}
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">

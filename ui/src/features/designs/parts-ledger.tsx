@@ -1,15 +1,16 @@
 import { memo } from 'react';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
+import { Menu } from '../../controls/menu';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
 import { TextField } from '../../controls/text-field';
 import { useStable } from '../../controls/use-stable';
 import type { InputError } from '../../server/client';
-import type { MeasuredPart, MixView, Part } from '../../server/types';
+import type { Design, MeasuredPart, MixView, Part } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { useMixes } from '../../server/use-studio';
+import { useDesigns, useMixes } from '../../server/use-studio';
 import { grams, mm, u } from '../../words/figures';
 import { useMixActs } from '../mixes/use-mix';
 import { SizeFields } from './size-fields';
@@ -24,12 +25,15 @@ interface Props {
   onMore: (index: number) => void;
   onChange: (index: number, change: (part: Part) => Part) => void;
   onAdd: () => void;
+  /** Adds the parts of another design. */
+  onCopy: (from: Design) => void;
   onSettle: () => void;
 }
 
 /** The parts of a design, edited in place: how many, how large, of which mix; and what to portion for each. */
 export function PartsLedger(props: Props) {
   const mixes = useMixes();
+  const designs = useDesigns();
   const onChoose = useStable(props.onChoose);
   const onMore = useStable(props.onMore);
   const onChange = useStable(props.onChange);
@@ -82,10 +86,19 @@ export function PartsLedger(props: Props) {
           ))}
         </tbody>
       </table>
-      <div className="border-t border-line p-1">
+      <div className="flex flex-wrap border-t border-line p-1">
         <Button adds kind="quiet" onClick={props.onAdd}>
           Add a part
         </Button>
+        <Menu
+          align="start"
+          trigger={<Button kind="quiet">Copy the parts of ▾</Button>}
+          items={designs.map(({ id, design }) => ({ value: String(id), label: design.name }))}
+          onChoose={(id) => {
+            const from = designs.find((one) => one.id === Number(id));
+            if (from) props.onCopy(from.design);
+          }}
+        />
       </div>
     </div>
   );

@@ -9,6 +9,8 @@ import { mm, u } from '../../words/figures';
 interface Props {
   of: Pick<Part, 'name' | 'count' | 'placement'>;
   path: string;
+  /** What it sits on, which says how high it is. */
+  sits?: Part['sits'];
   measured: Pick<MeasuredPart, 'box' | 'apartMm'> | undefined;
   errors: InputError[];
   onChange: (change: Partial<Part['placement']>) => void;
@@ -23,25 +25,27 @@ const placeFields = [
 ] as const;
 
 /** Where something stands in a design, and how its copies are arranged. */
-export function PlaceFields({ of, path, measured, errors, onChange, onSettle }: Props) {
+export function PlaceFields({ of, path, sits, measured, errors, onChange, onSettle }: Props) {
   const limits = useLimits();
   const { name, count, placement } = of;
   const box = measured?.box;
   const spacing = placement.spacingMm ?? 0;
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-      {placeFields.map(({ field, words }) => (
-        <InlineNumber
-          key={field}
-          of={name}
-          words={words}
-          value={placement[field]}
-          span={spanOf(limits, 'placement', field)}
-          error={errorAt(errors, `${path}.${field}`)}
-          onChange={(value) => onChange({ [field]: value })}
-          onSettle={onSettle}
-        />
-      ))}
+      {placeFields
+        .filter(({ field }) => !(sits && field === 'upMm'))
+        .map(({ field, words }) => (
+          <InlineNumber
+            key={field}
+            of={name}
+            words={words}
+            value={placement[field]}
+            span={spanOf(limits, 'placement', field)}
+            error={errorAt(errors, `${path}.${field}`)}
+            onChange={(value) => onChange({ [field]: value })}
+            onSettle={onSettle}
+          />
+        ))}
       <Choice
         label="Top faces"
         value={placement.facing ?? 'UP'}

@@ -19,7 +19,9 @@ import {
   type Label,
   type View,
 } from './section-geometry';
+import { HandMarks } from './hand-marks';
 import { sectionLabels } from './section-labels';
+import { useHeld, type Hand } from './use-held';
 
 const PX_PER_MM = 96 / 25.4;
 const LABELS_PX = 176;
@@ -33,13 +35,17 @@ interface Props {
   chosen: number;
   aspect: Aspect;
   onChoose: (part: number) => void;
+  /** The parts as they are typed: until they are measured again, they are drawn where they were put. */
+  typed?: Part[];
+  /** None where it is only looked at. */
+  hand?: Hand;
 }
 
 const aspects = { cut: 'section through the middle', front: 'seen from the front', side: 'seen from the right' };
 
 /** The design to scale: cut through the middle with its cores and shells, or seen from the front or the right. */
 export const SectionDrawing = memo(function SectionDrawing(props: Props) {
-  const { name, design, parts, inserts, chosen, aspect, onChoose } = props;
+  const { name, design, parts, inserts, chosen, aspect, onChoose, typed = parts, hand } = props;
   const cut = aspect === 'cut';
   const [ref, size] = useSize();
   const hatch = useId();
@@ -55,10 +61,28 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
   const labels = cut ? spread(sectionLabels(copies, parts, view, chosen), 24, size.height - 44, 42) : [];
   const times = view.scale / PX_PER_MM;
   const choose = useStable(onChoose);
+  const held = useHeld({ parts, typed, copies, view, aspect, chosen, hand, onChoose });
   return (
-    <div ref={ref} className="relative min-h-64 flex-1">
+    <div
+      ref={ref}
+      className="relative min-h-64 flex-1"
+      {...(hand && {
+        tabIndex: 0,
+        role: 'group',
+        'aria-label': `Drawing. Arrow keys move ${parts[chosen]?.name ?? 'the part'} by half a millimetre, with Shift by five.`,
+        onKeyDown: held.onKeyDown,
+      })}
+    >
       {size.width > 0 && (
-        <svg width={size.width} height={size.height} className="absolute inset-0" role="img">
+        <svg
+          width={size.width}
+          height={size.height}
+          className="absolute inset-0"
+          role="img"
+          onPointerMove={held.onPointerMove}
+          onPointerUp={held.onPointerUp}
+          onPointerCancel={held.onPointerCancel}
+        >
           <title>{`${name}, ${aspects[aspect]}, ${times.toFixed(1)} times true size`}</title>
           <desc>{parts.map((part) => `${part.count} ${part.name}`).join(', ')}</desc>
           <defs>
@@ -87,10 +111,13 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
               aspect={aspect}
               hatch={hatch}
               chosen={copy.index === chosen}
+              shift={held.shiftOf(copy)}
+              onGrab={held.onGrab}
               onChoose={choose}
             />
           ))}
           {aspect !== 'cut' && <NonClayShapes design={design} view={view} aspect={aspect} only="near" />}
+          <HandMarks held={held} view={view} size={size} />
           <HeightLine view={view} top={extent.top} bottom={extent.bottom} />
           <ScaleBar y={size.height - 14} scale={view.scale} times={times} />
           {labels.map((label) => (
@@ -98,6 +125,9 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
           ))}
         </svg>
       )}
+      <span role="status" className="sr-only">
+        {held.words}
+      </span>
     </div>
   );
 });
@@ -109,6 +139,9 @@ interface CopyProps {
   aspect: Aspect;
   hatch: string;
   chosen: boolean;
+  /** By how much it is moved and not measured yet, px: "3 -2"; empty for not at all. */
+  shift: string;
+  onGrab: (event: React.PointerEvent, copy: Copy) => void;
   onChoose: (part: number) => void;
 }
 
@@ -120,18 +153,26 @@ function alike(a: CopyProps, b: CopyProps): boolean {
     a.copy.key === b.copy.key &&
     a.view.key === b.view.key &&
     a.aspect === b.aspect &&
-    a.chosen === b.chosen
+    a.chosen === b.chosen &&
+    a.shift === b.shift
   );
 }
 
-const CopyShape = memo(function CopyShape({ copy, cane, view, aspect, hatch, chosen, onChoose }: CopyProps) {
+const CopyShape = memo(function CopyShape(props: CopyProps) {
+  const { copy, cane, view, aspect, hatch, chosen, shift, onGrab, onChoose } = props;
   const { part, spot, meets } = copy;
   const cut = aspect === 'cut';
   const through = cut && meets === 'cut';
   const ball = part.thickestAt;
   const flaw = part.advice.some((f) => f.grade !== 'TIP');
   return (
-    <g onClick={() => onChoose(copy.index)} opacity={cut && meets === 'behind' ? 0.5 : 1} className="cursor-pointer">
+    <g
+      onClick={() => onChoose(copy.index)}
+      onPointerDown={(event) => onGrab(event, copy)}
+      opacity={cut && meets === 'behind' ? 0.5 : 1}
+      className={chosen ? 'cursor-move touch-none' : 'cursor-pointer'}
+      {...(shift && { transform: `translate(${shift})` })}
+    >
       <path
         d={pathOf(through ? (part.section ?? part.front) : copy.outlines, spot, view)}
         fillRule="evenodd"

@@ -59,7 +59,7 @@ export function pointsOf(outlines: Outlines): [number, number][][] {
 const least: Extent = { left: -1, right: 1, bottom: 0, top: 1 };
 const taken = new WeakMap<Outlines, WeakMap<Spot, Extent>>();
 
-function around(extents: Extent[]): Extent {
+export function around(extents: Extent[]): Extent {
   return {
     left: Math.min(...extents.map((e) => e.left)),
     right: Math.max(...extents.map((e) => e.right)),
@@ -69,7 +69,7 @@ function around(extents: Extent[]): Extent {
 }
 
 /** What a copy takes up; worked out once, like its points. */
-function copyExtent(outlines: Outlines, spot: Spot): Extent {
+export function copyExtent(outlines: Outlines, spot: Spot): Extent {
   const ofOutlines = taken.get(outlines) ?? new WeakMap<Spot, Extent>();
   taken.set(outlines, ofOutlines);
   const known = ofOutlines.get(spot);

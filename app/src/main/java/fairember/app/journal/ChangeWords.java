@@ -17,7 +17,7 @@ final class ChangeWords {
             "M", " m");
 
     /** A choice as it goes over the border, such as "ON_BENCH". */
-    private static final Pattern CHOICE = Pattern.compile("[A-Z][A-Z_]+");
+    private static final Pattern CHOICE = Pattern.compile("[A-Z][A-Z0-9_]+");
 
     /** Fields with words of the maker's own. */
     private static final Set<String> WORDS = Set.of("name", "currency", "note", "collection", "contents", "words");
@@ -127,7 +127,7 @@ final class ChangeWords {
         if (bare.equals("own")) {
             return "own figures";
         }
-        return bare.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
+        return bare.replaceAll("([A-Z]|(?<=[a-z])\\d)", " $1").toLowerCase(Locale.ROOT);
     }
 
     private static String strip(String field, String suffix) {

@@ -44,6 +44,7 @@ import fairember.core.design.Rest;
 import fairember.core.design.SpareBox;
 import fairember.core.design.Stage;
 import fairember.core.design.Station;
+import fairember.core.design.Sits;
 import fairember.core.design.Step;
 import fairember.core.design.StepKind;
 import fairember.core.design.StepUse;
@@ -142,6 +143,7 @@ record LimitsView(
                         entry("stage", of(Stage.class)),
                         entry("ownBake", of(OwnBake.class)),
                         entry("layer", of(Layer.class)),
+                        entry("sits", of(Sits.class)),
                         entry("step", of(Step.class)),
                         entry("jig", of(Jig.class)),
                         entry("spare", of(SpareBox.SparePart.class)),

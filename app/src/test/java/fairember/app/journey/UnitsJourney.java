@@ -65,7 +65,7 @@ public class UnitsJourney extends Journey {
         page.choose("Units of wire", "by gauge");
         page.choose("Units of time of day", "12 hours");
         page.choose("Units of days", "month, day, year");
-        page.sees("9:00 am");
+        page.until(() -> page.value("opens").equals("9:00 am"));
         page.isForEveryone();
         go("/designs/1");
         // 54 mm is 2.126 in, near no sixty-fourth; the cap of 14.5 mm is 0.571 in.

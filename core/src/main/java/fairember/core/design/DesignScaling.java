@@ -105,7 +105,8 @@ public final class DesignScaling {
     private ScaledDesign whole() {
         Gathering gathering = new Gathering();
         List<Supplier<Part>> suppliers = design.parts().stream()
-                .<Supplier<Part>>map(part -> () -> scaled(part, part.placement().times(factor)))
+                .<Supplier<Part>>map(part ->
+                        () -> scaled(part, part.placement().times(factor)).pressed(factor))
                 .toList();
         List<Part> parts = gathering.all("parts", suppliers);
         List<Supplier<Wire>> wires = design.armature().wires().stream()

@@ -5,7 +5,7 @@ import fairember.core.input.InvalidInputException;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Lays every layer of a design over what it covers. */
+/** Lays every layer of a design over what it covers, and puts every part that sits on another on its top. */
 final class LayerLaying {
     private final List<Assembly> assemblies;
     private final Armature armature;
@@ -15,13 +15,18 @@ final class LayerLaying {
         this.armature = armature;
     }
 
-    /** The parts with every layer over what it covers; a part comes before it in the list. */
+    /** The parts with every layer over what it covers and every other on what it sits on; that comes before it in the list. */
     List<Part> laid(Gathering gathering, List<Part> parts) {
         List<Part> laid = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             Layer layer = part.layer();
-            if (layer == null) {
+            Sits sits = part.sits();
+            if (layer == null && sits != null) {
+                laid.add(gathering
+                        .at("parts[" + i + "].sits", () -> part.on(seat(sits, laid), sits))
+                        .orElse(part));
+            } else if (layer == null) {
                 laid.add(part);
             } else {
                 String field = "parts[" + i + "].layer";
@@ -31,6 +36,19 @@ final class LayerLaying {
             }
         }
         return List.copyOf(laid);
+    }
+
+    private static Part seat(Sits sits, List<Part> above) {
+        if (sits.on() < 0 || sits.on() >= above.size()) {
+            throw new InvalidInputException(
+                    "on",
+                    "part " + (sits.on() + 1),
+                    above.isEmpty()
+                            ? "nothing, for the first part"
+                            : "1 to " + above.size() + ", one above it in the list",
+                    "Move the part that it sits on up in the list.");
+        }
+        return above.get(sits.on());
     }
 
     /** What a layer covers, among the parts above it in the list, what is not clay, and the assemblies. */

@@ -29,6 +29,8 @@ import org.jspecify.annotations.Nullable;
  * @param around the part it is built around, counted from 0, or null
  * @param placement where it stands
  * @param layer what makes it a layer over another part, or null; its shape, count and place then follow from that one
+ * @param sits what it sits on, or null when it stands as high as its place says
+ * @param group the name of the parts it is moved with, up to 60 characters; empty for none
  */
 public record Part(
         @Name String name,
@@ -40,7 +42,9 @@ public record Part(
         @Nullable CoreSpec core,
         @Nullable Integer around,
         Placement placement,
-        @Nullable Layer layer) {
+        @Nullable Layer layer,
+        @Nullable Sits sits,
+        @Default("") String group) {
     public static final Span COUNT = Span.count("count", "count per piece", 1, 200);
     public static final Span SPARES = Span.count("spares", "spares for a batch", 0, 200);
 
@@ -51,6 +55,7 @@ public record Part(
      */
     public Part {
         name = Words.name("name", name);
+        group = group.isBlank() ? "" : Words.name("group", group);
         COUNT.check(count);
         SPARES.check(spares);
         if (core != null && around != null) {
@@ -76,6 +81,21 @@ public record Part(
         this(name, shape, count, mixId, from, spares, core, around, placement, null);
     }
 
+    /** A part, a layer or not, that sits on nothing. */
+    public Part(
+            String name,
+            Solid shape,
+            int count,
+            long mixId,
+            BuildPoint from,
+            int spares,
+            @Nullable CoreSpec core,
+            @Nullable Integer around,
+            Placement placement,
+            @Nullable Layer layer) {
+        this(name, shape, count, mixId, from, spares, core, around, placement, layer, null, "");
+    }
+
     /** The same layer as it lies over a part. */
     Part over(Part covered, Layer asLayer) {
         Solid outside = Grown.of(covered.shape, asLayer.thick());
@@ -90,7 +110,9 @@ public record Part(
                 null,
                 null,
                 covered.placement.lowered(asLayer.thick().mm()),
-                asLayer);
+                asLayer,
+                null,
+                group);
     }
 
     /** The same layer, thicker or thinner; the rest follows from what it covers. */
@@ -105,12 +127,42 @@ public record Part(
                 core,
                 around,
                 placement,
-                layer == null ? null : layer.times(factor));
+                layer == null ? null : layer.times(factor),
+                sits,
+                group);
+    }
+
+    /** The same part as high as what it sits on makes it, pressed in as it is. */
+    Part on(Part other, Sits seat) {
+        double top = other.placement.upMm() + other.reach()[1];
+        Placement higher = placement.at(placement.acrossMm(), top - seat.pressed().mm(), placement.frontMm());
+        return new Part(
+                name, shape, count, mixId, from, spares, core, around, higher, layer, seat, group);
+    }
+
+    /** The same part pressed so many times as deep into what it sits on. */
+    Part pressed(double factor) {
+        return sits == null
+                ? this
+                : new Part(
+                        name,
+                        shape,
+                        count,
+                        mixId,
+                        from,
+                        spares,
+                        core,
+                        around,
+                        placement,
+                        layer,
+                        sits.times(factor),
+                        group);
     }
 
     /** The same part in another size, with another core or elsewhere. */
     Part with(Solid newSolid, @Nullable CoreSpec newCore, Placement newPlacement) {
-        return new Part(name, newSolid, count, mixId, from, spares, newCore, around, newPlacement, layer);
+        return new Part(
+                name, newSolid, count, mixId, from, spares, newCore, around, newPlacement, layer, sits, group);
     }
 
     /** Where it begins and ends above the base of its solid as that is turned, mm: a layer may cover only a share of its height. */
