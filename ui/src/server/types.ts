@@ -90,3 +90,4 @@ export type Beginning = Schemas['Beginning'];
 export type Ready = Schemas['ReadyView'];
 export type Begun = Schemas['FirstPlanView'];
 export type Guess = Schemas['GuessView'];
+export type Underlay = Schemas['Underlay'];

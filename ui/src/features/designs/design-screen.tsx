@@ -28,6 +28,8 @@ import type { Aspect } from './section-geometry';
 import { SizePair } from './size-pair';
 import { duplicated, movedParts, swapped, withPartsOf } from './part-moves';
 import { resized } from './sizing';
+import { UnderlayCard } from './underlay-card';
+import { useMarks } from './use-marks';
 import { useDesign, type DesignDraft } from './use-design';
 import { useDesignActs } from './use-design-acts';
 
@@ -58,7 +60,7 @@ function OneDesign({ id, tab }: { id: number; tab: string }) {
     >
       <TabsLine label="Parts of this design" base={`/designs/${id}`} tabs={tabs} />
       <ProblemNote problem={draft.problem} />
-      {tab === '' && <PartsPair design={draft} />}
+      {tab === '' && <PartsPair id={id} design={draft} />}
       {tab === 'weigh-out' && <PortionsPair id={id} design={draft} />}
       {tab === 'built-on' && <BuiltOnPair id={id} design={draft} />}
       {tab === 'balance' && <BalancePair design={draft} />}
@@ -139,10 +141,12 @@ function Actions({ id, edition }: Edition) {
   );
 }
 
-function PartsPair({ design }: { design: DesignDraft }) {
+function PartsPair({ id, design }: { id: number; design: DesignDraft }) {
   const { draft, measured, measuredForm: drawn, errors } = design;
   const [chosen, setChosen] = useState(0);
   const [aspect, setAspect] = useState<Aspect>('cut');
+  const marks = useMarks();
+  const side = aspect === 'side' ? 'SIDE' : 'FRONT';
   const detail = useRef<HTMLDivElement>(null);
   const parts = draft.form.parts;
   const at = Math.min(chosen, parts.length - 1);
@@ -204,6 +208,8 @@ function PartsPair({ design }: { design: DesignDraft }) {
               aspect={aspect}
               onChoose={setChosen}
               typed={parts}
+              behind={draft.form.underlays?.find((one) => one.side === side)}
+              marks={marks}
               hand={{
                 onMove: (index, move, of, on) => setParts((all) => movedParts(all, index, move, of, on)),
                 onSize: (index, handle, times) => change(index, (p) => resized(p, handle, times)),
@@ -211,6 +217,20 @@ function PartsPair({ design }: { design: DesignDraft }) {
               }}
             />
           </div>
+          {aspect !== 'cut' && (
+            <UnderlayCard
+              key={side}
+              id={id}
+              edition={design.edition}
+              side={side}
+              design={draft.form}
+              highMm={measured.box.heightMm}
+              errors={errors}
+              marks={marks}
+              onChange={(how) => draft.change((form) => ({ ...form, underlays: how(form.underlays ?? []) }))}
+              onSettle={draft.settle}
+            />
+          )}
           {part && (
             <PartDetail
               ref={detail}

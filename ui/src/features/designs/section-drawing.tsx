@@ -1,12 +1,13 @@
 import { memo, useId, useMemo } from 'react';
 import { useStable } from '../../controls/use-stable';
 import { useSize } from '../../drawing/use-size';
-import type { Insert, MeasuredDesign, Part } from '../../server/types';
+import type { Insert, MeasuredDesign, Part, Underlay } from '../../server/types';
 import { mm, plainIn, u } from '../../words/figures';
 import { useKeptCanes, type CaneLook } from '../sheets/use-kept-canes';
 import { caneOf, SliceFace } from './slice-face';
 import { NonClayShapes } from './non-clay-shapes';
 import {
+  around as aroundAll,
   copiesOf,
   extentOf,
   fit,
@@ -20,8 +21,11 @@ import {
   type View,
 } from './section-geometry';
 import { HandMarks } from './hand-marks';
+import { MarkPaper } from './mark-paper';
+import { extentOfPicture, PictureBehind } from './picture-behind';
 import { sectionLabels } from './section-labels';
 import { useHeld, type Hand } from './use-held';
+import type { Marks } from './use-marks';
 
 const PX_PER_MM = 96 / 25.4;
 const LABELS_PX = 176;
@@ -39,24 +43,28 @@ interface Props {
   typed?: Part[];
   /** None where it is only looked at. */
   hand?: Hand;
+  /** The picture behind this view. */
+  behind?: Underlay | undefined;
+  marks?: Marks;
 }
 
 const aspects = { cut: 'section through the middle', front: 'seen from the front', side: 'seen from the right' };
 
 /** The design to scale: cut through the middle with its cores and shells, or seen from the front or the right. */
 export const SectionDrawing = memo(function SectionDrawing(props: Props) {
-  const { name, design, parts, inserts, chosen, aspect, onChoose, typed = parts, hand } = props;
+  const { name, design, parts, inserts, chosen, aspect, onChoose, typed = parts, hand, behind, marks } = props;
   const cut = aspect === 'cut';
   const [ref, size] = useSize();
   const hatch = useId();
   const { extent, view, copies } = useMemo(() => {
-    const around = extentOf(design, aspect);
+    const own = extentOf(design, aspect);
+    const around = behind ? aroundAll([own, extentOfPicture(behind)]) : own;
     return {
-      extent: around,
+      extent: own,
       view: fit(around, LEFT_PX, 16, size.width - LEFT_PX - LABELS_PX, size.height - 56),
       copies: copiesOf(design, aspect).filter((copy) => aspect !== 'cut' || copy.meets !== 'before'),
     };
-  }, [design, aspect, size.width, size.height]);
+  }, [design, aspect, behind, size.width, size.height]);
   const canes = useKeptCanes(parts.map((part) => part.mixId));
   const labels = cut ? spread(sectionLabels(copies, parts, view, chosen), 24, size.height - 44, 42) : [];
   const times = view.scale / PX_PER_MM;
@@ -91,6 +99,7 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
               <line x1="0" y1="0" x2="0" y2="5" stroke="#8d9995" strokeWidth="1.6" />
             </pattern>
           </defs>
+          {behind && <PictureBehind of={behind} view={view} />}
           {inserts?.map((insert, i) => (
             <InsertShape
               key={i}
@@ -118,6 +127,7 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
           ))}
           {aspect !== 'cut' && <NonClayShapes design={design} view={view} aspect={aspect} only="near" />}
           <HandMarks held={held} view={view} size={size} />
+          {marks?.on && <MarkPaper marks={marks} view={view} size={size} />}
           <HeightLine view={view} top={extent.top} bottom={extent.bottom} />
           <ScaleBar y={size.height - 14} scale={view.scale} times={times} />
           {labels.map((label) => (

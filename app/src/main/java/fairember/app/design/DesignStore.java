@@ -4,6 +4,7 @@ import fairember.app.document.DocumentStore;
 import fairember.app.document.DocumentTable;
 import fairember.app.journal.MissingException;
 import fairember.app.mix.MixStore;
+import fairember.app.picture.PictureStore;
 import fairember.app.settings.SettingsStore;
 import fairember.app.shelf.FindingStore;
 import fairember.app.shelf.SupplyStore;
@@ -29,6 +30,7 @@ public class DesignStore extends DocumentStore<Design> {
     private final SettingsStore settings;
     private final DesignVersions versions;
     private final MeasuredDesigns measured;
+    private final PictureStore pictures;
     private final ObjectProvider<DesignUse> uses;
 
     DesignStore(
@@ -39,6 +41,7 @@ public class DesignStore extends DocumentStore<Design> {
             SettingsStore settings,
             DesignVersions versions,
             MeasuredDesigns measured,
+            PictureStore pictures,
             ObjectProvider<DesignUse> uses) {
         super(table, "design", Design.class);
         this.findings = findings;
@@ -47,6 +50,7 @@ public class DesignStore extends DocumentStore<Design> {
         this.settings = settings;
         this.versions = versions;
         this.measured = measured;
+        this.pictures = pictures;
         this.uses = uses;
     }
 
@@ -145,6 +149,18 @@ public class DesignStore extends DocumentStore<Design> {
 
     @Override
     protected void check(long id, Design given) {
+        Gathering gathering = new Gathering();
+        for (int i = 0; i < given.underlays().size(); i++) {
+            long picture = given.underlays().get(i).pictureId();
+            if (!pictures.has(picture)) {
+                gathering.error(
+                        "underlays[" + i + "].pictureId",
+                        "picture " + picture,
+                        "a picture that is kept",
+                        "Add the picture again.");
+            }
+        }
+        gathering.orRefuse();
         MeasuredDesign changed = measuring().of(given);
         uses.forEach(use -> use.check(changed));
     }

@@ -1,15 +1,19 @@
 package fairember.app.design;
 
+import fairember.app.journal.MissingException;
+import fairember.app.picture.PictureStore;
 import fairember.app.printout.SheetPdf;
 import fairember.app.printout.SheetSvg;
 import fairember.core.design.MeasuredDesign;
 import fairember.core.design.MeasuredPart;
 import fairember.core.input.Figures;
+import fairember.core.design.Underlay;
 import fairember.core.input.InvalidInputException;
 import fairember.core.portion.Portioning;
 import fairember.core.printout.GaugeItem;
 import fairember.core.printout.GaugeSheets;
 import fairember.core.printout.Sheet;
+import fairember.core.printout.TrueSize;
 import fairember.core.quantity.Length;
 import fairember.core.wire.Wire;
 import java.nio.charset.StandardCharsets;
@@ -29,9 +33,15 @@ class GaugeController {
     private static final MediaType SVG = new MediaType("image", "svg+xml", StandardCharsets.UTF_8);
 
     private final DesignStore store;
+    private final PictureStore pictures;
 
-    GaugeController(DesignStore store) {
+    GaugeController(DesignStore store, PictureStore pictures) {
         this.store = store;
+        this.pictures = pictures;
+    }
+
+    private byte[] picture(long id) {
+        return pictures.find(id).orElseThrow(() -> new MissingException("picture", id));
     }
 
     @GetMapping(path = "/gauge.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -52,6 +62,20 @@ class GaugeController {
     @GetMapping(path = "/bends.svg", produces = "image/svg+xml")
     ResponseEntity<String> bendsSvg(@PathVariable long id) {
         return svg(bends(id));
+    }
+
+    @GetMapping(path = "/true-size/{side}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> trueSizePdf(@PathVariable long id, @PathVariable Underlay.Side side) {
+        return pdf("true-size", trueSize(id, side));
+    }
+
+    @GetMapping(path = "/true-size/{side}.svg", produces = "image/svg+xml")
+    ResponseEntity<String> trueSizeSvg(@PathVariable long id, @PathVariable Underlay.Side side) {
+        return svg(trueSize(id, side));
+    }
+
+    private List<Sheet> trueSize(long id, Underlay.Side side) {
+        return List.of(TrueSize.of(store.measuring().of(id).design(), side));
     }
 
     private List<Sheet> portions(long id) {
@@ -83,14 +107,14 @@ class GaugeController {
         return GaugeSheets.bends(design.design().name() + ": bending template", wires);
     }
 
-    private static ResponseEntity<byte[]> pdf(String name, List<Sheet> sheets) {
+    private ResponseEntity<byte[]> pdf(String name, List<Sheet> sheets) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + ".pdf\"")
                 .contentType(MediaType.APPLICATION_PDF)
-                .body(SheetPdf.write(sheets));
+                .body(SheetPdf.write(sheets, this::picture));
     }
 
-    private static ResponseEntity<String> svg(List<Sheet> sheets) {
-        return ResponseEntity.ok().contentType(SVG).body(SheetSvg.write(sheets));
+    private ResponseEntity<String> svg(List<Sheet> sheets) {
+        return ResponseEntity.ok().contentType(SVG).body(SheetSvg.write(sheets, this::picture));
     }
 }

@@ -25,7 +25,7 @@ public class PictureStore {
     }
 
     /** A picture as it was kept. */
-    Optional<byte[]> find(long id) {
+    public Optional<byte[]> find(long id) {
         return database.one("select jpeg from picture where id = ?", row -> row.getBytes(1), id);
     }
 

@@ -5,6 +5,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.function.LongFunction;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -12,6 +13,8 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.apache.pdfbox.util.Matrix;
 
@@ -24,7 +27,8 @@ public final class SheetPdf {
 
     private SheetPdf() {}
 
-    public static byte[] write(List<Sheet> sheets) {
+    /** The file; {@code pictures} gives the JPEG of a picture by its number. */
+    public static byte[] write(List<Sheet> sheets, LongFunction<byte[]> pictures) {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             PDViewerPreferences preferences =
@@ -33,7 +37,7 @@ public final class SheetPdf {
             document.getDocumentCatalog().setViewerPreferences(preferences);
             PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
             for (Sheet sheet : sheets) {
-                page(document, sheet, font);
+                page(document, sheet, font, pictures);
             }
             document.save(bytes);
             return bytes.toByteArray();
@@ -42,7 +46,8 @@ public final class SheetPdf {
         }
     }
 
-    private static void page(PDDocument document, Sheet sheet, PDFont font) throws IOException {
+    private static void page(PDDocument document, Sheet sheet, PDFont font, LongFunction<byte[]> pictures)
+            throws IOException {
         PDPage page = new PDPage(
                 new PDRectangle((float) sheet.widthMm() * POINTS_A_MM, (float) sheet.heightMm() * POINTS_A_MM));
         document.addPage(page);
@@ -50,7 +55,11 @@ public final class SheetPdf {
             content.transform(Matrix.getScaleInstance(POINTS_A_MM, POINTS_A_MM));
             content.setLineWidth((float) LINE_MM);
             for (Sheet.Mark mark : sheet.marks()) {
-                draw(content, sheet.heightMm(), mark, font);
+                if (mark instanceof Sheet.Picture picture) {
+                    picture(document, content, sheet.heightMm(), picture, pictures);
+                } else {
+                    draw(content, sheet.heightMm(), mark, font);
+                }
             }
         }
     }
@@ -83,6 +92,26 @@ public final class SheetPdf {
             content.showText(printable(font, text.words()));
             content.endText();
         }
+    }
+
+    private static void picture(
+            PDDocument document,
+            PDPageContentStream content,
+            double high,
+            Sheet.Picture picture,
+            LongFunction<byte[]> pictures)
+            throws IOException {
+        PDExtendedGraphicsState faint = new PDExtendedGraphicsState();
+        faint.setNonStrokingAlphaConstant((float) picture.strength());
+        content.saveGraphicsState();
+        content.setGraphicsStateParameters(faint);
+        content.drawImage(
+                JPEGFactory.createFromByteArray(document, pictures.apply(picture.id())),
+                (float) picture.acrossMm(),
+                (float) (high - picture.downMm() - picture.highMm()),
+                (float) picture.wideMm(),
+                (float) picture.highMm());
+        content.restoreGraphicsState();
     }
 
     private static void circle(PDPageContentStream content, double x, double y, double r) throws IOException {

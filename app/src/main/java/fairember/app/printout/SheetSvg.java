@@ -2,8 +2,10 @@ package fairember.app.printout;
 
 import fairember.core.printout.Sheet;
 import java.io.StringWriter;
+import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.LongFunction;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -11,15 +13,19 @@ import javax.xml.stream.XMLStreamWriter;
 /** Writes pages as one SVG drawing in true millimetres, the pages one below the other. */
 public final class SheetSvg {
     private final XMLStreamWriter xml;
+    private final LongFunction<byte[]> pictures;
 
-    private SheetSvg(XMLStreamWriter xml) {
+    private SheetSvg(XMLStreamWriter xml, LongFunction<byte[]> pictures) {
         this.xml = xml;
+        this.pictures = pictures;
     }
 
-    public static String write(List<Sheet> sheets) {
+    /** The drawing; {@code pictures} gives the JPEG of a picture by its number. */
+    public static String write(List<Sheet> sheets, LongFunction<byte[]> pictures) {
         StringWriter text = new StringWriter();
         try {
-            new SheetSvg(XMLOutputFactory.newFactory().createXMLStreamWriter(text)).all(sheets);
+            new SheetSvg(XMLOutputFactory.newFactory().createXMLStreamWriter(text), pictures)
+                    .all(sheets);
         } catch (XMLStreamException broken) {
             throw new IllegalStateException(broken);
         }
@@ -70,6 +76,16 @@ public final class SheetSvg {
             xml.writeAttribute("points", points.toString().strip());
             xml.writeAttribute("stroke-linejoin", "round");
             attribute("stroke-width", path.thickMm());
+        } else if (mark instanceof Sheet.Picture picture) {
+            xml.writeEmptyElement("image");
+            attribute("x", picture.acrossMm());
+            attribute("y", picture.downMm());
+            attribute("width", picture.wideMm());
+            attribute("height", picture.highMm());
+            attribute("opacity", picture.strength());
+            xml.writeAttribute("preserveAspectRatio", "none");
+            String jpeg = Base64.getEncoder().encodeToString(pictures.apply(picture.id()));
+            xml.writeAttribute("href", "data:image/jpeg;base64," + jpeg);
         } else if (mark instanceof Sheet.Text text) {
             xml.writeStartElement("text");
             attribute("x", text.acrossMm());

@@ -46,6 +46,7 @@ import fairember.core.design.Stage;
 import fairember.core.design.Station;
 import fairember.core.design.Sits;
 import fairember.core.design.Step;
+import fairember.core.design.Underlay;
 import fairember.core.design.StepKind;
 import fairember.core.design.StepUse;
 import fairember.core.foilcore.CoreSpec;
@@ -143,6 +144,7 @@ record LimitsView(
                         entry("stage", of(Stage.class)),
                         entry("ownBake", of(OwnBake.class)),
                         entry("layer", of(Layer.class)),
+                        entry("underlay", of(Underlay.class)),
                         entry("sits", of(Sits.class)),
                         entry("step", of(Step.class)),
                         entry("jig", of(Jig.class)),

@@ -79,7 +79,7 @@ public class UnitsJourney extends Journey {
         page.sees("257 °F");
         page.sees("oz");
         page.enter("Tower, height, in", "900");
-        page.sees("15.748");
+        page.sees("and 15.75 in; you entered 900 in");
         page.field("Tower, height, in").sendKeys(Keys.ESCAPE, Keys.TAB);
         go("/batches/3");
         page.until(() -> page.value("due").matches("[A-Z][a-z]{2} Dec \\d+, 2026"));

@@ -18,8 +18,7 @@ import java.util.regex.Pattern;
  * @param low coolest temperature it names
  * @param high warmest temperature it names in the same unit
  */
-public record PrintedPacket(
-        Optional<Minutes> per6Mm, Optional<Temperature> low, Optional<Temperature> high) {
+public record PrintedPacket(Optional<Minutes> per6Mm, Optional<Temperature> low, Optional<Temperature> high) {
     private static final double MM_PER_INCH = 25.4;
     private static final String NUMBER = "(\\d+ \\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?)";
     private static final String TO = "(?: ?(?:-|–|to) ?" + NUMBER + ")?";
@@ -68,12 +67,11 @@ public record PrintedPacket(
     private static Minutes per6Mm(MatchResult found) {
         double minutes = number(last(found)) * (found.group(3).equals("h") ? 60 : 1);
         double thick = found.group(4) == null ? 1 : number(found.group(4));
-        double mm =
-                switch (found.group(5)) {
-                    case "mm" -> thick;
-                    case "cm" -> thick * 10;
-                    default -> thick * MM_PER_INCH;
-                };
+        double mm = switch (found.group(5)) {
+            case "mm" -> thick;
+            case "cm" -> thick * 10;
+            default -> thick * MM_PER_INCH;
+        };
         return new Minutes(mm > 0 ? Math.rint(minutes * 6 / new Length(mm).mm() * 10) / 10 : minutes);
     }
 

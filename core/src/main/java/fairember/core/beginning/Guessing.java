@@ -77,7 +77,8 @@ public final class Guessing {
         for (ClayRange range : ready) {
             ClayWindow window = range.window();
             double minutes = window.per6Mm().min();
-            ClayRange slower = new ClayRange(range.id(), range.name(), twiceAsLong(window), range.density(), range.printed());
+            ClayRange slower =
+                    new ClayRange(range.id(), range.name(), twiceAsLong(window), range.density(), range.printed());
             add(
                     GuessKind.PACKET,
                     "%s: %s to %s °C, %s min for each 6 mm"

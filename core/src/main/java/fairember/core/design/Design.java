@@ -34,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param armature inserts, wires and the pin it hangs from
  * @param price asked for one, or null to have it calculated from the margin
  * @param bakingMethod how it is baked; null as the studio bakes
+ * @param underlays pictures that it is drawn against, one for each side at most
  * @param drawn whether one of a pair of earrings is drawn or both; null when nobody said, or when it is no pair
  */
 public record Design(
@@ -51,7 +52,8 @@ public record Design(
         @Inline Armature armature,
         @Nullable Money price,
         @Nullable BakingMethod bakingMethod,
-        @Nullable Drawn drawn) {
+        @Nullable Drawn drawn,
+        @Default("[]") List<Underlay> underlays) {
     public static final Span PRICE = BlockSize.PRICE;
     static final int MOST_PARTS = 200;
     static final int MOST_STAGES = 24;
@@ -90,6 +92,42 @@ public record Design(
                 null);
     }
 
+    /** A design that is drawn against nothing. */
+    public Design(
+            long id,
+            String name,
+            String collection,
+            DesignKind kind,
+            Pose pose,
+            List<Part> parts,
+            List<Assembly> assemblies,
+            List<Stage> stages,
+            List<Step> steps,
+            List<Fitting> fittings,
+            List<CheckLine> checks,
+            Armature armature,
+            @Nullable Money price,
+            @Nullable BakingMethod bakingMethod,
+            @Nullable Drawn drawn) {
+        this(
+                id,
+                name,
+                collection,
+                kind,
+                pose,
+                parts,
+                assemblies,
+                stages,
+                steps,
+                fittings,
+                checks,
+                armature,
+                price,
+                bakingMethod,
+                drawn,
+                List.of());
+    }
+
     /**
      * A design whose parts, stages and steps go together.
      *
@@ -104,6 +142,7 @@ public record Design(
         steps = List.copyOf(steps);
         fittings = List.copyOf(fittings);
         checks = List.copyOf(checks);
+        underlays = List.copyOf(underlays);
         Gathering gathering = new Gathering();
         Money asked = price;
         if (asked != null) {
@@ -133,6 +172,14 @@ public record Design(
                         "1 to " + parts.size(),
                         "Choose a part of this design.");
             }
+        }
+        long sides = underlays.stream().map(Underlay::side).distinct().count();
+        if (sides < underlays.size()) {
+            gathering.error(
+                    "underlays",
+                    underlays.size() + " pictures",
+                    "one behind the front and one behind the side",
+                    "Remove the picture that is there first.");
         }
         for (int i = 0; i < checks.size(); i++) {
             Integer stage = checks.get(i).stage();
@@ -199,7 +246,29 @@ public record Design(
                 newArmature,
                 price,
                 bakingMethod,
-                drawn);
+                drawn,
+                underlays);
+    }
+
+    /** The same design with its pictures so many times as large. */
+    Design underlaid(double factor) {
+        return new Design(
+                id,
+                name,
+                collection,
+                kind,
+                pose,
+                parts,
+                assemblies,
+                stages,
+                steps,
+                fittings,
+                checks,
+                armature,
+                price,
+                bakingMethod,
+                drawn,
+                underlays.stream().map(one -> one.times(factor)).toList());
     }
 
     /** All lines to tick: its own, then those of its inserts and of what is not clay. */
@@ -238,7 +307,8 @@ public record Design(
                 armature,
                 price,
                 bakingMethod,
-                drawn);
+                drawn,
+                underlays);
     }
 
     /** All that a finished one is of, clay or not, where it stands. */

@@ -123,7 +123,9 @@ public final class DesignScaling {
         if (!design.fittings().isEmpty()) {
             stays.add("Findings keep their size");
         }
-        return new ScaledDesign(design.with(parts, new Armature(inserts, bent, raised, others)), factor, stays);
+        Design scaled =
+                design.with(parts, new Armature(inserts, bent, raised, others)).underlaid(factor);
+        return new ScaledDesign(scaled, factor, stays);
     }
 
     private ScaledDesign one(int index) {

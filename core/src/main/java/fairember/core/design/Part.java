@@ -135,9 +135,9 @@ public record Part(
     /** The same part as high as what it sits on makes it, pressed in as it is. */
     Part on(Part other, Sits seat) {
         double top = other.placement.upMm() + other.reach()[1];
-        Placement higher = placement.at(placement.acrossMm(), top - seat.pressed().mm(), placement.frontMm());
-        return new Part(
-                name, shape, count, mixId, from, spares, core, around, higher, layer, seat, group);
+        Placement higher =
+                placement.at(placement.acrossMm(), top - seat.pressed().mm(), placement.frontMm());
+        return new Part(name, shape, count, mixId, from, spares, core, around, higher, layer, seat, group);
     }
 
     /** The same part pressed so many times as deep into what it sits on. */
@@ -161,8 +161,7 @@ public record Part(
 
     /** The same part in another size, with another core or elsewhere. */
     Part with(Solid newSolid, @Nullable CoreSpec newCore, Placement newPlacement) {
-        return new Part(
-                name, newSolid, count, mixId, from, spares, newCore, around, newPlacement, layer, sits, group);
+        return new Part(name, newSolid, count, mixId, from, spares, newCore, around, newPlacement, layer, sits, group);
     }
 
     /** Where it begins and ends above the base of its solid as that is turned, mm: a layer may cover only a share of its height. */

@@ -20,6 +20,9 @@ public final class GaugeSheets {
     /** The bar to check the print by. */
     public static final double CHECK_MM = 100;
 
+    static final String CHECK =
+            "This bar must measure 100 mm. If it does not, print again at 100 %, not fitted to the page.";
+
     private final String title;
     private final List<Sheet> sheets = new ArrayList<>();
     private List<Sheet.Mark> marks = new ArrayList<>();
@@ -55,9 +58,7 @@ public final class GaugeSheets {
         marks = new ArrayList<>();
         marks.add(new Sheet.Text(MARGIN, MARGIN + TEXT, 4, title));
         marks.add(new Sheet.Bar(MARGIN, MARGIN + 8, CHECK_MM, 2));
-        String check = "This bar must measure %s mm. If it does not, print again at 100 %%, not fitted to the page."
-                .formatted(Figures.show(CHECK_MM));
-        marks.add(new Sheet.Text(MARGIN, MARGIN + 15, TEXT, check));
+        marks.add(new Sheet.Text(MARGIN, MARGIN + 15, TEXT, CHECK));
         down = MARGIN + 22;
     }
 

@@ -15,7 +15,7 @@ public record Sheet(double widthMm, double heightMm, List<Mark> marks) {
     }
 
     /** Something drawn on a page. */
-    public sealed interface Mark permits Circle, Bar, Path, Text {}
+    public sealed interface Mark permits Circle, Bar, Path, Text, Picture {}
 
     /** A circle to hold a ball against. */
     public record Circle(double acrossMm, double downMm, double diameterMm) implements Mark {}
@@ -32,4 +32,8 @@ public record Sheet(double widthMm, double heightMm, List<Mark> marks) {
 
     /** Words, their base line beginning here. */
     public record Text(double acrossMm, double downMm, double heightMm, String words) implements Mark {}
+
+    /** A picture that is kept, by its number: its left upper corner and its size, and how plainly it is seen, 0 to 1. */
+    public record Picture(long id, double acrossMm, double downMm, double wideMm, double highMm, double strength)
+            implements Mark {}
 }

@@ -54,7 +54,8 @@ public class SitsTest {
             Design larger = DesignScaling.part(design, 0, 1.7).design();
             check(larger.parts());
             assertThat(top(larger.parts().get(0)) - top(design.parts().get(0)))
-                    .isCloseTo(0.7 * design.parts().get(0).posed().box().height().mm(), within(1e-9));
+                    .isCloseTo(
+                            0.7 * design.parts().get(0).posed().box().height().mm(), within(1e-9));
             Design whole = DesignScaling.whole(design, 1.3).design();
             check(whole.parts());
             for (int i = 0; i < pile.size(); i++) {
@@ -70,7 +71,8 @@ public class SitsTest {
             if (sits != null) {
                 assertThat(part.placement().upMm())
                         .isCloseTo(top(parts.get(sits.on())) - sits.pressed().mm(), within(1e-9));
-                assertThat(part.placement().acrossMm()).isCloseTo(parts.get(0).placement().acrossMm(), within(1e-9));
+                assertThat(part.placement().acrossMm())
+                        .isCloseTo(parts.get(0).placement().acrossMm(), within(1e-9));
             }
             assertThat(part.group()).isEqualTo("Tower");
         }
@@ -81,8 +83,11 @@ public class SitsTest {
         for (int on : new int[] {0, 1, 2, -1}) {
             List<Part> parts = List.of(part("Foot", 10, 0, new Sits(on, Length.ZERO)), part("Ball", 5, 0, null));
             assertThatThrownBy(() -> Samples.seal().with(parts, Armature.NONE))
-                    .isInstanceOfSatisfying(InvalidInputException.class, wrong -> assertThat(wrong.errors())
-                            .anySatisfy(error -> assertThat(error.field()).isEqualTo("parts[0].sits.on")));
+                    .isInstanceOfSatisfying(
+                            InvalidInputException.class,
+                            wrong -> assertThat(wrong.errors())
+                                    .anySatisfy(
+                                            error -> assertThat(error.field()).isEqualTo("parts[0].sits.on")));
         }
         assertThatThrownBy(() -> new Sits(0, new Length(-1))).isInstanceOf(InvalidInputException.class);
     }
