@@ -9,7 +9,7 @@ interface Props {
 /** The rooms of a place, beside its title. */
 export function PlaceTabs({ label, chosen, tabs }: Props) {
   return (
-    <nav aria-label={label} className="flex gap-1">
+    <nav aria-label={label} className="flex flex-wrap gap-1">
       {tabs.map((t) => (
         <Link
           key={t.path}

@@ -16,7 +16,7 @@ export function Place({ title, name, about, actions, children }: Props) {
     document.title = words ? `${words} – Fair Ember` : 'Fair Ember';
   }, [words]);
   return (
-    <div className="flex h-full min-h-0 flex-col gap-2.5 px-5 pt-2.5 pb-3">
+    <div className="flex h-full min-h-0 flex-col gap-2.5 px-5 pt-2.5 pb-3 max-sm:px-3">
       <header className="flex min-h-10 shrink-0 flex-wrap items-center gap-x-4 gap-y-2">
         <h1 tabIndex={-1} className="text-title outline-none">
           {title}

@@ -31,7 +31,7 @@ export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void 
   return (
     <aside
       aria-label="Oven"
-      className={`flex h-full flex-col bg-spine text-spine-ink ${open ? 'w-spine max-w-[16.6vw]' : 'w-11'} shrink-0`}
+      className={`flex h-full flex-col bg-spine text-spine-ink ${open ? 'w-spine max-w-[16.6vw] max-sm:fixed max-sm:inset-y-0 max-sm:right-0 max-sm:z-40 max-sm:max-w-none' : 'w-11 max-sm:w-8'} shrink-0`}
     >
       <div className="flex h-rail items-center gap-1 pr-1 pl-3">
         {open && (
@@ -45,7 +45,7 @@ export function Spine({ open, onToggle }: { open: boolean; onToggle: () => void 
           type="button"
           aria-expanded={open}
           aria-label={open ? 'Hide the oven strip' : 'Show the oven strip'}
-          className="size-8 rounded-small text-spine-soft hover:text-spine-ink"
+          className="size-8 rounded-small text-spine-soft hover:text-spine-ink max-lg:h-11"
           onClick={onToggle}
         >
           {open ? '»' : '«'}
@@ -120,7 +120,7 @@ function DayStep({ label, sign, to, onStep }: StepProps) {
       aria-label={label}
       disabled={!to}
       onClick={() => to && onStep(to)}
-      className="size-8 rounded-small text-large leading-none text-spine-soft hover:text-spine-ink disabled:opacity-30"
+      className="size-8 rounded-small text-large leading-none text-spine-soft hover:text-spine-ink disabled:opacity-30 max-lg:size-11"
     >
       {sign}
     </button>

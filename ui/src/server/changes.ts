@@ -1,4 +1,5 @@
 import type { QueryClient, QueryKey } from '@tanstack/react-query';
+import { inStudiosUnits } from '../words/sentences';
 import type { LastChanges } from './types';
 
 /**
@@ -138,7 +139,8 @@ export async function follow(path: string, method: string, response: Response): 
   }
   const header = response.headers.get('Changed');
   if (!response.ok || !header) return;
-  const { keys, last } = JSON.parse(header) as Changed;
+  const { keys, last: said } = JSON.parse(header) as Changed;
+  const last = inStudiosUnits(said) as LastChanges;
   await show(client, ['changes'], last);
   // Of several acts at the bench the page shows what all of them come to: only the last answer holds it.
   if (client.isMutating({ mutationKey: BENCH_ACT }) > 1) {

@@ -2,7 +2,7 @@ import createClient from 'openapi-fetch';
 import { follow } from './changes';
 import { mayBeGone } from './connection';
 import { askingHeader } from './maker';
-import { areMetric, inUnits } from '../words/units';
+import { inStudiosUnits } from '../words/sentences';
 import type { paths } from './schema';
 
 /**
@@ -81,32 +81,6 @@ export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
   }
   if (!answered.response.ok) throw problem(answered.response.status, inStudiosUnits(answered.error));
   return inStudiosUnits(answered.data) as T;
-}
-
-/** Where an answer holds sentences of the server's own, never words that somebody typed. */
-const SENTENCES = new Set([
-  'message',
-  'fix',
-  'found',
-  'allowed',
-  'detail',
-  'instead',
-  'undo',
-  'redo',
-  'advice',
-  'stays',
-]);
-
-/** The same answer with its sentences in the units of the studio. */
-function inStudiosUnits(data: unknown): unknown {
-  return areMetric() ? data : reworded(data, false);
-}
-
-function reworded(data: unknown, sentence: boolean): unknown {
-  if (typeof data === 'string') return sentence ? inUnits(data) : data;
-  if (Array.isArray(data)) return data.map((one) => reworded(one, sentence));
-  if (typeof data !== 'object' || data === null) return data;
-  return Object.fromEntries(Object.entries(data).map(([key, value]) => [key, reworded(value, SENTENCES.has(key))]));
 }
 
 /** The wrong fields of a failure; none when it was of another kind. */

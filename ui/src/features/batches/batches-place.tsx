@@ -62,7 +62,7 @@ export function BatchesPlace() {
             <li key={id} className="row-lazy [--row:4.5rem]">
               <Link
                 to={`/batches/${id}`}
-                className={`grid grid-cols-[minmax(0,1fr)_8rem_10rem_minmax(9rem,14rem)] items-center gap-4 rounded-card border bg-paper px-4 py-3 hover:border-verdigris ${batch.state === 'ON_BENCH' ? 'border-verdigris' : 'border-line'}`}
+                className={`grid grid-cols-[minmax(0,1fr)_8rem_10rem_minmax(9rem,14rem)] items-center gap-4 rounded-card border bg-paper px-4 py-3 hover:border-verdigris max-md:grid-cols-[minmax(0,1fr)_auto] max-md:gap-y-1 ${batch.state === 'ON_BENCH' ? 'border-verdigris' : 'border-line'}`}
               >
                 <span className="min-w-0">
                   <span className="block font-head text-figure font-bold">{batch.name}</span>

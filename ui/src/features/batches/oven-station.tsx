@@ -26,7 +26,7 @@ export function OvenStation({ plan }: { plan: BatchPlan }) {
                   type="button"
                   aria-pressed={l === load}
                   onClick={() => setChosen(i)}
-                  className="grid min-h-12 w-full grid-cols-[1.5rem_9.5rem_1fr_6.5rem] items-center gap-2 px-3 py-1.5 text-left hover:bg-verdigris-tint aria-pressed:bg-verdigris-tint"
+                  className="grid min-h-12 w-full grid-cols-[1.5rem_9.5rem_1fr_6.5rem] items-center gap-2 px-3 py-1.5 text-left hover:bg-verdigris-tint aria-pressed:bg-verdigris-tint max-sm:grid-cols-[1.5rem_minmax(0,1fr)_6.5rem] max-sm:[&>:nth-child(3)]:col-span-2 max-sm:[&>:nth-child(3)]:col-start-2 max-sm:[&>:nth-child(3)]:row-start-2"
                 >
                   <span className="figure text-large text-soft">{l.number}</span>
                   <span className="figure font-semibold whitespace-nowrap text-ember-deep">

@@ -26,7 +26,7 @@ export function PortionStation({ plan, batchId }: { plan: BatchPlan; batchId: nu
               <thead className="sticky top-0 bg-paper text-left text-note text-soft">
                 <tr>
                   <th className="py-2 pl-3 font-semibold">Part</th>
-                  <th className="font-semibold">Mix</th>
+                  <th className="font-semibold max-sm:hidden">Mix</th>
                   <th className="pl-3 text-right font-semibold">Balls</th>
                   <th className="pl-3 text-right font-semibold">Each, {u.g}</th>
                   <th className="pl-3 text-right font-semibold">Ball, {u.mm}</th>
@@ -41,11 +41,14 @@ export function PortionStation({ plan, batchId }: { plan: BatchPlan; batchId: nu
                       {portions[i - 1]?.designId !== p.designId && (
                         <span className="text-note text-soft">{p.designName}</span>
                       )}
+                      <span className="flex items-center gap-1.5 text-note sm:hidden">
+                        <Swatch raw={p.rawHex} cured={p.curedHex} size={16} /> {p.mixName}
+                      </span>
                       {p.fromBox > 0 && (
                         <span className="block text-note text-soft">and {p.fromBox} from the box of spares</span>
                       )}
                     </td>
-                    <td>
+                    <td className="max-sm:hidden">
                       <span className="inline-flex items-center gap-1.5">
                         <Swatch raw={p.rawHex} cured={p.curedHex} /> {p.mixName}
                       </span>

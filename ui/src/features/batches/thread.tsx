@@ -18,11 +18,15 @@ export function Thread({ batchId, thread }: Props) {
   ];
   return (
     <nav aria-label="Stations of this batch" className="relative shrink-0">
-      <div aria-hidden="true" className="absolute top-[0.9rem] right-6 left-6 border-t-2 border-line" />
-      <ol className="relative flex justify-between">
+      <div aria-hidden="true" className="absolute top-[0.9rem] right-6 left-6 border-t-2 border-line max-md:hidden" />
+      <ol className="relative flex justify-between max-md:grid max-md:grid-cols-5 max-md:gap-y-2">
         {stops.map((stop) => (
           <li key={stop.label}>
-            <NavLink end to={`/batches/${batchId}${stop.path}`} className="group flex min-w-16 flex-col items-center">
+            <NavLink
+              end
+              to={`/batches/${batchId}${stop.path}`}
+              className="group flex min-w-16 flex-col items-center max-md:min-w-0"
+            >
               <span
                 aria-hidden={stop.standing === null}
                 className={`flex h-7 min-w-9 items-center justify-center rounded-full border-2 px-1.5 figure font-bold group-aria-[current=page]:border-verdigris group-aria-[current=page]:bg-verdigris group-aria-[current=page]:text-paper ${stop.standing ? 'border-ink bg-paper' : 'border-line bg-tile text-soft'}`}

@@ -10,6 +10,7 @@ interface Props {
 
 const HANDLE_PX = 6;
 const TOUCH_PX = 22;
+const BESIDE_PX = 14;
 
 /** What a hand sees while it moves a part: the lines it is put to and why, handles, and the size it would have. */
 export function HandMarks({ held, view, size }: Props) {
@@ -57,8 +58,9 @@ export function HandMarks({ held, view, size }: Props) {
       )}
       {box &&
         held.handles.map((handle) => {
-          const x = handle === 'wide' ? view.x(box.right) : view.x((box.left + box.right) / 2);
-          const y = handle === 'wide' ? view.y((box.bottom + box.top) / 2) : view.y(box.top);
+          // Beside the part, so that a small one can still be held in its middle.
+          const x = handle === 'wide' ? view.x(box.right) + BESIDE_PX : view.x((box.left + box.right) / 2);
+          const y = handle === 'wide' ? view.y((box.bottom + box.top) / 2) : view.y(box.top) - BESIDE_PX;
           return (
             <g
               key={handle}

@@ -53,10 +53,10 @@ export function PartsLedger(props: Props) {
             <th role="columnheader" className="px-1 py-2 text-right font-semibold">
               Count
             </th>
-            <th role="columnheader" className="px-1 py-2 font-semibold">
+            <th role="columnheader" className="px-1 py-2 font-semibold max-sm:hidden">
               Size, {u.mm}
             </th>
-            <th role="columnheader" className="px-1 py-2 font-semibold">
+            <th role="columnheader" className="px-1 py-2 font-semibold max-sm:hidden">
               Mix
             </th>
             <th role="columnheader" className="px-1 py-2 text-right font-semibold">
@@ -120,7 +120,8 @@ interface RowProps {
 }
 
 /** The columns of the ledger. Rows out of sight are not laid out: a design can have two hundred. */
-const columns = 'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_8.1rem_3.9rem_4.4rem]';
+const columns =
+  'grid grid-cols-[6.6rem_2.6rem_minmax(0,1fr)_8.1rem_3.9rem_4.4rem] max-sm:grid-cols-[minmax(0,1fr)_2.6rem_3.9rem_4.4rem]';
 
 const none: InputError[] = [];
 
@@ -192,7 +193,7 @@ const PartRow = memo(function PartRow(props: RowProps) {
           />
         )}
       </td>
-      <td role="cell" className="px-1">
+      <td role="cell" className="px-1 max-sm:col-span-4 max-sm:row-start-2 max-sm:pl-3">
         {part.layer ? (
           <span className="inline-flex items-baseline gap-1">
             <NumberField
@@ -215,7 +216,7 @@ const PartRow = memo(function PartRow(props: RowProps) {
           />
         )}
       </td>
-      <td role="cell" className="px-1">
+      <td role="cell" className="px-1 max-sm:col-span-4 max-sm:row-start-3 max-sm:pl-3">
         <Choice
           label={`${part.name}, mix`}
           value={String(part.mixId)}

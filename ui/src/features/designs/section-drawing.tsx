@@ -16,11 +16,11 @@ import {
   spread,
   type Aspect,
   type Copy,
-  type Extent,
   type Label,
   type View,
 } from './section-geometry';
 import { HandMarks } from './hand-marks';
+import { InsertShape } from './insert-shape';
 import { MarkPaper } from './mark-paper';
 import { extentOfPicture, PictureBehind } from './picture-behind';
 import { sectionLabels } from './section-labels';
@@ -111,20 +111,23 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
             />
           ))}
           <NonClayShapes design={design} view={view} aspect={aspect} only="far" />
-          {copies.map((copy) => (
-            <CopyShape
-              key={copy.key}
-              copy={copy}
-              cane={caneOf(canes, parts[copy.index], copy, aspect)}
-              view={view}
-              aspect={aspect}
-              hatch={hatch}
-              chosen={copy.index === chosen}
-              shift={held.shiftOf(copy)}
-              onGrab={held.onGrab}
-              onChoose={choose}
-            />
-          ))}
+          {/* What the parts are drawn against is seen through them. */}
+          <g opacity={behind ? 0.75 : 1}>
+            {copies.map((copy) => (
+              <CopyShape
+                key={copy.key}
+                copy={copy}
+                cane={caneOf(canes, parts[copy.index], copy, aspect)}
+                view={view}
+                aspect={aspect}
+                hatch={hatch}
+                chosen={copy.index === chosen}
+                shift={held.shiftOf(copy)}
+                onGrab={held.onGrab}
+                onChoose={choose}
+              />
+            ))}
+          </g>
           {aspect !== 'cut' && <NonClayShapes design={design} view={view} aspect={aspect} only="near" />}
           <HandMarks held={held} view={view} size={size} />
           {marks?.on && <MarkPaper marks={marks} view={view} size={size} />}
@@ -212,43 +215,6 @@ const CopyShape = memo(function CopyShape(props: CopyProps) {
     </g>
   );
 }, alike);
-
-interface InsertProps {
-  insert: Insert;
-  overFoilMm: number;
-  view: View;
-  extent: Extent;
-  side: boolean;
-}
-
-const BEYOND_MM = 7;
-
-/** An insert behind the clay, with the foil round what is covered; broken off a little beyond the design. */
-function InsertShape({ insert, overFoilMm, view, extent, side }: InsertProps) {
-  const middle = side ? 0 : insert.acrossMm;
-  const top = Math.min(insert.upMm + insert.lengthMm, extent.top + BEYOND_MM);
-  const bottom = Math.max(insert.upMm, extent.bottom - BEYOND_MM);
-  if (top <= bottom) return null;
-  const covered = Math.min(top, insert.upMm + insert.lengthMm);
-  const box = (width: number, low: number, high: number) => ({
-    x: view.x(middle - width / 2),
-    y: view.y(high),
-    width: width * view.scale,
-    height: Math.max(0, (high - low) * view.scale),
-  });
-  return (
-    <g strokeDasharray="4 2">
-      <rect {...box(insert.thickMm, bottom, top)} fill="#e7dcc4" stroke="#5c6864" />
-      {insert.turns > 0 && (
-        <rect
-          {...box(overFoilMm, Math.max(bottom, covered - insert.coveredMm), covered)}
-          fill="none"
-          stroke="#5c6864"
-        />
-      )}
-    </g>
-  );
-}
 
 function circlePath(across: number, up: number, radius: number, copy: Copy, view: View): string {
   const [middleAcross, middleUp] = placed(copy.spot, across, up);

@@ -127,7 +127,10 @@ final class ChangeWords {
         if (bare.equals("own")) {
             return "own figures";
         }
-        return bare.replaceAll("([A-Z]|(?<=[a-z])\\d)", " $1").toLowerCase(Locale.ROOT);
+        if (bare.startsWith("per6")) {
+            return "for 6 mm";
+        }
+        return bare.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
     }
 
     private static String strip(String field, String suffix) {

@@ -45,9 +45,9 @@ public class EmptyStudioJourney extends Journey {
 
     @Test(dependsOnMethods = "fromNothingToAPlanWhoseGuessesAreNamed")
     public void allOfItCanBeUndoneStepByStep() {
-        page.sees("Slipway firm: per 6 mm");
+        page.sees("Slipway firm: for 6 mm");
         page.keys("u");
-        page.leaves("Slipway firm: per 6 mm");
+        page.leaves("Slipway firm: for 6 mm");
         page.keys("u");
         page.sees("began with New figurine");
         page.keys("u");
