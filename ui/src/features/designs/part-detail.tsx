@@ -10,6 +10,7 @@ import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { pointOf, pointValue } from './assemblies';
 import { CoreFields } from './core-fields';
+import { FromClay } from './from-clay';
 import { LayerFields, LayerOver } from './layer-fields';
 import { asHighAsDrawn, reshaped } from './new-design';
 import { LineField } from './line-field';
@@ -22,7 +23,7 @@ import { SitsFields } from './sits-fields';
 interface Props {
   ref?: Ref<HTMLDivElement>;
   part: Part;
-  design: Pick<Design, 'parts' | 'nonClay' | 'inserts'>;
+  design: Design;
   index: number;
   places: { value: string; label: string }[];
   measured: MeasuredPart | undefined;
@@ -141,6 +142,7 @@ export function PartDetail(props: Props) {
             onSettle={onSettle}
           />
           <SitsFields {...props} />
+          <FromClay key={`${index} ${part.shape.kind}`} {...props} />
         </>
       )}
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">

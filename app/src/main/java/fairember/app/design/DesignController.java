@@ -7,6 +7,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
+import fairember.core.design.ClayFitting;
 import fairember.core.design.Design;
 import fairember.core.design.DesignHeating;
 import fairember.core.design.DesignKind;
@@ -14,11 +15,16 @@ import fairember.core.design.DesignScaling;
 import fairember.core.design.DesignScaling.ScaledDesign;
 import fairember.core.design.DesignTemplates;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.design.Palette;
+import fairember.core.design.Part;
 import fairember.core.design.ReadySteps;
 import fairember.core.design.Step;
 import fairember.core.heat.Air;
 import fairember.core.input.InvalidInputException;
+import fairember.core.quantity.Density;
 import fairember.core.quantity.Length;
+import fairember.core.quantity.Mass;
+import fairember.core.quantity.Volume;
 import fairember.core.studio.Settings;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -153,6 +159,50 @@ class DesignController {
                 height == null
                         ? DesignScaling.whole(design, given("factor", form.factor()))
                         : DesignScaling.toHeight(design, new Length(DesignScaling.HEIGHT.check(height))));
+    }
+
+    /** A dimension that follows from the clay, and what one copy takes then. */
+    record FromClayView(double value, double massG) {}
+
+    /** Shapes a part by its clay; nothing is saved. */
+    @PostMapping("/from-clay")
+    FromClayView fromClay(@RequestBody FromClayForm form) {
+        List<Part> parts = form.design().parts();
+        if (form.part() < 0 || form.part() >= parts.size()) {
+            throw new InvalidInputException(
+                    "part", "part " + form.part(), "0 to " + (parts.size() - 1), "Choose a part of the design.");
+        }
+        DesignStore.Measuring measuring = store.measuring();
+        Settings settings = measuring.settings();
+        Palette palette = measuring.palette();
+        Density density = palette.mix(parts.get(form.part()).mixId()).density();
+        ClayFitting.FittedPart fitted = ClayFitting.fit(
+                form.design(),
+                form.part(),
+                clay(form, density),
+                form.dimension(),
+                palette,
+                settings.roll(),
+                settings.rules());
+        return new FromClayView(fitted.value(), fitted.clay().g());
+    }
+
+    private static Mass clay(FromClayForm form, Density density) {
+        Mass mass = form.mass();
+        Length ball = form.ball();
+        Mass block = form.block();
+        Length cord = form.cord();
+        if (mass != null) {
+            return mass;
+        }
+        if (ball != null) {
+            return density.of(new Volume(Math.PI / 6 * Math.pow(ball.mm(), 3)));
+        }
+        if (block != null) {
+            return block.times(1.0 / given("pieces", form.pieces()));
+        }
+        Length length = given("cordLengthMm", form.cordLength());
+        return density.of(new Volume(Math.PI / 4 * Math.pow(given("cordMm", cord).mm(), 2) * length.mm()));
     }
 
     /** A version of a design that was kept because batches used it. */

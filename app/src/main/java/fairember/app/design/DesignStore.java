@@ -141,6 +141,11 @@ public class DesignStore extends DocumentStore<Design> {
         public Settings settings() {
             return known;
         }
+
+        /** The mixes, findings and supplies there are. */
+        public Palette palette() {
+            return palette;
+        }
     }
 
     public Measuring measuring() {

@@ -3,6 +3,7 @@ package fairember.app.sums;
 import static java.util.Map.entry;
 
 import fairember.app.codec.Layout;
+import fairember.app.design.FromClayForm;
 import fairember.app.web.SpanView;
 import fairember.core.bake.BakingMethod;
 import fairember.core.bake.OwnBake;
@@ -145,6 +146,7 @@ record LimitsView(
                         entry("ownBake", of(OwnBake.class)),
                         entry("layer", of(Layer.class)),
                         entry("underlay", of(Underlay.class)),
+                        entry("fromClay", of(FromClayForm.class)),
                         entry("sits", of(Sits.class)),
                         entry("step", of(Step.class)),
                         entry("jig", of(Jig.class)),
