@@ -139,7 +139,7 @@ function Printed({ range }: { range: Draft<Line> }) {
         error={wrong}
         onChange={(text) => change((l) => ({ ...l, printed: text }))}
         onSettle={settle}
-        className="w-full min-w-64"
+        className="min-h-7 w-full min-w-64"
       />
       {data && meant.length > 0 && (
         <p className="text-soft">
