@@ -40,7 +40,7 @@ export function Choice({ label, value, options, onChange, placeholder = 'Choose'
             sideOffset={4}
             className="z-50 max-h-80 overflow-hidden rounded-card border border-line bg-paper shadow-float"
           >
-            <Select.Viewport tabIndex={0} className="p-1" {...(nonce ? { nonce } : {})}>
+            <Select.Viewport role="group" tabIndex={0} className="p-1" {...(nonce ? { nonce } : {})}>
               {options.map((option) => (
                 <Select.Item
                   key={option.value}

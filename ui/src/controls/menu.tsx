@@ -10,12 +10,13 @@ interface Props {
   align: 'start' | 'end';
   /** Whether the items stand in two columns, large enough for a thumb. */
   wide?: boolean;
+  onOpenChange?: (open: boolean) => void;
 }
 
 /** A menu of things to do or places to go to. */
-export function Menu({ trigger, items, onChoose, align, wide = false }: Props) {
+export function Menu({ trigger, items, onChoose, align, wide = false, onOpenChange }: Props) {
   return (
-    <DropdownMenu.Root modal={false}>
+    <DropdownMenu.Root modal={false} {...(onOpenChange && { onOpenChange })}>
       <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
       <DropdownMenu.Portal container={pagePortal()}>
         <DropdownMenu.Content

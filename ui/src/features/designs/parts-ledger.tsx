@@ -1,7 +1,6 @@
 import { memo } from 'react';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
-import { Menu } from '../../controls/menu';
 import { NumberField } from '../../controls/number-field';
 import { Swatch } from '../../controls/swatch';
 import { TextField } from '../../controls/text-field';
@@ -10,8 +9,9 @@ import type { InputError } from '../../server/client';
 import type { Design, MeasuredPart, MixView, Part } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { useDesigns, useMixes } from '../../server/use-studio';
+import { useMixes } from '../../server/use-studio';
 import { grams, mm, u } from '../../words/figures';
+import { CopyParts } from './copy-parts';
 import { useMixActs } from '../mixes/use-mix';
 import { SizeFields } from './size-fields';
 
@@ -33,7 +33,6 @@ interface Props {
 /** The parts of a design, edited in place: how many, how large, of which mix; and what to portion for each. */
 export function PartsLedger(props: Props) {
   const mixes = useMixes();
-  const designs = useDesigns();
   const onChoose = useStable(props.onChoose);
   const onMore = useStable(props.onMore);
   const onChange = useStable(props.onChange);
@@ -90,15 +89,7 @@ export function PartsLedger(props: Props) {
         <Button adds kind="quiet" onClick={props.onAdd}>
           Add a part
         </Button>
-        <Menu
-          align="start"
-          trigger={<Button kind="quiet">Copy the parts of ▾</Button>}
-          items={designs.map(({ id, design }) => ({ value: String(id), label: design.name }))}
-          onChoose={(id) => {
-            const from = designs.find((one) => one.id === Number(id));
-            if (from) props.onCopy(from.design);
-          }}
-        />
+        <CopyParts onCopy={props.onCopy} />
       </div>
     </div>
   );

@@ -162,7 +162,7 @@ function LoadRow({ href, on, when, tempC, bakingMin, what, end, onDrop }: RowPro
       <Link
         to={href}
         aria-current={on ? 'true' : undefined}
-        className="grid min-h-11 grid-cols-[7rem_9.5rem_1fr_auto] items-center gap-2 max-sm:grid-cols-[minmax(0,1fr)_auto] px-3 py-1.5 hover:bg-verdigris-tint aria-[current]:bg-verdigris-tint"
+        className="grid min-h-11 grid-cols-[7rem_9.5rem_1fr_auto] items-center gap-2 px-3 py-1.5 hover:bg-verdigris-tint aria-[current]:bg-verdigris-tint max-sm:grid-cols-[minmax(0,1fr)_auto]"
       >
         <span className="figure">{when}</span>
         <span className="figure font-semibold whitespace-nowrap text-ember-deep">

@@ -16,7 +16,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A picture behind a view of a design, over HTTP: kept, squared up, printed with it, refused where it cannot be. */
 public class UnderlayTest extends ServerTest {
-    private static final List<Map<String, Double>> CORNERS = List.of(spot(0.1, 0.1), spot(0.8, 0.2), spot(0.9, 0.9), spot(0.1, 0.8));
+    private static final List<Map<String, Double>> CORNERS =
+            List.of(spot(0.1, 0.1), spot(0.8, 0.2), spot(0.9, 0.9), spot(0.1, 0.8));
 
     private static Map<String, Double> spot(double across, double down) {
         return Map.of("across", across, "down", down);
@@ -42,10 +43,10 @@ public class UnderlayTest extends ServerTest {
 
     @Test
     public void aSketchIsSquaredKeptBehindAViewAndPrinted() throws IOException {
-        long taken = http().post("/api/pictures/photo", sketch()).json().path("id").asLong();
+        long taken =
+                http().post("/api/pictures/photo", sketch()).json().path("id").asLong();
         JsonNode squared = http().post(
-                        "/api/pictures/" + taken + "/squared",
-                        Map.of("corners", CORNERS, "wideMm", 210, "highMm", 297))
+                        "/api/pictures/" + taken + "/squared", Map.of("corners", CORNERS, "wideMm", 210, "highMm", 297))
                 .json();
         assertThat(squared.path("widePx").asDouble() / squared.path("highPx").asDouble())
                 .isBetween(0.70, 0.715);
@@ -55,23 +56,33 @@ public class UnderlayTest extends ServerTest {
         underlay(underlays, squared.path("id").asLong(), "FRONT");
         String path = "/api/designs/1?edition=" + saved.path("edition").asInt();
         assertThat(http().put(path, design).status()).isEqualTo(200);
-        assertThat(http().get("/api/designs/1/true-size/FRONT.svg").text()).contains("data:image/jpeg;base64,", "true size");
+        assertThat(http().get("/api/designs/1/true-size/FRONT.svg").text())
+                .contains("data:image/jpeg;base64,", "true size");
         assertThat(http().get("/api/designs/1/true-size/SIDE.svg").text()).doesNotContain("data:image");
         assertThat(http().get("/api/designs/1/true-size/FRONT.pdf").status()).isEqualTo(200);
-        JsonNode larger = http().post("/api/designs/scale", Map.of("design", design, "factor", 2)).json();
-        assertThat(larger.path("design").path("underlays").get(0).path("widthMm").asDouble())
+        JsonNode larger = http().post("/api/designs/scale", Map.of("design", design, "factor", 2))
+                .json();
+        assertThat(larger.path("design")
+                        .path("underlays")
+                        .get(0)
+                        .path("widthMm")
+                        .asDouble())
                 .isEqualTo(120);
         http().undo();
-        assertThat(http().get("/api/designs/1").json().path("design").path("underlays")).isEmpty();
+        assertThat(http().get("/api/designs/1").json().path("design").path("underlays"))
+                .isEmpty();
     }
 
     @Test
     public void whatCannotBeBehindAViewIsRefused() throws IOException {
-        long taken = http().post("/api/pictures/photo", sketch()).json().path("id").asLong();
+        long taken =
+                http().post("/api/pictures/photo", sketch()).json().path("id").asLong();
         List<Map<String, Double>> inALine = List.of(spot(0.1, 0.1), spot(0.5, 0.1), spot(0.9, 0.1), spot(0.1, 0.9));
-        assertThat(http().post("/api/pictures/" + taken + "/squared", Map.of("corners", inALine)).text())
+        assertThat(http().post("/api/pictures/" + taken + "/squared", Map.of("corners", inALine))
+                        .text())
                 .contains("corners in a line");
-        assertThat(http().post("/api/pictures/999999/squared", Map.of("corners", CORNERS)).status())
+        assertThat(http().post("/api/pictures/999999/squared", Map.of("corners", CORNERS))
+                        .status())
                 .isEqualTo(404);
         JsonNode saved = http().get("/api/designs/1").json();
         ObjectNode design = (ObjectNode) saved.path("design");

@@ -202,7 +202,8 @@ class DesignController {
             return block.times(1.0 / given("pieces", form.pieces()));
         }
         Length length = given("cordLengthMm", form.cordLength());
-        return density.of(new Volume(Math.PI / 4 * Math.pow(given("cordMm", cord).mm(), 2) * length.mm()));
+        return density.of(
+                new Volume(Math.PI / 4 * Math.pow(given("cordMm", cord).mm(), 2) * length.mm()));
     }
 
     /** A version of a design that was kept because batches used it. */

@@ -55,7 +55,9 @@ class PictureController {
      * @param high of the sheet, when that is known
      */
     record SquareForm(
-            List<Spot> corners, @Nullable Length wide, @Nullable Length high) {
+            List<Spot> corners,
+            @Nullable Length wide,
+            @Nullable Length high) {
         static final Span WIDE = Span.of("wideMm", "width of the sheet", 5, 2000, "mm");
         static final Span HIGH = Span.of("highMm", "height of the sheet", 5, 2000, "mm");
     }

@@ -24,8 +24,7 @@ public final class SheetSvg {
     public static String write(List<Sheet> sheets, LongFunction<byte[]> pictures) {
         StringWriter text = new StringWriter();
         try {
-            new SheetSvg(XMLOutputFactory.newFactory().createXMLStreamWriter(text), pictures)
-                    .all(sheets);
+            new SheetSvg(XMLOutputFactory.newFactory().createXMLStreamWriter(text), pictures).all(sheets);
         } catch (XMLStreamException broken) {
             throw new IllegalStateException(broken);
         }

@@ -27,7 +27,7 @@ public class LookJourney extends Journey {
             {"/designs/1", "design-parts"},
             {"/designs/6", null},
             {"/designs/1/weigh-out", null},
-            {"/designs/7/balance", "design-balance"},
+            {"/designs/7/balance", null},
             {"/designs/7/built-on", null},
             {"/designs/7/size", null},
             {"/designs/7/bakes", "design-bakes"},

@@ -33,7 +33,8 @@ public class PlacingJourney extends Journey {
     public void aPartIsMovedByTheArrowKeys() {
         go("/designs/1");
         page.press("Front");
-        page.one(By.xpath("//button[starts-with(., 'dome')] | //input[@value='Cap']")).click();
+        page.one(By.xpath("//button[starts-with(., 'dome')] | //input[@value='Cap']"))
+                .click();
         page.one(DRAWING).sendKeys(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.chord(Keys.SHIFT, Keys.ARROW_UP));
         page.until(() -> page.value("Cap, across, mm").equals("1"));
         assertThat(page.value("Cap, up, mm")).isEqualTo("74");

@@ -89,7 +89,8 @@ public final class ClayFitting {
         UnivariateFunction over = value -> clay(value).orElse(Double.NaN) - wanted;
         double found = new BrentSolver(EXACT_MM).solve(MOST_TRIES, over, least, most);
         boolean inMm = span.unit().equals("mm");
-        double value = span.whole() ? Math.rint(found) : inMm ? Math.rint(found * 10) / 10 : Math.rint(found * 100) / 100;
+        double value =
+                span.whole() ? Math.rint(found) : inMm ? Math.rint(found * 10) / 10 : Math.rint(found * 100) / 100;
         double held = Math.max(span.low(), Math.min(span.high(), value));
         return new FittedPart(solid(held), held, new Mass(clay(held).orElse(wanted)));
     }
@@ -124,8 +125,7 @@ public final class ClayFitting {
         Solid shape = part.shape();
         List<Double> values = new ArrayList<>(shape.dimensions());
         values.set(dimension, value);
-        return shape.kind()
-                .make(values, shape instanceof CutOut cut ? cut.outline() : null, shape.lines());
+        return shape.kind().make(values, shape instanceof CutOut cut ? cut.outline() : null, shape.lines());
     }
 
     /** Clay of one copy at a value; nothing where it cannot be made so. */

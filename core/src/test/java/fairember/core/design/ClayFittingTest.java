@@ -16,8 +16,7 @@ import org.testng.annotations.Test;
 /** A part that is shaped by its clay takes that clay when it is measured. */
 public class ClayFittingTest {
     private static ClayFitting.FittedPart fit(Design design, int part, double grams, String dimension) {
-        return ClayFitting.fit(
-                design, part, new Mass(grams), dimension, Samples.PALETTE, Samples.ROLL, Samples.PACKET);
+        return ClayFitting.fit(design, part, new Mass(grams), dimension, Samples.PALETTE, Samples.ROLL, Samples.PACKET);
     }
 
     /** Of random designs every part, with each dimension left free, comes back to the clay that was asked for. */
@@ -59,9 +58,11 @@ public class ClayFittingTest {
         double grams = Math.PI / 6 * 0.5 * 0.5 * 0.5 * density;
         assertThat(fit(seal, ball, grams, "diameterMm").value()).isEqualTo(5.0);
         assertThatThrownBy(() -> fit(seal, ball, grams, "lengthMm"))
-                .isInstanceOfSatisfying(InvalidInputException.class, wrong -> assertThat(wrong.errors())
-                        .extracting(error -> error.field())
-                        .isEqualTo(List.of("dimension")));
+                .isInstanceOfSatisfying(
+                        InvalidInputException.class,
+                        wrong -> assertThat(wrong.errors())
+                                .extracting(error -> error.field())
+                                .isEqualTo(List.of("dimension")));
         assertThatThrownBy(() -> fit(seal, ball, 0, "diameterMm")).isInstanceOf(InvalidInputException.class);
     }
 }

@@ -103,11 +103,16 @@ public class SquaringTest {
         Spot d = new Spot(0.1, 0.9);
         Spot between = new Spot(0.5, 0.1);
         for (List<Spot> wrong : List.of(
-                List.of(a, between, b, d), List.of(a, c, b, d), List.of(d, c, b, a), List.of(a, a, c, d), List.of(a, b, c))) {
+                List.of(a, between, b, d),
+                List.of(a, c, b, d),
+                List.of(d, c, b, a),
+                List.of(a, a, c, d),
+                List.of(a, b, c))) {
             assertThatThrownBy(() -> Squaring.square(picture, wrong, 0))
-                    .isInstanceOfSatisfying(InvalidInputException.class, refused -> assertThat(
-                                    refused.errors().get(0).field())
-                            .isEqualTo("corners"));
+                    .isInstanceOfSatisfying(
+                            InvalidInputException.class,
+                            refused ->
+                                    assertThat(refused.errors().get(0).field()).isEqualTo("corners"));
         }
         assertThat(Squaring.square(picture, List.of(a, b, c, d), 0).getWidth()).isEqualTo(32);
     }
