@@ -1,0 +1,144 @@
+package fairember.app.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.Test;
+
+/** A sketch behind the front view: chosen, set to size by a length that is known, squared up, and a part shaped by its clay. */
+public class UnderlayJourney extends Journey {
+    private static final By FILE = By.cssSelector("section[aria-label='Picture behind this view'] input[type=file]");
+    private final Path folder = folder();
+
+    private static Path folder() {
+        try {
+            return Files.createTempDirectory("fairember-sketch");
+        } catch (IOException trouble) {
+            throw new IllegalStateException(trouble);
+        }
+    }
+
+    @AfterClass(alwaysRun = true)
+    public void clear() {
+        Studio.clear(folder);
+    }
+
+    private Path sketch() throws IOException {
+        BufferedImage picture = new BufferedImage(600, 800, BufferedImage.TYPE_INT_RGB);
+        Graphics2D drawn = picture.createGraphics();
+        drawn.setColor(Color.WHITE);
+        drawn.fillRect(0, 0, 600, 800);
+        drawn.setColor(Color.BLUE);
+        drawn.setStroke(new BasicStroke(6));
+        drawn.drawRect(200, 300, 200, 400);
+        drawn.dispose();
+        Path file = folder.resolve("sketch.png");
+        ImageIO.write(picture, "png", file.toFile());
+        return file;
+    }
+
+    private double wide() {
+        return Double.parseDouble(page.value("Picture, wide, mm"));
+    }
+
+    @Test
+    public void aSketchIsSetToSizeByAKnownLength() throws IOException {
+        go("/designs/1");
+        page.press("Front");
+        page.until(() -> !page.all(FILE).isEmpty());
+        page.driver().findElement(FILE).sendKeys(sketch().toString());
+        page.sees("Not to size yet");
+        page.isForEveryone();
+        assertThat(wide()).isCloseTo(76 * 600 / 800.0, within(0.2));
+        page.press("Mark a known length");
+        page.sees("Press where it begins");
+        WebElement paper = page.one(By.cssSelector("[data-marks]"));
+        mark(paper, -40, 0);
+        page.sees("Press where it ends");
+        mark(paper, 40, 0);
+        page.sees("Set to size");
+        double before = wide();
+        double apart =
+                Double.parseDouble((String) page.script("return document.body.innerText.match(/now ([0-9.]+) mm/)[1]"));
+        page.enter("Picture, this is, mm", "50");
+        page.press("Set to size");
+        page.leaves("Not to size yet");
+        assertThat(wide() / before).isCloseTo(50 / apart, within(0.02));
+        page.enter("Picture, wide, mm", "0.2");
+        page.sees("must be between 1 and 4000 mm");
+        page.field("Picture, wide, mm").sendKeys(Keys.ESCAPE, Keys.TAB);
+        page.sees("saved");
+    }
+
+    private void mark(WebElement paper, int across, int down) {
+        new Actions(page.driver()).moveToElement(paper, across, down).click().perform();
+    }
+
+    @Test(dependsOnMethods = "aSketchIsSetToSizeByAKnownLength")
+    public void aPhotoTakenAtAnAngleIsSquaredByItsCorners() {
+        page.press("Square it up");
+        WebElement corner = page.one(By.cssSelector("button[aria-label^='Corner top left']"));
+        for (int i = 0; i < 5; i++) {
+            corner.sendKeys(Keys.chord(Keys.SHIFT, Keys.ARROW_RIGHT));
+        }
+        page.until(() -> !page.all(By.cssSelector("button[aria-label^='Corner top left: 20 %']"))
+                .isEmpty());
+        page.isForEveryone();
+        page.press("Square");
+        page.until(() -> wide() == 210);
+        page.until(() -> page.all(By.cssSelector("button[aria-label^='Corner top left']"))
+                .isEmpty());
+    }
+
+    /** A drawing with a script in it is only drawn; a file that is no picture is refused, and nothing is lost. */
+    @Test(dependsOnMethods = "aPhotoTakenAtAnAngleIsSquaredByItsCorners")
+    public void aDrawingIsTakenAndWhatIsNoPictureIsRefused() throws IOException {
+        Path drawing = folder.resolve("sketch.svg");
+        Files.writeString(
+                drawing,
+                "<svg xmlns='http://www.w3.org/2000/svg' width='300' height='400'>"
+                        + "<script>document.title='taken over'</script><circle cx='150' cy='200' r='90'/></svg>",
+                StandardCharsets.UTF_8);
+        page.driver().findElement(FILE).sendKeys(drawing.toString());
+        page.sees("Not to size yet");
+        assertThat(page.driver().getTitle()).isNotEqualTo("taken over");
+        Path words = folder.resolve("words.png");
+        Files.writeString(words, "no picture", StandardCharsets.UTF_8);
+        page.driver().findElement(FILE).sendKeys(words.toString());
+        page.sees("Choose a photo, or take a new one.");
+        assertThat(wide()).isCloseTo(76 * 300 / 400.0, within(0.3));
+        page.press("Remove the picture");
+        page.until(() ->
+                page.all(By.cssSelector("[aria-label='Picture, wide, mm']")).isEmpty());
+    }
+
+    @Test(dependsOnMethods = "aDrawingIsTakenAndWhatIsNoPictureIsRefused")
+    public void aPartIsShapedByTheBallThatIsRolledForIt() {
+        page.one(By.xpath("//input[@value='Gallery']")).click();
+        page.one(By.xpath("//summary[.='Start from the clay']")).click();
+        page.choose("Gallery, amount of clay", "by its ball");
+        page.enter("Gallery, ball, mm", "18");
+        page.choose("Gallery, left free", "length");
+        page.press("Shape it");
+        // π/6 · 18³ over π/4 · 26².
+        page.until(() -> page.value("Gallery, length, mm").equals("5.8"));
+        page.isForEveryone();
+        page.leaveTheField();
+        page.press("Undo");
+        page.until(() -> page.value("Gallery, length, mm").equals("4"));
+    }
+}
