@@ -91,3 +91,4 @@ export type Ready = Schemas['ReadyView'];
 export type Begun = Schemas['FirstPlanView'];
 export type Guess = Schemas['GuessView'];
 export type Underlay = Schemas['Underlay'];
+export type Cutter = Schemas['Cutter'];

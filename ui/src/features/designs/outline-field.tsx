@@ -3,6 +3,7 @@ import { FileButton } from '../../controls/file-button';
 import { api, Problem, take } from '../../server/client';
 import type { Part } from '../../server/types';
 import { count, mm } from '../../words/figures';
+import { CutterFields } from './cutter-fields';
 
 interface Props {
   part: Part;
@@ -33,6 +34,13 @@ export function OutlineField({ part, onChange, onSettle }: Props) {
   const failure = error ? error.message : read.error?.message;
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+      <CutterFields
+        of={part.name}
+        onCut={(outline) => {
+          onChange((p) => ({ ...p, shape: { ...p.shape, outline } }));
+          onSettle();
+        }}
+      />
       <FileButton accept=".svg,image/svg+xml" onFile={(file) => read.mutate(file)}>
         {read.isPending ? 'Reading …' : 'Read an outline from an SVG file'}
       </FileButton>

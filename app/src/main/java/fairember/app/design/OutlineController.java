@@ -1,6 +1,7 @@
 package fairember.app.design;
 
 import fairember.core.outline.CutShape;
+import fairember.core.outline.Cutter;
 import fairember.core.outline.DrawnLine;
 import fairember.core.outline.SvgReading;
 import fairember.core.shape.SolidDescription;
@@ -30,9 +31,18 @@ class OutlineController {
         return SvgReading.line(form.svg());
     }
 
+    /** The outline of a cutter, by its family and its measures. */
+    @PostMapping("/api/outlines/cutter")
+    OutlineView cutter(@RequestBody Cutter cutter) {
+        return view(cutter.outline());
+    }
+
     @PostMapping("/api/outlines")
     OutlineView read(@RequestBody OutlineForm form) {
-        CutShape shape = SvgReading.read(form.svg());
+        return view(SvgReading.read(form.svg()));
+    }
+
+    private static OutlineView view(CutShape shape) {
         return new OutlineView(
                 SolidDescription.rings(shape),
                 shape.width().mm(),

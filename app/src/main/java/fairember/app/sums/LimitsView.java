@@ -59,6 +59,8 @@ import fairember.core.mix.Inclusion;
 import fairember.core.mix.Lump;
 import fairember.core.mix.MixMeasuring;
 import fairember.core.mix.MixUnit;
+import fairember.core.outline.Cutter;
+import fairember.core.outline.CutterFamily;
 import fairember.core.ovencalibration.DialReading;
 import fairember.core.ovenload.TraySpot;
 import fairember.core.ovensim.OvenFault;
@@ -146,6 +148,7 @@ record LimitsView(
                         entry("ownBake", of(OwnBake.class)),
                         entry("layer", of(Layer.class)),
                         entry("underlay", of(Underlay.class)),
+                        entry("cutter", of(Cutter.class)),
                         entry("fromClay", of(FromClayForm.class)),
                         entry("sits", of(Sits.class)),
                         entry("step", of(Step.class)),
@@ -187,6 +190,7 @@ record LimitsView(
                 Arrays.stream(SupplyKind.values()).filter(SupplyKind::coats).toList(),
                 Map.ofEntries(
                         entry("designKind", choices(DesignKind.values(), DesignKind::label)),
+                        entry("cutterFamily", choices(CutterFamily.values(), CutterFamily::label)),
                         entry("drawn", choices(Drawn.values(), Drawn::label)),
                         entry("pose", choices(Pose.values(), Pose::label)),
                         entry("nonClayOven", choices(NonClay.Oven.values(), NonClay.Oven::label)),

@@ -98,7 +98,7 @@ public class DrawingJourney extends Journey {
         go("/designs/1");
         page.until(() -> !boxes("svg[role=img] path[fill^='url']").isEmpty());
         List<Number> core = boxes("svg[role=img] path[fill^='url']").get(0);
-        List<List<Number>> parts = boxes("svg[role=img] > g > path:first-child[stroke-linejoin]");
+        List<List<Number>> parts = boxes("svg[role=img] g > path:first-child[stroke-linejoin]");
         List<Number> tower = parts.stream()
                 .max((a, b) -> Double.compare(a.get(3).doubleValue(), b.get(3).doubleValue()))
                 .orElseThrow();

@@ -93,7 +93,8 @@ public class EmptyStudioJourney extends Journey {
         page.keys(Keys.ESCAPE);
         go("/mixes");
         page.press("New mix");
-        page.sees("New mix");
+        page.until(() -> page.driver().getCurrentUrl().matches(".*/mixes/\\d+"));
+        page.until(() -> page.value("Name of the mix").equals("New mix"));
         page.press("Add a new clay");
         page.enter("Name of the new clay", "Slate clay");
         page.sees("Slate clay");

@@ -19,6 +19,7 @@ import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.openqa.selenium.By;
+import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.OutputType;
@@ -141,7 +142,11 @@ final class Page {
     void until(Supplier<Boolean> condition) {
         try {
             new WebDriverWait(driver, PATIENCE, Duration.ofMillis(25))
-                    .ignoring(StaleElementReferenceException.class, NoSuchElementException.class)
+                    .ignoreAll(List.of(
+                            StaleElementReferenceException.class,
+                            NoSuchElementException.class,
+                            // What a place that is only being loaded hides.
+                            ElementNotInteractableException.class))
                     .until(d -> condition.get());
         } catch (TimeoutException never) {
             throw new AssertionError("Not within 60 s. The page at " + driver.getCurrentUrl() + " says:\n" + text());
