@@ -32,8 +32,9 @@ export function NumberField(props: Props) {
   const unit = per > 1 ? '' : span.unit;
   const measure = per > 1 ? null : measureOf(unit, span.field);
   const unitWords = measure?.unit ?? span.unit;
-  const understood = typed === null ? null : understand(typed, unit, measure);
   const shown = per > 1 ? marked((value / per).toFixed(Math.round(Math.log10(per)))) : written(value, unit, measure);
+  // What the field wrote itself, after an arrow key, is never unclear.
+  const understood = typed === null || typed === shown ? null : understand(typed, unit, measure);
   const ends = [span.low, span.high].map((end) => written(end / per, unit, measure));
   // Of gauges the thinnest wire has the highest.
   if (measure && measure.shown(span.low) > measure.shown(span.high)) ends.reverse();

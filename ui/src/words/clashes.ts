@@ -1,5 +1,6 @@
 import type { Clash } from '../server/merge';
 import type { Unsaved } from '../server/unsaved';
+import { inUnits } from './units';
 
 const units: [string, string][] = [
   ['Percent', '%'],
@@ -17,7 +18,7 @@ const units: [string, string][] = [
 
 /** What clashes, in words: "Tower height: 52 mm here, 54 mm there." */
 export function clashWords(entry: Unsaved): string {
-  return entry.clashes.map((clash) => wordsOf(clash, entry.form)).join(' ');
+  return inUnits(entry.clashes.map((clash) => wordsOf(clash, entry.form)).join(' '));
 }
 
 function wordsOf({ path, mine, theirs }: Clash, form: unknown): string {

@@ -89,6 +89,13 @@ export function area(squareMm: number): string {
     : `${plain(Math.round(squareMm / 10) / 10)} cm²`;
 }
 
+/** An amount in a unit of the server, as finely as it is asked for, in the studio's unit; unitOf names that. */
+export function amountIn(unit: string | undefined, value: number, digits = 1): string {
+  const measure = measureOf(unit ?? '');
+  if (measure && measure.unit !== unit) return fine(measure.shown(value));
+  return plain(Math.round(value * 10 ** digits) / 10 ** digits);
+}
+
 export function whole(value: number): string {
   return to(0, value);
 }

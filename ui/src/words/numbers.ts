@@ -1,4 +1,4 @@
-import { units, type Measure } from './units';
+import { FAHRENHEIT, FAHRENHEIT_BETWEEN, FLUID_OUNCES, GAUGE, INCHES, OUNCES, units, type Measure } from './units';
 
 /** Numbers as people type them, in whatever unit they write after them. */
 
@@ -15,31 +15,27 @@ const inMm: Kind = {
   mm: times(1),
   cm: times(10),
   m: times(1000),
-  in: times(25.4),
-  inch: times(25.4),
-  inches: times(25.4),
-  '"': times(25.4),
-  '″': times(25.4),
-  ft: times(304.8),
-  gauge: (n) => 0.127 * 92 ** ((36 - n) / 39),
-  ga: (n) => 0.127 * 92 ** ((36 - n) / 39),
+  in: INCHES.kept,
+  inch: INCHES.kept,
+  inches: INCHES.kept,
+  '"': INCHES.kept,
+  '″': INCHES.kept,
+  ft: (feet) => INCHES.kept(12 * feet),
+  gauge: GAUGE.kept,
+  ga: GAUGE.kept,
 };
-const inGrams: Kind = { g: times(1), kg: times(1000), oz: times(28.349523125), lb: times(453.59237) };
+const inGrams: Kind = { g: times(1), kg: times(1000), oz: OUNCES.kept, lb: (pounds) => OUNCES.kept(16 * pounds) };
 const inMinutes: Kind = { min: times(1), h: times(60), s: times(1 / 60) };
-const inCelsius: Kind = {
-  '°c': times(1),
-  c: times(1),
-  '°f': (f) => (f - 32) / 1.8,
-  f: (f) => (f - 32) / 1.8,
-};
-const inMl: Kind = { ml: times(1), l: times(1000), 'fl oz': times(29.5735295625), floz: times(29.5735295625) };
+const inCelsius: Kind = { '°c': times(1), c: times(1), '°f': FAHRENHEIT.kept, f: FAHRENHEIT.kept };
+const betweenCelsius: Kind = { ...inCelsius, '°f': FAHRENHEIT_BETWEEN.kept, f: FAHRENHEIT_BETWEEN.kept };
+const inMl: Kind = { ml: times(1), l: times(1000), 'fl oz': FLUID_OUNCES.kept, floz: FLUID_OUNCES.kept };
 const bases: Record<string, Kind> = { mm: inMm, g: inGrams, min: inMinutes, '°C': inCelsius, ml: inMl };
 
 /** A number with a unit after it in the field's unit; null when they do not go together. */
-function converted(value: number, typed: string, unit: string): number | null {
+function converted(value: number, typed: string, unit: string, between: boolean): number | null {
   const word = typed.toLowerCase().replace(/\s+/g, ' ').replace(/\.$/, '');
   if (word === unit.toLowerCase()) return value;
-  const known = bases[unit];
+  const known = between ? betweenCelsius : bases[unit];
   if (known) return known[word]?.(value) ?? null;
   for (const [base, kind] of Object.entries(bases)) {
     const to = kind[unit.toLowerCase()]?.(1);
@@ -112,7 +108,7 @@ export function understand(typed: string, unit: string, shownIn: Measure | null 
   if (!letters) return shownIn && unitName !== unit ? rounded(shownIn.kept(number.value)) : number;
   // A degree sign alone says nothing but what the field says already.
   if (letters.trim() === '°' && unit === '°C') return rounded(shownIn ? shownIn.kept(number.value) : number.value);
-  const value = converted(number.value, letters.trim(), unit);
+  const value = converted(number.value, letters.trim(), unit, shownIn?.between ?? false);
   if (value !== null) return rounded(value);
   return no(
     `“${shown}” is not in ${unitName || 'this unit'}. Type only the number${unitName ? ` of ${unitName}, or one with a unit that fits` : ''}.`,

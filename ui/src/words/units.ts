@@ -1,4 +1,4 @@
-import type { Settings } from '../server/types';
+import type { Settings, Span } from '../server/types';
 
 /**
  * The units that the studio's figures are read and typed in. The server speaks millimetres, grams, °C and millilitres; they are
@@ -21,6 +21,8 @@ export interface Measure {
   write?: (shown: number) => string | null;
   /** What an arrow key adds, as it is read. */
   step: number;
+  /** Whether it is a difference of two temperatures: degrees of it have no zero. */
+  between?: boolean;
 }
 
 const linear = (unit: string, per: number, step: number): Measure => ({
@@ -57,11 +59,11 @@ const METRIC: Record<Base, Measure> = {
   '°C': linear('°C', 1, 1),
   ml: linear('ml', 1, 1),
 };
-const INCHES = linear('in', MM_PER_INCH, 1 / 32);
+export const INCHES = linear('in', MM_PER_INCH, 1 / 32);
 const FRACTIONS: Measure = { ...INCHES, write: fraction };
-const OUNCES = linear('oz', G_PER_OUNCE, 0.05);
-const FLUID_OUNCES = linear('fl oz', ML_PER_FLUID_OUNCE, 0.05);
-const FAHRENHEIT: Measure = {
+export const OUNCES = linear('oz', G_PER_OUNCE, 0.05);
+export const FLUID_OUNCES = linear('fl oz', ML_PER_FLUID_OUNCE, 0.05);
+export const FAHRENHEIT: Measure = {
   unit: '°F',
   shown: (c) => c * 1.8 + 32,
   kept: (f) => (f - 32) / 1.8,
@@ -69,10 +71,11 @@ const FAHRENHEIT: Measure = {
 };
 
 /** Degrees between two temperatures. */
-const FAHRENHEIT_BETWEEN = linear('°F', 1 / 1.8, 1);
+export const FAHRENHEIT_BETWEEN: Measure = { ...linear('°F', 1 / 1.8, 1), between: true };
+const CELSIUS_BETWEEN: Measure = { ...METRIC['°C'], between: true };
 
 /** Wire by gauge: each number up is a wire thinner by the same proportion. */
-const GAUGE: Measure = {
+export const GAUGE: Measure = {
   unit: 'gauge',
   shown: (mm) => 36 - (39 * Math.log(mm / 0.127)) / Math.log(92),
   kept: (gauge) => 0.127 * 92 ** ((36 - gauge) / 39),
@@ -99,11 +102,16 @@ export function measureOf(unit: string, field = ''): Measure | null {
     return chosen.length === 'INCH_FRACTION' ? FRACTIONS : METRIC.mm;
   }
   if (unit === 'g') return chosen.mass === 'OUNCE' ? OUNCES : METRIC.g;
-  if (unit === '°C' && chosen.temperature === 'FAHRENHEIT')
-    return field === 'warmerC' ? FAHRENHEIT_BETWEEN : FAHRENHEIT;
-  if (unit === '°C') return METRIC['°C'];
+  if (unit === '°C' && field === 'warmerC')
+    return chosen.temperature === 'FAHRENHEIT' ? FAHRENHEIT_BETWEEN : CELSIUS_BETWEEN;
+  if (unit === '°C') return chosen.temperature === 'FAHRENHEIT' ? FAHRENHEIT : METRIC['°C'];
   if (unit === 'ml') return chosen.volume === 'FLUID_OUNCE' ? FLUID_OUNCES : METRIC.ml;
   return null;
+}
+
+/** The range of a bare number that counts such a unit, as the studio reads that; the same where it reads it as the server does. */
+export function spanIn(span: Span, unit: string): Span {
+  return unitOf(unit) === unit ? span : { ...span, unit };
 }
 
 /** A unit of the server as it is written now. */
@@ -129,7 +137,7 @@ export const u = {
 
 /** Whether figures are written as the server has them. */
 export function areMetric(): boolean {
-  return (['mm', 'g', '°C', 'ml'] as const).every((base) => unitOf(base) === base);
+  return chosen.decimals !== 'COMMA' && (['mm', 'g', '°C', 'ml'] as const).every((base) => unitOf(base) === base);
 }
 
 /** Decimals after a point or a comma, as the studio writes them. */
@@ -144,6 +152,9 @@ export function difference(celsius: number): string {
 
 const QUANTITY =
   /(\bby |\bwithin |\bover )?(−|-)?(\d+(?:[.\u202f]\d+)*)((?: to | × )\d+(?:\.\d+)?(?: × \d+(?:\.\d+)?)?)? ?(mm|g|°C|ml)(?![\p{L}³²/])/gu;
+
+/** Temperatures that makers speak of are further apart than what is said of how far one is off. */
+const MOST_APART_C = 40;
 
 const decimals: Record<Base, number> = { mm: 2, g: 2, '°C': 0, ml: 2 };
 
@@ -164,15 +175,18 @@ export function inUnits(sentence: string): string {
       unit: Base,
     ) => {
       const measure = measureOf(unit);
-      if (!measure || measure.unit === unit) return found;
-      const difference = unit === '°C' && before !== undefined && Number(first) <= 40;
-      const one = (figures: string) => {
-        const value = Number(figures.replaceAll('\u202f', ''));
-        const shown = difference ? value * 1.8 : measure.shown(value);
+      if (!measure) return found;
+      if (measure.unit === unit)
+        return found.replaceAll(/(\d)\.(\d)/g, (_, a: string, b: string) => marked(`${a}.${b}`));
+      const isDifference = unit === '°C' && before !== undefined && Number(first) <= MOST_APART_C;
+      const turned = isDifference ? FAHRENHEIT_BETWEEN : measure;
+      const one = (figures: string, minus = false) => {
+        const shown = turned.shown((minus ? -1 : 1) * Number(figures.replaceAll('\u202f', '')));
         const scale = 10 ** (Math.abs(shown) < 1 ? decimals[unit] + 1 : decimals[unit]);
-        return marked(String(Math.round(shown * scale) / scale));
+        return marked(String(Math.round(shown * scale) / scale)).replace('-', '−');
       };
-      return `${before ?? ''}${sign ?? ''}${one(first)}${rest?.replace(/\d+(?:\.\d+)?/g, one) ?? ''} ${measure.unit}`;
+      const others = rest?.replace(/\d+(?:\.\d+)?/g, (figures) => one(figures)) ?? '';
+      return `${before ?? ''}${one(first, sign !== undefined)}${others} ${measure.unit}`;
     },
   );
 }

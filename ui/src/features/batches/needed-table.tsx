@@ -1,6 +1,6 @@
 import { useMoney } from '../../server/use-studio';
 import { dayName } from '../../words/days';
-import { plain } from '../../words/figures';
+import { amountIn, unitOf } from '../../words/figures';
 
 /** Something that a batch needs of the shelf. */
 export interface Needed {
@@ -38,14 +38,14 @@ export function NeededTable({ kind, rows }: { kind: string; rows: Needed[] }) {
                 {row.name}
                 {row.reserved > 0 && (
                   <span className="block text-note font-normal text-soft">
-                    {tenths(row.reserved)} {row.unit} kept for earlier batches
+                    {amountIn(row.unit, row.reserved)} {unitOf(row.unit ?? '')} kept for earlier batches
                   </span>
                 )}
               </td>
               <td className="text-right figure text-figure whitespace-nowrap">
-                {tenths(row.needed)} <span className="text-note text-soft">{row.unit}</span>
+                {amountIn(row.unit, row.needed)} <span className="text-note text-soft">{unitOf(row.unit ?? '')}</span>
               </td>
-              <td className="text-right figure text-figure">{tenths(row.onShelf)}</td>
+              <td className="text-right figure text-figure">{amountIn(row.unit, row.onShelf)}</td>
               <td className={`pr-3 text-right figure ${row.buy === null ? 'text-soft' : 'font-semibold text-straw'}`}>
                 {row.buy === null ? '–' : `◦ ${row.buy}, ${money(row.costMinor)}`}
                 {row.orderBy !== undefined && (
@@ -58,8 +58,4 @@ export function NeededTable({ kind, rows }: { kind: string; rows: Needed[] }) {
       </table>
     </div>
   );
-}
-
-function tenths(value: number): string {
-  return plain(Math.round(value * 10) / 10);
 }

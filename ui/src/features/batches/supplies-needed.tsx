@@ -1,9 +1,9 @@
 import type { BatchPlan } from '../../server/types';
-import { count, plain } from '../../words/figures';
+import { amountIn, count, unitOf } from '../../words/figures';
 import { NeededTable } from './needed-table';
 
 function amount({ amount: of, unit }: { amount: number; unit: string }): string {
-  return `${plain(Math.round(of * 100) / 100)} ${unit}`;
+  return `${amountIn(unit, of, 2)} ${unitOf(unit)}`;
 }
 
 /** Paint, varnish and other supplies that a batch takes. */

@@ -194,13 +194,14 @@ function Needs({ begun }: { begun: Begun }) {
 }
 
 function Keep({ beginning }: { beginning: Beginnings }) {
-  const { keep, errors, begun } = beginning;
+  const { keep, errors, refused, begun } = beginning;
+  const atFields = ['heightMm', 'quantity', 'dueOn', 'colourHex'];
   const go = useNavigate();
   return (
     <div className="flex flex-wrap items-center gap-3">
       <Button
         kind="main"
-        disabled={keep.isPending || errors.length > 0 || !begun}
+        disabled={keep.isPending || refused !== null || !begun}
         onClick={() => keep.mutate(undefined, { onSuccess: ({ batchId }) => void go(`/batches/${batchId}`) })}
       >
         Keep this plan
@@ -208,7 +209,7 @@ function Keep({ beginning }: { beginning: Beginnings }) {
       <span className="text-note text-soft">
         It becomes a design and a batch on your bench. Undo takes all of it back.
       </span>
-      <RefusedNote error={keep.error} />
+      {refused && !errors.some((error) => atFields.includes(error.field)) && <RefusedNote error={refused} />}
     </div>
   );
 }

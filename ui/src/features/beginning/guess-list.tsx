@@ -3,6 +3,7 @@ import { Button } from '../../controls/button';
 import type { Guess } from '../../server/types';
 import { useMoney } from '../../server/use-studio';
 import { grams, minutes, whole, u } from '../../words/figures';
+import { inUnits } from '../../words/units';
 import { useSettingsDraft } from '../settings/use-settings-draft';
 
 /** Where each guess is made true. */
@@ -62,9 +63,10 @@ export function GuessList({ guesses, saved = false }: { guesses: Guess[]; saved?
 
 function Value({ guess }: { guess: Guess }) {
   const money = useMoney();
+  const value = inUnits(guess.value);
   return (
     <b className="font-semibold">
-      {guess.value.slice(0, 1).toUpperCase() + guess.value.slice(1)}
+      {value.slice(0, 1).toUpperCase() + value.slice(1)}
       {guess.valueMinor !== undefined && ` ${money(guess.valueMinor)}`}
     </b>
   );

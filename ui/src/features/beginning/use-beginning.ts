@@ -56,6 +56,7 @@ export function useBeginning() {
     change: (some: Partial<Beginning>) => setForm((before) => ({ ...before, ...some })),
     begun: look.data,
     errors: errorsOf(look.error ?? keep.error),
+    refused: look.error ?? keep.error,
     keep,
     today: isoDay(now),
   };

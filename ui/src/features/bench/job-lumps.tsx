@@ -13,7 +13,7 @@ export function JobLumps({ job }: { job: Hand }) {
       {job.lumps.length > 0 && (
         <ul aria-label="Lumps for this job" className="max-h-48 min-w-56 flex-1 overflow-y-auto">
           {job.lumps.map((lump, i) => (
-            <li key={i} className="flex items-baseline gap-2">
+            <li key={i} className="flex items-baseline gap-2 max-sm:flex-wrap">
               <b className="w-10 text-right figure">{lump.blanks}</b>
               <Swatch raw={lump.rawHex} cured={lump.curedHex} size={16} />
               <span className="min-w-0 flex-1 truncate">
@@ -22,7 +22,7 @@ export function JobLumps({ job }: { job: Hand }) {
                   <span className="text-note text-soft">, {count(lump.count, 'part')} from these</span>
                 )}
               </span>
-              <span className="figure whitespace-nowrap">
+              <span className="figure whitespace-nowrap max-sm:ml-12 max-sm:basis-full">
                 {grams(lump.massG)} {u.g}
                 {lump.blanks === lump.count && (
                   <span className="text-soft">

@@ -17,6 +17,7 @@ import { BuildOrderDrawing } from './build-order-drawing';
 import { StageHeat, useHeat, type Air } from './stage-heat';
 import { CheckLines } from './check-lines';
 import type { DesignDraft } from './use-design';
+import { inUnits } from '../../words/units';
 
 /** The assemblies of a design with their bakes, what each bake needs of the oven, and the checks before the last. */
 export function BakesPair({ design }: { design: DesignDraft }) {
@@ -137,7 +138,7 @@ function StageNeed({ title, stage, heated, quench }: NeedProps) {
           </>
         )}
       </p>
-      <p className="mt-1">{stage.reason}</p>
+      <p className="mt-1">{inUnits(stage.reason)}</p>
       {stage.solidBakingMin > stage.bakingMin && (
         <p className="text-note text-soft">
           Without its cores: {minutes(stage.solidBakingMin)}. The cores save{' '}

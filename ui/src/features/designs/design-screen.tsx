@@ -26,7 +26,7 @@ import { StepsPair } from './steps-pair';
 import { SectionDrawing } from './section-drawing';
 import type { Aspect } from './section-geometry';
 import { SizePair } from './size-pair';
-import { duplicated, movedParts, swapped, withPartsOf } from './part-moves';
+import { asDrawn, duplicated, movedParts, swapped, withPartsOf } from './part-moves';
 import { resized } from './sizing';
 import { UnderlayCard } from './underlay-card';
 import { useMarks } from './use-marks';
@@ -211,7 +211,8 @@ function PartsPair({ id, design }: { id: number; design: DesignDraft }) {
               behind={draft.form.underlays?.find((one) => one.side === side)}
               marks={marks}
               hand={{
-                onMove: (index, move, of, on) => setParts((all) => movedParts(all, index, move, of, on)),
+                onMove: (index, move, of, on) =>
+                  setParts((all) => movedParts(asDrawn(all, measured.parts), index, move, of, on)),
                 onSize: (index, handle, times) => change(index, (p) => resized(p, handle, times)),
                 onSettle: draft.settle,
               }}

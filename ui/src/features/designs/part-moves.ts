@@ -1,9 +1,17 @@
-import type { Design, Part } from '../../server/types';
+import type { Design, MeasuredPart, Part } from '../../server/types';
 import type { Aspect } from './section-geometry';
 
 /** What is done to the parts of a design as they stand in the list: moved, mirrored, put in another order, copied. */
 
 const tenth = (mm: number) => Math.round(mm * 10) / 10;
+
+/** The parts with those that sit on others as high as they are drawn: what was typed last may not have been. */
+export function asDrawn(parts: Part[], measured: MeasuredPart[]): Part[] {
+  return parts.map((part, i) => {
+    const upMm = measured[i]?.spots[0]?.upMm;
+    return part.sits && upMm !== undefined ? { ...part, placement: { ...part.placement, upMm } } : part;
+  });
+}
 
 /** The parts that are moved with one: those of its group, and all that sits on what is moved. */
 export function movedWith(parts: Part[], index: number): Set<number> {
@@ -68,7 +76,7 @@ export function duplicated(parts: Part[], index: number): Part[] {
   return part ? [...parts, { ...part, name: freeName(parts, part.name) }] : parts;
 }
 
-/** A design with all numbers of parts changed: {@code to} gives for each number of before what it is now. */
+/** A design with all numbers of parts changed: `to` gives for each number of before what it is now. */
 function renumbered(design: Design, parts: Part[], to: (index: number) => number): Design {
   return {
     ...design,

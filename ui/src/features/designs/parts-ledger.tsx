@@ -116,6 +116,9 @@ const columns =
 
 const none: InputError[] = [];
 
+/** Letters of a name that leave room for " mix". */
+const MOST_NAME = 56;
+
 /** The choice of a mix that is not there yet. */
 const MISSED = 'missed';
 
@@ -126,7 +129,7 @@ function useNewMix() {
   return async (part: Part) => {
     const now = mixes.find((m) => m.id === part.mixId)?.mix;
     const parts = now?.worked ? [{ mixId: part.mixId, parts: 1 }] : (now?.parts ?? []);
-    const { id } = await add.mutateAsync({ name: `${part.name} mix`, parts });
+    const { id } = await add.mutateAsync({ name: `${part.name.slice(0, MOST_NAME)} mix`, parts });
     return id;
   };
 }

@@ -7,7 +7,8 @@ import { Swatch } from '../../controls/swatch';
 import type { Design, Limits, PaintedPart, Shelf, Span } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { count, minutes, plain } from '../../words/figures';
+import { count, minutes, amountIn, unitOf } from '../../words/figures';
+import { spanIn } from '../../words/units';
 import type { DesignDraft } from './use-design';
 
 type Step = Design['steps'][number];
@@ -145,12 +146,13 @@ function UseRow({ design, step, at, use, supplies, onChange, onRemove }: RowProp
         </>
       ) : (
         <>
-          {number('each', span('each'))} {unit} each, {number('setup', span('setup'))} {unit} for the batch
+          {number('each', spanIn(span('each'), unit))} {unitOf(unit)} each,{' '}
+          {number('setup', spanIn(span('setup'), unit))} {unitOf(unit)} for the batch
         </>
       )}
       {worked?.supplyId === use.supplyId && coated && (
         <span className="figure text-ink">
-          {plain(Math.round(worked.each * 100) / 100)} {worked.unit} each
+          {amountIn(worked.unit, worked.each, 2)} {unitOf(worked.unit)} each
           {worked.dryingMin > 0 && `, dry after ${minutes(worked.dryingMin)}`}
         </span>
       )}

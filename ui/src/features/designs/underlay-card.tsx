@@ -31,6 +31,8 @@ export interface KeptPicture {
   highPx: number;
 }
 
+const hundredth = (mm: number) => Math.round(mm * 100) / 100;
+
 const fields = [
   { field: 'acrossMm', words: 'across' },
   { field: 'upMm', words: 'foot up' },
@@ -45,6 +47,9 @@ export function UnderlayCard(props: Props) {
   const all = design.underlays ?? [];
   const at = all.findIndex((one) => one.side === side);
   const own = all[at];
+  // While a width is typed it may be nothing for a moment: the ratio is that of the picture, not of what is typed.
+  const [ratio, setRatio] = useState({ of: own?.pictureId, high: own ? own.heightMm / own.widthMm : 1 });
+  if (own && ratio.of !== own.pictureId) setRatio({ of: own.pictureId, high: own.heightMm / own.widthMm });
   const set = (some: Partial<Underlay>) =>
     onChange((before) => before.map((one) => (one.side === side ? { ...one, ...some } : one)));
   const add = useMutation({
@@ -69,10 +74,10 @@ export function UnderlayCard(props: Props) {
   const scale = (times: number, about: { across: number; up: number }) => {
     if (!own) return;
     set({
-      widthMm: own.widthMm * times,
-      heightMm: own.heightMm * times,
-      acrossMm: about.across + (own.acrossMm - about.across) * times,
-      upMm: about.up + (own.upMm - about.up) * times,
+      widthMm: hundredth(own.widthMm * times),
+      heightMm: hundredth(own.heightMm * times),
+      acrossMm: hundredth(about.across + (own.acrossMm - about.across) * times),
+      upMm: hundredth(about.up + (own.upMm - about.up) * times),
       sized: true,
     });
     onSettle();
@@ -124,7 +129,7 @@ export function UnderlayCard(props: Props) {
               span={spanOf(limits, 'underlay', 'widthMm')}
               chars={5}
               error={errorAt(errors, `underlays[${at}].widthMm`)}
-              onChange={(widthMm) => set({ widthMm, heightMm: (own.heightMm * widthMm) / own.widthMm, sized: true })}
+              onChange={(widthMm) => set({ widthMm, heightMm: hundredth(widthMm * ratio.high), sized: true })}
               onSettle={onSettle}
             />
             {fields.map(({ field, words }) => (
@@ -149,7 +154,7 @@ export function UnderlayCard(props: Props) {
                 set({
                   pictureId: picture.id,
                   widthMm,
-                  heightMm: (widthMm * picture.highPx) / picture.widePx,
+                  heightMm: hundredth((widthMm * picture.highPx) / picture.widePx),
                   sized: wideMm !== undefined || (own.sized ?? false),
                 });
                 onSettle();
@@ -191,7 +196,7 @@ function KnownLength({ sized, marks, onScale }: KnownProps) {
       {marks.on && marks.places.length < 2 && (
         <>
           <span role="status">
-            {marks.places.length === 0 ? 'Press where it begins, in the drawing.' : 'Press where it ends.'}
+            {marks.places.length === 0 ? 'In the drawing, press where it begins.' : 'Now press where it ends.'}
           </span>
           <Button kind="quiet" onClick={marks.end}>
             Stop marking

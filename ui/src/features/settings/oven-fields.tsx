@@ -3,6 +3,7 @@ import { Button } from '../../controls/button';
 import { Card, FieldLine } from '../../controls/card';
 import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
+import { Menu } from '../../controls/menu';
 import { NumberField } from '../../controls/number-field';
 import { WhenField } from '../../controls/when-field';
 import { DraftText } from '../../controls/draft-text';
@@ -13,6 +14,7 @@ import type { Draft } from '../../server/use-draft';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { useSettings } from '../../server/use-studio';
 import { errorAt } from '../../server/use-measured';
+import { useReady } from '../beginning/use-beginning';
 import { DialReadings } from './dial-readings';
 import { ProbeFields } from './probe-fields';
 import { TraySpots } from './tray-spots';
@@ -35,6 +37,7 @@ export function OvenCard({ saved, only }: { saved: OvenView; only: boolean }) {
   const oven = useOvenDraft(saved);
   const acts = useOvenActs();
   const limits = useLimits();
+  const { ovens } = useReady();
   return (
     <>
       <Card title={saved.id === 1 ? 'Oven' : 'Second oven'}>
@@ -57,6 +60,20 @@ export function OvenCard({ saved, only }: { saved: OvenView; only: boolean }) {
           onChange={(cold) => oven.change((o) => ({ ...o, cold }))}
         />
         <OvenHours oven={oven} id={saved.id} />
+        <Menu
+          align="start"
+          trigger={
+            <Button kind="quiet" className="self-start">
+              Start from another oven ▾
+            </Button>
+          }
+          items={ovens.map(({ name }, i) => ({ value: String(i), label: `${name}, to change` }))}
+          onChoose={(i) => {
+            const ready = ovens[Number(i)];
+            if (ready) oven.change(({ name }) => ({ ...ready, name }));
+            oven.settle();
+          }}
+        />
         {only ? (
           <Button adds kind="quiet" className="self-start" onClick={() => acts.add.mutate(saved.oven)}>
             Add a second oven

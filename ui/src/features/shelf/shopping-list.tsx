@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { ShoppingLine } from '../../server/types';
 import { useMoney, useShopping } from '../../server/use-studio';
 import { dayName } from '../../words/days';
-import { plain } from '../../words/figures';
+import { plain, amountIn, unitOf } from '../../words/figures';
 
 const place = { CLAY: 'clays', FINDING: 'findings', SUPPLY: 'supplies' };
 
@@ -86,7 +86,7 @@ function OrderBy({ line }: { line: ShoppingLine }) {
 }
 
 function of(amount: number, unit: string): string {
-  return `${plain(Math.round(amount * 10) / 10)} ${unit}`.trim();
+  return `${amountIn(unit, amount)} ${unitOf(unit)}`.trim();
 }
 
 /** Packs in words: "2×200 g", "38". */

@@ -12,6 +12,10 @@ import { useSettings, useShelf } from '../../server/use-studio';
 import { minorPerWhole } from '../../words/figures';
 import { PaintFields } from './paint-fields';
 import { useShelfActs } from './use-shelf-acts';
+import { spanIn, unitOf } from '../../words/units';
+
+/** Fields that count what the supply is counted in. */
+const amounts: string[] = ['onShelf', 'pack', 'keep'];
 
 type NumberName =
   'keep' | 'pack' | 'priceMinor' | 'onShelf' | 'leadDays' | 'squareMetres' | 'dryingMin' | 'staysPercent';
@@ -59,7 +63,7 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
     <NumberField
       label={`${form.name}, ${spanOf(limits, 'supply', field).label.replace(' in minor units', '')}`}
       value={form[field] ?? 0}
-      span={spanOf(limits, 'supply', field)}
+      span={amounts.includes(field) ? spanIn(spanOf(limits, 'supply', field), unit) : spanOf(limits, 'supply', field)}
       per={per}
       chars={4}
       error={errorAt(row.errors, field)}
@@ -94,7 +98,7 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
           className="min-h-8 border-transparent"
         />
         <span className="ml-auto text-note text-soft">
-          on the shelf {number('onShelf')} {unit}
+          on the shelf {number('onShelf')} {unitOf(unit)}
         </span>
         <Button kind="quiet" className="px-2" aria-label={`Remove ${form.name}`} onClick={onRemove}>
           ✕
@@ -112,7 +116,7 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
             </span>
             <span>{number('leadDays')} days to get it</span>
             <span>
-              keep at least {number('keep')} {unit}
+              keep at least {number('keep')} {unitOf(unit)}
             </span>
           </>
         )}

@@ -65,10 +65,10 @@ public class UnderlayJourney extends Journey {
         page.isForEveryone();
         assertThat(wide()).isCloseTo(76 * 600 / 800.0, within(0.2));
         page.press("Mark a known length");
-        page.sees("Press where it begins");
+        page.sees("press where it begins");
         WebElement paper = page.one(By.cssSelector("[data-marks]"));
         mark(paper, -40, 0);
-        page.sees("Press where it ends");
+        page.sees("press where it ends");
         mark(paper, 40, 0);
         page.sees("Set to size");
         double before = wide();

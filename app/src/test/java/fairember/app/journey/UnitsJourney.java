@@ -109,4 +109,31 @@ public class UnitsJourney extends Journey {
         page.one(By.cssSelector("[aria-label='Marl Soft, as printed'][aria-invalid=true]"));
         page.isForEveryone();
     }
+
+    /** A difference of temperatures has no zero; liquids are counted in fluid ounces; a comma stands before tenths. */
+    @Test(dependsOnMethods = "whatTheRulesSayIsInTheSameUnits")
+    public void differencesLiquidsAndCommasAreReadAndTyped() {
+        go("/settings");
+        page.until(() -> page.value("Spot 1, warmer by, °F").equals("10.8"));
+        page.enter("Spot 1, warmer by, °F", "9F");
+        page.until(() -> page.value("Spot 1, warmer by, °F").equals("9"));
+        page.enter("Spot 1, warmer by, °F", "6C");
+        page.until(() -> page.value("Spot 1, warmer by, °F").equals("10.8"));
+        page.choose("Units of liquids", "fluid ounces");
+        page.choose("Units of lengths", "millimetres");
+        page.choose("Units of decimals", "1,5");
+        go("/shelf/supplies");
+        page.until(() -> page.value("Quay primer, on the shelf, fl oz").equals("1,42"));
+        page.enter("Quay primer, on the shelf, fl oz", "42 ml");
+        page.until(() -> page.value("Quay primer, on the shelf, fl oz").equals("1,42"));
+        go("/designs/1");
+        page.enter("Tower, height, mm", "54,125");
+        page.sees("can mean two numbers");
+        page.field("Tower, height, mm").sendKeys(Keys.ESCAPE);
+        page.enter("Tower, height, mm", "3,1255");
+        page.until(() -> page.value("Tower, height, mm").equals("3,1255"));
+        page.field("Tower, height, mm").sendKeys(Keys.ARROW_UP, Keys.ENTER);
+        page.until(() -> page.value("Tower, height, mm").equals("4,1255"));
+        page.press("Undo");
+    }
 }

@@ -1,7 +1,6 @@
 package fairember.core.bake;
 
 import fairember.core.input.InvalidInputException;
-import fairember.core.quantity.Length;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Temperature;
 import java.util.List;
@@ -39,16 +38,20 @@ public record PrintedPacket(Optional<Minutes> per6Mm, Optional<Temperature> low,
         Optional<Minutes> per6 = RATE.matcher(text).results().findFirst().map(PrintedPacket::per6Mm);
         List<MatchResult> degrees = TEMPERATURE.matcher(text).results().toList();
         if (per6.isEmpty() && degrees.isEmpty()) {
-            throw new InvalidInputException(
-                    "printed",
-                    printed.isBlank() ? "nothing" : printed.strip(),
-                    "minutes for a thickness, a temperature, or both",
-                    "Type it as the packet says it, such as “20 minutes per 1/4 inch at 275 °F”.");
+            throw unclear(printed.isBlank() ? "nothing" : printed.strip());
         }
         return new PrintedPacket(
                 per6,
                 degrees.stream().findFirst().map(found -> celsius(found.group(1), found.group(3))),
                 degrees.stream().findFirst().map(found -> celsius(last(found), found.group(3))));
+    }
+
+    private static InvalidInputException unclear(String found) {
+        return new InvalidInputException(
+                "printed",
+                found,
+                "minutes for a thickness, a temperature, or both",
+                "Type it as the packet says it, such as “20 minutes per 1/4 inch at 275 °F”.");
     }
 
     private static String spelled(String text) {
@@ -72,7 +75,10 @@ public record PrintedPacket(Optional<Minutes> per6Mm, Optional<Temperature> low,
             case "cm" -> thick * 10;
             default -> thick * MM_PER_INCH;
         };
-        return new Minutes(mm > 0 ? Math.rint(minutes * 6 / new Length(mm).mm() * 10) / 10 : minutes);
+        if (!(mm > 0) || !Double.isFinite(mm) || !Double.isFinite(minutes)) {
+            throw unclear(found.group());
+        }
+        return new Minutes(Math.rint(minutes * 6 / mm * 10) / 10);
     }
 
     private static Temperature celsius(String degrees, String unit) {
@@ -86,7 +92,7 @@ public record PrintedPacket(Optional<Minutes> per6Mm, Optional<Temperature> low,
         for (String part : SPACE.split(text, -1)) {
             Matcher fraction = FRACTION.matcher(part);
             if (fraction.matches()) {
-                sum += Double.parseDouble(fraction.group(1)) / Math.max(1, Integer.parseInt(fraction.group(2)));
+                sum += Double.parseDouble(fraction.group(1)) / Double.parseDouble(fraction.group(2));
             } else {
                 sum += Double.parseDouble(part.replace(',', '.'));
             }

@@ -32,7 +32,7 @@ public final class Guessing {
     private static final double OTHER_RATE = 2;
     private static final double DEARER = 1.5;
     private static final double DEARER_HOUR = 1.25;
-    private static final double SLOWER = 1.3;
+    private static final double SLOWER = 4.0 / 3;
     private static final double MOST_WASTE = 60;
     private static final double SMALLER_TRAY = 0.75;
 

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.exception.MathRuntimeException;
 import org.jspecify.annotations.Nullable;
 
 /** Shapes a part so that it takes a given amount of clay: one dimension is left free, and the shape follows. */
@@ -87,12 +88,24 @@ public final class ClayFitting {
         double least = within(from, wanted, span, 1 / STEP);
         double most = within(from, wanted, span, STEP);
         UnivariateFunction over = value -> clay(value).orElse(Double.NaN) - wanted;
-        double found = new BrentSolver(EXACT_MM).solve(MOST_TRIES, over, least, most);
+        double found = least == most ? least : root(over, least, most, wanted);
         boolean inMm = span.unit().equals("mm");
         double value =
                 span.whole() ? Math.rint(found) : inMm ? Math.rint(found * 10) / 10 : Math.rint(found * 100) / 100;
         double held = Math.max(span.low(), Math.min(span.high(), value));
         return new FittedPart(solid(held), held, new Mass(clay(held).orElse(wanted)));
+    }
+
+    private static double root(UnivariateFunction over, double least, double most, double wanted) {
+        try {
+            return new BrentSolver(EXACT_MM).solve(MOST_TRIES, over, Math.min(least, most), Math.max(least, most));
+        } catch (MathRuntimeException gap) {
+            throw new InvalidInputException(
+                    "massG",
+                    Figures.show(wanted, "g"),
+                    "an amount that this shape can be made of",
+                    "Leave another dimension free, or change the amount.");
+        }
     }
 
     /** The nearest value in one direction at which there is too little, or too much; the last that can be where that is never so. */

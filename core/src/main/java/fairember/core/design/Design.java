@@ -148,55 +148,7 @@ public record Design(
         if (asked != null) {
             gathering.within(PRICE, (double) asked.minor());
         }
-        counted(gathering, "parts", parts.size(), 1, MOST_PARTS);
-        counted(gathering, "assemblies", assemblies.size(), 1, MOST_ASSEMBLIES);
-        counted(gathering, "stages", "bakes", stages.size(), 1, MOST_STAGES);
-        counted(gathering, "steps", steps.size(), 0, MOST_STEPS);
-        counted(gathering, "fittings", "findings", fittings.size(), 0, MOST_STEPS);
-        counted(gathering, "inserts", armature.inserts().size(), 0, Armature.MOST);
-        counted(gathering, "wires", armature.wires().size(), 0, Armature.MOST);
-        counted(
-                gathering,
-                "nonClay",
-                "things that are not clay",
-                armature.nonClay().size(),
-                0,
-                Armature.MOST);
-        counted(gathering, "checks", checks.size(), 0, MOST_STEPS);
-        for (int i = 0; i < steps.size(); i++) {
-            Integer part = steps.get(i).part();
-            if (part != null && (part < 0 || part >= parts.size())) {
-                gathering.error(
-                        "steps[" + i + "].part",
-                        "part " + (part + 1),
-                        "1 to " + parts.size(),
-                        "Choose a part of this design.");
-            }
-        }
-        long sides = underlays.stream().map(Underlay::side).distinct().count();
-        if (sides < underlays.size()) {
-            gathering.error(
-                    "underlays",
-                    underlays.size() + " pictures",
-                    "one behind the front and one behind the side",
-                    "Remove the picture that is there first.");
-        }
-        for (int i = 0; i < checks.size(); i++) {
-            Integer stage = checks.get(i).stage();
-            if (stage != null && stage >= stages.size()) {
-                gathering.error(
-                        "checks[" + i + "].stage",
-                        "bake " + (stage + 1),
-                        "1 to " + stages.size(),
-                        "Choose a bake of this design.");
-            }
-        }
-        if (!assemblies.isEmpty()) {
-            new AssemblyChecks(gathering, assemblies).check(stages, parts, steps, armature.nonClay());
-        }
-        for (int i = 0; i < parts.size(); i++) {
-            nested(gathering, i, parts);
-        }
+        new DesignChecks(gathering, parts, stages, steps).check(assemblies, fittings, checks, armature, underlays);
         parts = new LayerLaying(assemblies, armature).laid(gathering, parts);
         gathering.orRefuse();
     }
@@ -206,31 +158,12 @@ public record Design(
         return new LayerLaying(assemblies, armature).covered(layer, parts.subList(0, parts.indexOf(part)));
     }
 
-    private static void counted(Gathering gathering, String field, int found, int least, int most) {
-        counted(gathering, field, field, found, least, most);
-    }
-
-    private static void counted(Gathering gathering, String field, String words, int found, int least, int most) {
-        if (found < least || found > most) {
-            gathering.error(
-                    field, Integer.toString(found), least + " to " + most, "Change the number of " + words + ".");
-        }
-    }
-
-    /** A part is built around one that comes before it in the list, so that no part is inside itself. */
-    private static void nested(Gathering gathering, int index, List<Part> parts) {
-        Integer around = parts.get(index).around();
-        if (around != null && (around < 0 || around >= index)) {
-            gathering.error(
-                    "parts[" + index + "].around",
-                    "part " + (around + 1),
-                    index == 0 ? "nothing, for the first part" : "part 1 to " + index + ", one above it in the list",
-                    "Move the inner part up in the list.");
-        }
-    }
-
-    /** The same design of other parts. */
-    Design with(List<Part> newParts, Armature newArmature) {
+    private Design with(
+            List<Part> newParts,
+            Armature newArmature,
+            List<Step> newSteps,
+            List<CheckLine> newChecks,
+            List<Underlay> newUnderlays) {
         return new Design(
                 id,
                 name,
@@ -240,34 +173,28 @@ public record Design(
                 newParts,
                 assemblies,
                 stages,
-                steps,
+                newSteps,
                 fittings,
-                checks,
+                newChecks,
                 newArmature,
                 price,
                 bakingMethod,
                 drawn,
-                underlays);
+                newUnderlays);
+    }
+
+    /** The same design of other parts. */
+    Design with(List<Part> newParts, Armature newArmature) {
+        return with(newParts, newArmature, steps, checks, underlays);
     }
 
     /** The same design with its pictures so many times as large. */
     Design underlaid(double factor) {
-        return new Design(
-                id,
-                name,
-                collection,
-                kind,
-                pose,
+        return with(
                 parts,
-                assemblies,
-                stages,
-                steps,
-                fittings,
-                checks,
                 armature,
-                price,
-                bakingMethod,
-                drawn,
+                steps,
+                checks,
                 underlays.stream().map(one -> one.times(factor)).toList());
     }
 
@@ -283,32 +210,12 @@ public record Design(
     public Design checking(CheckLine line) {
         List<CheckLine> more = new ArrayList<>(checks);
         more.add(line);
-        return with(steps, more);
+        return with(parts, armature, steps, more, underlays);
     }
 
     /** The same design with other steps. */
     public Design with(List<Step> others) {
-        return with(others, checks);
-    }
-
-    private Design with(List<Step> others, List<CheckLine> lines) {
-        return new Design(
-                id,
-                name,
-                collection,
-                kind,
-                pose,
-                parts,
-                assemblies,
-                stages,
-                others,
-                fittings,
-                lines,
-                armature,
-                price,
-                bakingMethod,
-                drawn,
-                underlays);
+        return with(parts, armature, others, checks, underlays);
     }
 
     /** All that a finished one is of, clay or not, where it stands. */

@@ -46,7 +46,7 @@ final class LayerLaying {
                     above.isEmpty()
                             ? "nothing, for the first part"
                             : "1 to " + above.size() + ", one above it in the list",
-                    "Move the part that it sits on up in the list.");
+                    "In the list, move the part it sits on above this one.");
         }
         return above.get(sits.on());
     }

@@ -5,7 +5,6 @@ import fairember.core.design.Part;
 import fairember.core.design.Placement;
 import fairember.core.design.Underlay;
 import fairember.core.input.Figures;
-import fairember.core.input.InvalidInputException;
 import fairember.core.shape.Outline;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
@@ -22,11 +21,7 @@ public final class TrueSize {
 
     private TrueSize() {}
 
-    /**
-     * The page.
-     *
-     * @throws InvalidInputException on "parts" when the design is larger than the page
-     */
+    /** The page; larger than A4 where the design is. */
     public static Sheet of(Design design, Underlay.Side side) {
         List<List<Double>> rings = new ArrayList<>();
         for (Part part : design.bodies()) {
@@ -42,14 +37,10 @@ public final class TrueSize {
         double right = -least(rings, 0, -1);
         double low = least(rings, 1, 1);
         double top = -least(rings, 1, -1);
-        if (right - left > WIDE - 2 * MARGIN || top - low > HIGH - MARGIN - HEAD) {
-            throw new InvalidInputException(
-                    "parts",
-                    "a design of %s × %s mm".formatted(whole(right - left), whole(top - low)),
-                    "up to %s × %s mm on a page".formatted(whole(WIDE - 2 * MARGIN), whole(HIGH - MARGIN - HEAD)),
-                    "Save the drawing as SVG and print it on larger paper.");
-        }
-        double across = WIDE / 2 - (left + right) / 2;
+        // A4, or as large as it takes: that is for larger paper, or for a shop that prints plans.
+        double wide = Math.max(WIDE, right - left + 2 * MARGIN);
+        double high = Math.max(HIGH, top - low + MARGIN + HEAD);
+        double across = wide / 2 - (left + right) / 2;
         double down = HEAD + top;
         List<Sheet.Mark> marks = new ArrayList<>();
         design.underlays().stream()
@@ -62,7 +53,8 @@ public final class TrueSize {
                         one.height().mm(),
                         one.strength().of1()))
                 .forEach(marks::add);
-        marks.add(new Sheet.Text(MARGIN, MARGIN + TEXT, 4, design.name() + ", true size"));
+        marks.add(new Sheet.Text(
+                MARGIN, MARGIN + TEXT, 4, "%s, true size%s".formatted(design.name(), larger(wide, high))));
         marks.add(new Sheet.Bar(MARGIN, MARGIN + 8, GaugeSheets.CHECK_MM, 2));
         marks.add(new Sheet.Text(MARGIN, MARGIN + 15, TEXT, GaugeSheets.CHECK));
         for (List<Double> ring : rings) {
@@ -73,7 +65,7 @@ public final class TrueSize {
             }
             marks.add(new Sheet.Path(path, LINE));
         }
-        return new Sheet(WIDE, HIGH, marks);
+        return new Sheet(wide, high, marks);
     }
 
     private static List<Double> placed(Outline outline, Placement.Spot spot, Underlay.Side side) {
@@ -104,7 +96,9 @@ public final class TrueSize {
         return least;
     }
 
-    private static String whole(double value) {
-        return Figures.show(Math.rint(value));
+    private static String larger(double wide, double high) {
+        return wide > WIDE || high > HIGH
+                ? ", on paper of %s × %s mm".formatted(Figures.show(Math.ceil(wide)), Figures.show(Math.ceil(high)))
+                : "";
     }
 }

@@ -37,7 +37,9 @@ public class PrintedPacketTest {
 
     @Test
     public void whatSaysNeitherIsRefused() {
-        for (String text : new String[] {"", "bake until done", "3 g per inch"}) {
+        for (String text : new String[] {
+            "", "bake until done", "3 g per inch", "20 min per 1/0 inch", "20 min per 0 mm", "1/0 min per 6 mm"
+        }) {
             assertThatThrownBy(() -> PrintedPacket.read(text)).isInstanceOf(InvalidInputException.class);
         }
     }

@@ -57,6 +57,9 @@ public class ClayFittingTest {
         double density = Samples.PALETTE.mix(part.mixId()).density().gPerCm3();
         double grams = Math.PI / 6 * 0.5 * 0.5 * 0.5 * density;
         assertThat(fit(seal, ball, grams, "diameterMm").value()).isEqualTo(5.0);
+        // So much as it takes already: it stays as it is.
+        double now = Samples.measured(seal).parts().get(0).portion().mass().g();
+        assertThat(fit(seal, ball, now, "diameterMm").value()).isEqualTo(9.0);
         assertThatThrownBy(() -> fit(seal, ball, grams, "lengthMm"))
                 .isInstanceOfSatisfying(
                         InvalidInputException.class,
