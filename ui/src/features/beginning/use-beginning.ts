@@ -43,6 +43,9 @@ export function useBeginning() {
     placeholderData: keepPreviousData,
     retry: false,
   });
+  // What was planned last stays in sight while what is typed cannot be planned.
+  const [good, setGood] = useState(look.data);
+  if (look.data && look.data !== good) setGood(look.data);
   const keep = useMutation({
     meta: { form: true },
     mutationFn: () => take(api.POST('/api/beginning', { params: of, body: form })),
@@ -54,7 +57,7 @@ export function useBeginning() {
     setMixId,
     form,
     change: (some: Partial<Beginning>) => setForm((before) => ({ ...before, ...some })),
-    begun: look.data,
+    begun: good,
     errors: errorsOf(look.error ?? keep.error),
     refused: look.error ?? keep.error,
     keep,

@@ -64,7 +64,7 @@ export function OvenCard({ saved, only }: { saved: OvenView; only: boolean }) {
           align="start"
           trigger={
             <Button kind="quiet" className="self-start">
-              Start from another oven ▾
+              Start from a common oven ▾
             </Button>
           }
           items={ovens.map(({ name }, i) => ({ value: String(i), label: `${name}, to change` }))}

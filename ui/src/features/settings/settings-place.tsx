@@ -45,18 +45,20 @@ export function SettingsPlace() {
   const ovens = useOvens();
   return (
     <Place title="Settings" about="The values behind every calculation. Change any of them here.">
-      <div className="grid min-h-0 flex-1 grid-cols-1 content-start items-start gap-4 overflow-y-auto md:grid-cols-2 lg:grid-cols-3">
-        <Studio settings={settings} />
-        <UnitsCard settings={settings} />
-        <Baking settings={settings} />
-        <Money settings={settings} />
-        <Foil settings={settings} />
-        <Hands settings={settings} />
-        <CopiesCard />
-        <ThisBrowser />
-        {ovens.map((oven) => (
-          <OvenCard key={oven.id} saved={oven} only={ovens.length === 1} />
-        ))}
+      <div className="min-h-0 flex-1 overflow-y-auto">
+        <div className="columns-1 gap-4 *:mb-4 *:break-inside-avoid md:columns-2 lg:columns-3">
+          <Studio settings={settings} />
+          <UnitsCard settings={settings} />
+          <Baking settings={settings} />
+          <Money settings={settings} />
+          <Foil settings={settings} />
+          <Hands settings={settings} />
+          <CopiesCard />
+          <ThisBrowser />
+          {ovens.map((oven) => (
+            <OvenCard key={oven.id} saved={oven} only={ovens.length === 1} />
+          ))}
+        </div>
       </div>
     </Place>
   );

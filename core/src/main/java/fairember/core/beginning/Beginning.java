@@ -9,7 +9,9 @@ import fairember.core.design.DesignKind;
 import fairember.core.design.DesignScaling;
 import fairember.core.design.DesignTemplates;
 import fairember.core.document.Default;
+import fairember.core.input.Figures;
 import fairember.core.input.Gathering;
+import fairember.core.input.InvalidInputException;
 import fairember.core.input.Span;
 import fairember.core.mix.Mix;
 import fairember.core.mix.MixRecipe;
@@ -45,7 +47,7 @@ public record Beginning(
     /**
      * A beginning within the ranges.
      *
-     * @throws fairember.core.input.InvalidInputException with everything that is outside them
+     * @throws InvalidInputException with everything that is outside them
      */
     public Beginning {
         Gathering gathering = new Gathering();
@@ -59,10 +61,23 @@ public record Beginning(
         return DesignScaling.heightOf(DesignTemplates.of(kind, 1));
     }
 
-    /** The design, of a mix, not kept yet, in whole tenths of a millimetre. */
+    /**
+     * The design, of a mix, not kept yet, in whole tenths of a millimetre.
+     *
+     * @throws InvalidInputException on "heightMm" when some part of it cannot be made so small or so large
+     */
     public Design design(long mixId) {
-        return DesignScaling.inTenths(
-                DesignScaling.toHeight(DesignTemplates.of(kind, mixId), height).design());
+        try {
+            return DesignScaling.inTenths(DesignScaling.toHeight(DesignTemplates.of(kind, mixId), height)
+                    .design());
+        } catch (InvalidInputException impossible) {
+            boolean small = height.mm() < usualHeight(kind).mm();
+            throw new InvalidInputException(
+                    "heightMm",
+                    Figures.show(height.mm(), "mm"),
+                    "a height at which every part can be made",
+                    small ? "Make it higher, or choose another kind." : "Make it lower, or choose another kind.");
+        }
     }
 
     /** The mix of nothing but the plain clay, not kept yet. */

@@ -148,6 +148,19 @@ public class GuessingTest {
         }
     }
 
+    /** What cannot be made so small is said of the height, in the maker's terms. */
+    @Test
+    public void aHeightThatNoPartCanHaveIsRefusedAtTheHeight() {
+        for (DesignKind kind : DesignKind.values()) {
+            Beginning tiny =
+                    new Beginning(kind, new Length(1), Beginning.PALE, ReadyPacket.FIRM, 3, LocalDate.of(2026, 3, 20));
+            assertThatThrownBy(() -> tiny.design(0))
+                    .isInstanceOfSatisfying(
+                            InvalidInputException.class,
+                            wrong -> assertThat(wrong.errors().get(0).field()).isEqualTo("heightMm"));
+        }
+    }
+
     @Test
     public void aBeginningOutOfRangeIsRefusedWithAllThatIsWrong() {
         assertThatThrownBy(() -> new Beginning(
