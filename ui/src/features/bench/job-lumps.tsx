@@ -11,29 +11,31 @@ export function JobLumps({ job }: { job: Hand }) {
     <div className="mt-2 flex flex-wrap items-start gap-4 border-t border-line pt-2">
       {design && <DesignThumb design={design.measured} parts={design.design.parts} width={120} height={110} />}
       {job.lumps.length > 0 && (
-        <ul aria-label="Lumps for this job" className="max-h-48 min-w-56 flex-1 overflow-y-auto">
-          {job.lumps.map((lump, i) => (
-            <li key={i} className="flex items-baseline gap-2 max-sm:flex-wrap">
-              <b className="w-10 text-right figure">{lump.blanks}</b>
-              <Swatch raw={lump.rawHex} cured={lump.curedHex} size={16} />
-              <span className="min-w-0 flex-1 truncate">
-                {lump.name}
-                {lump.blanks !== lump.count && (
-                  <span className="text-note text-soft">, {count(lump.count, 'part')} from these</span>
-                )}
-              </span>
-              <span className="figure whitespace-nowrap max-sm:ml-12 max-sm:basis-full">
-                {grams(lump.massG)} {u.g}
-                {lump.blanks === lump.count && (
-                  <span className="text-soft">
-                    {' '}
-                    ball {mm(lump.ballMm)} {u.mm}
-                  </span>
-                )}
-              </span>
-            </li>
-          ))}
-        </ul>
+        <div role="group" tabIndex={0} aria-label="Lumps" className="max-h-48 min-w-56 flex-1 overflow-y-auto">
+          <ul aria-label="Lumps for this job">
+            {job.lumps.map((lump, i) => (
+              <li key={i} className="flex items-baseline gap-2 max-sm:flex-wrap">
+                <b className="w-10 text-right figure">{lump.blanks}</b>
+                <Swatch raw={lump.rawHex} cured={lump.curedHex} size={16} />
+                <span className="min-w-0 flex-1 truncate">
+                  {lump.name}
+                  {lump.blanks !== lump.count && (
+                    <span className="text-note text-soft">, {count(lump.count, 'part')} from these</span>
+                  )}
+                </span>
+                <span className="figure whitespace-nowrap max-sm:ml-12 max-sm:basis-full">
+                  {grams(lump.massG)} {u.g}
+                  {lump.blanks === lump.count && (
+                    <span className="text-soft">
+                      {' '}
+                      ball {mm(lump.ballMm)} {u.mm}
+                    </span>
+                  )}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </div>
       )}
     </div>
   );

@@ -288,6 +288,17 @@ final class Page {
         axe.withOptions(options);
         List<Rule> found = axe.analyze(driver).getViolations();
         assertThat(found).as("axe on %s: %s", driver.getCurrentUrl(), found).isEmpty();
+        assertThat(outOfReach()).as("scrolled without a mouse").isEmpty();
+    }
+
+    /** What scrolls, or will with more in it, and holds nothing that takes the focus; axe says so only where it scrolls now. */
+    private Object outOfReach() {
+        return script("""
+                const takesFocus = 'a[href], button, input, select, textarea, summary, [tabindex]';
+                return [...document.querySelectorAll('body *')].filter(e => e.checkVisibility() && !e.closest('[role=listbox]')
+                  && ['auto', 'scroll'].includes(getComputedStyle(e).overflowY)
+                  && !e.matches(takesFocus) && !e.querySelector(takesFocus)).map(e => e.outerHTML.slice(0, 120));
+                """);
     }
 
     /** The names of what opens on this page: menus, lists, dialogs, details; a list of choices, and what follows a colon, once for all of its kind. */
