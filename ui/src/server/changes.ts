@@ -22,6 +22,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   'batch-review': () => BATCH,
   coat: () => COLOURS,
   copies: () => [],
+  cutters: () => ['cutter'],
   daybook: () => ['daybook', 'load', 'batch', 'design'],
   'daybook-earlier': () => ['daybook'],
   design: (id) => [`design/${String(id)}`, ...MATERIAL],

@@ -92,3 +92,5 @@ export type Begun = Schemas['FirstPlanView'];
 export type Guess = Schemas['GuessView'];
 export type Underlay = Schemas['Underlay'];
 export type Cutter = Schemas['Cutter'];
+export type CutterEdge = Schemas['TraceForm']['edge'];
+export type KeptCutter = Schemas['KeptCutter'];

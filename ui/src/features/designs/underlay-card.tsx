@@ -9,8 +9,8 @@ import type { Design, Underlay } from '../../server/types';
 import { spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { plainIn, u } from '../../words/figures';
-import { sendable } from './picture-file';
-import { SquarePanel } from './square-panel';
+import { sendable, type KeptPicture } from '../pictures/picture-file';
+import { SquarePanel } from '../pictures/square-panel';
 import type { Marks } from './use-marks';
 
 interface Props {
@@ -23,12 +23,6 @@ interface Props {
   marks: Marks;
   onChange: (change: (underlays: Underlay[]) => Underlay[]) => void;
   onSettle: () => void;
-}
-
-export interface KeptPicture {
-  id: number;
-  widePx: number;
-  highPx: number;
 }
 
 const hundredth = (mm: number) => Math.round(mm * 100) / 100;

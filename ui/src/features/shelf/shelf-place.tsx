@@ -4,6 +4,7 @@ import { PlaceTabs } from '../../controls/place-tabs';
 import { FindingsTable } from './findings-table';
 import { ClaysPair } from './clays-pair';
 import { CoilsTable } from './coils-table';
+import { CuttersShelf } from '../cutters/cutters-shelf';
 import { SuppliesTable } from './supplies-table';
 import { RangesTable } from './ranges-table';
 import { ShoppingList } from './shopping-list';
@@ -14,6 +15,7 @@ const tabs = [
   { path: 'ranges', label: 'Clay ranges and packets' },
   { path: 'findings', label: 'Findings' },
   { path: 'wire', label: 'Wire' },
+  { path: 'cutters', label: 'Cutters' },
   { path: 'supplies', label: 'Paint and supplies' },
   { path: 'spares', label: 'Spare parts' },
   { path: 'shopping', label: 'Shopping list' },
@@ -32,6 +34,7 @@ export function ShelfPlace() {
       {tab === 'ranges' && <RangesTable />}
       {tab === 'findings' && <FindingsTable />}
       {tab === 'wire' && <CoilsTable />}
+      {tab === 'cutters' && <CuttersShelf />}
       {tab === 'supplies' && <SuppliesTable />}
       {tab === 'spares' && <SpareBox />}
       {tab === 'shopping' && <ShoppingList />}

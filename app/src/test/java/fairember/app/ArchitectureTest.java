@@ -29,6 +29,7 @@ public class ArchitectureTest {
             "settings",
             "shelf",
             "picture",
+            "outline",
             "trialtile",
             "mix",
             "leftover",

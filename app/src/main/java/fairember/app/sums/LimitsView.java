@@ -66,6 +66,7 @@ import fairember.core.ovenload.TraySpot;
 import fairember.core.ovensim.OvenFault;
 import fairember.core.ovensim.OvenPreset;
 import fairember.core.photo.Card;
+import fairember.core.photo.CutterTracing;
 import fairember.core.recipe.RecipeSearch;
 import fairember.core.shape.Facing;
 import fairember.core.shape.Floor;
@@ -173,6 +174,7 @@ record LimitsView(
                         entry("traySpot", of(TraySpot.class)),
                         entry("coat", spans(Colorant.SHEET)),
                         entry("photo", spans(Card.REFLECTS)),
+                        entry("trace", spans(CutterTracing.KNOWN)),
                         entry("machine", spans(RollerMachine.ROLLER, RollerMachine.THICK)),
                         entry(
                                 "sheet",
@@ -191,6 +193,7 @@ record LimitsView(
                 Map.ofEntries(
                         entry("designKind", choices(DesignKind.values(), DesignKind::label)),
                         entry("cutterFamily", choices(CutterFamily.values(), CutterFamily::label)),
+                        entry("cutterEdge", choices(CutterTracing.Edge.values(), CutterTracing.Edge::label)),
                         entry("drawn", choices(Drawn.values(), Drawn::label)),
                         entry("pose", choices(Pose.values(), Pose::label)),
                         entry("nonClayOven", choices(NonClay.Oven.values(), NonClay.Oven::label)),

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.args.AxeRuleOptions;
 import com.deque.html.axecore.args.AxeRunOptions;
+import com.deque.html.axecore.providers.EmbeddedResourceAxeProvider;
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
 import java.awt.geom.Point2D;
@@ -18,6 +19,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import javax.naming.OperationNotSupportedException;
 import org.openqa.selenium.By;
 import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.Keys;
@@ -46,6 +48,7 @@ final class Page {
 
     private static final long A_HANDS_PAUSE_NS = 600_000_000;
     private static final double SAME_PLACE_PX = 40;
+    private static final String AXE = axe();
     private static Page shared;
 
     private final Path profile = temporary();
@@ -98,6 +101,14 @@ final class Page {
         driver.switchTo().window(now);
         driver.executeCdpCommand("Storage.clearDataForOrigin", Map.of("origin", "*", "storageTypes", "all"));
         size(1280, 800);
+    }
+
+    private static String axe() {
+        try {
+            return new EmbeddedResourceAxeProvider().getScript();
+        } catch (IOException | OperationNotSupportedException trouble) {
+            throw new IllegalStateException(trouble);
+        }
     }
 
     private static Path temporary() {
@@ -285,15 +296,21 @@ final class Page {
         on.setEnabled(true);
         AxeRunOptions options = new AxeRunOptions();
         options.setRules(Map.of("target-size", on, "label-content-name-mismatch", on));
+        options.setResultTypes(List.of("violations"));
         axe.withOptions(options);
+        axe.setInjectAxe(any -> {
+            if (!Boolean.TRUE.equals(script("return typeof axe === 'object'"))) {
+                driver.executeScript(AXE);
+            }
+        });
         List<Rule> found = axe.analyze(driver).getViolations();
         assertThat(found).as("axe on %s: %s", driver.getCurrentUrl(), found).isEmpty();
         assertThat(outOfReach()).as("scrolled without a mouse").isEmpty();
     }
 
     /** What scrolls, or will with more in it, and holds nothing that takes the focus; axe says so only where it scrolls now. */
-    private Object outOfReach() {
-        return script("""
+    private List<?> outOfReach() {
+        return (List<?>) script("""
                 const takesFocus = 'a[href], button, input, select, textarea, summary, [tabindex]';
                 return [...document.querySelectorAll('body *')].filter(e => e.checkVisibility() && !e.closest('[role=listbox]')
                   && ['auto', 'scroll'].includes(getComputedStyle(e).overflowY)

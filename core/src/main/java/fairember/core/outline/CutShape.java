@@ -19,6 +19,7 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.valid.IsValidOp;
 import org.locationtech.jts.operation.valid.TopologyValidationError;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /**
  * A flat outline: one outer ring and any holes in it. It lies with its bounding box's lower edge on 0 and its middle across
@@ -121,6 +122,16 @@ public final class CutShape {
                 polygon(rings.stream().map(r -> moved(r, -left, -bottom)).toList()));
     }
 
+    /**
+     * A ring of very many corners with as few as stay within a distance of it (Douglas and Peucker 1973), not crossing itself.
+     *
+     * @throws InvalidInputException on "outline" as {@link #of} does
+     */
+    public static CutShape simplified(Ring ring, Length within) {
+        LinearRing fewer = (LinearRing) TopologyPreservingSimplifier.simplify(closed(ring), within.mm());
+        return of(List.of(ring(fewer, true)));
+    }
+
     private static void check(List<Ring> rings) {
         int points = rings.stream().mapToInt(Ring::size).sum();
         boolean corners = rings.stream().allMatch(r -> r.size() >= 3 && r.xy().size() % 2 == 0);
@@ -170,6 +181,24 @@ public final class CutShape {
             xy.add(corner.y);
         });
         return new Ring(xy);
+    }
+
+    /** As it is saved and sent: its rings to the micrometre. */
+    public List<List<Double>> lists() {
+        return rings.stream()
+                .map(ring -> ring.xy().stream()
+                        .map(v -> Math.round(v * 1000) / 1000.0)
+                        .toList())
+                .toList();
+    }
+
+    /**
+     * A shape as it is saved and sent.
+     *
+     * @throws InvalidInputException on "outline" as {@link #of} does
+     */
+    public static CutShape ofLists(List<List<Double>> rings) {
+        return of(rings.stream().map(Ring::new).toList());
     }
 
     /** The outer ring, counter-clockwise, then the holes, the other way round. */

@@ -37,17 +37,8 @@ public record SolidDescription(
         return new SolidDescription(
                 solid.kind(),
                 dimensions,
-                solid instanceof CutOut cut ? rings(cut.outline()) : null,
+                solid instanceof CutOut cut ? cut.outline().lists() : null,
                 solid.lines().isEmpty() ? null : solid.lines());
-    }
-
-    /** Rings to the micrometre. */
-    public static List<List<Double>> rings(CutShape shape) {
-        return shape.rings().stream()
-                .map(ring -> ring.xy().stream()
-                        .map(v -> Math.round(v * 1000) / 1000.0)
-                        .toList())
-                .toList();
     }
 
     /**
@@ -75,7 +66,7 @@ public record SolidDescription(
                 .forEach(name -> g.error("dimensions." + name, name, "one of " + names, "Remove this value."));
         Optional<CutShape> cut = Optional.ofNullable(outline)
                 .filter(rings -> kind == ShapeKind.CUT_OUT)
-                .flatMap(rings -> g.at("", () -> cut(rings)));
+                .flatMap(rings -> g.at("", () -> CutShape.ofLists(rings)));
         g.orRefuse();
         try {
             return kind.make(values, cut.orElse(null), lines == null ? List.of() : lines);
@@ -84,9 +75,5 @@ public record SolidDescription(
                     .map(w -> SHAPES.contains(w.field()) ? w : w.inside("dimensions"))
                     .toList());
         }
-    }
-
-    private static CutShape cut(List<List<Double>> rings) {
-        return CutShape.of(rings.stream().map(CutShape.Ring::new).toList());
     }
 }

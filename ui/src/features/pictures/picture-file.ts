@@ -1,3 +1,10 @@
+/** A picture that is kept. */
+export interface KeptPicture {
+  id: number;
+  widePx: number;
+  highPx: number;
+}
+
 const MOST_PX = 2000;
 const MOST_BYTES = 6_000_000;
 

@@ -8,10 +8,11 @@ import { api, errorsOf, take } from '../../server/client';
 import type { Cutter } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
+import { mm } from '../../words/figures';
 
 interface Props {
   of: string;
-  onCut: (outline: number[][]) => void;
+  onCut: (outline: number[][], name: string) => void;
 }
 
 type Measure = 'wideMm' | 'highMm' | 'points' | 'innerMm' | 'cornerMm';
@@ -46,8 +47,14 @@ export function CutterFields({ of, onCut }: Props) {
   const cut = useMutation({
     meta: { form: true },
     mutationFn: () => take(api.POST('/api/outlines/cutter', { body: cutter })),
-    onSuccess: ({ rings }) => onCut(rings),
+    onSuccess: ({ rings }) => onCut(rings, name()),
   });
+  /** "Drop, 24 × 32". */
+  const name = () => {
+    const sizes = (measures[cutter.family] ?? usual).filter((field) => field === 'wideMm' || field === 'highMm');
+    const label = choicesOf(limits, 'cutterFamily').find((one) => one.value === cutter.family)?.label ?? '';
+    return `${label.charAt(0).toUpperCase()}${label.slice(1)}, ${sizes.map((field) => mm(cutter[field])).join(' × ')}`;
+  };
   const errors = errorsOf(cut.error);
   return (
     <span className="flex basis-full flex-wrap items-center gap-x-3 gap-y-1">
