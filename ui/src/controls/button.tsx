@@ -1,9 +1,13 @@
 import type { ComponentProps, ReactNode } from 'react';
 import { focusWhatIsAdded } from './focus-added';
+import { keyName, useShortcuts } from './shortcuts';
 
 interface Props extends ComponentProps<'button'> {
   kind?: 'plain' | 'main' | 'heat' | 'quiet';
+  /** A key that does the same, where it never changes. */
   keyCap?: string;
+  /** What a single key does that does the same. */
+  act?: string;
   /** It adds something with fields: the focus moves to the first of them. */
   adds?: boolean;
   children: ReactNode;
@@ -17,7 +21,16 @@ const kinds = {
 };
 
 /** A button, with the key that does the same. */
-export function Button({ kind = 'plain', keyCap, adds = false, className = '', children, onClick, ...rest }: Props) {
+export function Button({
+  kind = 'plain',
+  keyCap,
+  act,
+  adds = false,
+  className = '',
+  children,
+  onClick,
+  ...rest
+}: Props) {
   return (
     <button
       type="button"
@@ -30,8 +43,13 @@ export function Button({ kind = 'plain', keyCap, adds = false, className = '', c
     >
       {children}
       {keyCap && <KeyCap>{keyCap}</KeyCap>}
+      {act && <ActKey act={act} />}
     </button>
   );
+}
+
+function ActKey({ act }: { act: string }) {
+  return <KeyCap>{keyName(useShortcuts().keyFor(act))}</KeyCap>;
 }
 
 export function KeyCap({ children }: { children: ReactNode }) {

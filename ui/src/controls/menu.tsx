@@ -1,5 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { pagePortal } from './page-portal';
 
 interface Props {
@@ -15,8 +15,17 @@ interface Props {
 
 /** A menu of things to do or places to go to. */
 export function Menu({ trigger, items, onChoose, align, wide = false, onOpenChange }: Props) {
+  // Made again when it opens: what it opens over need not be there when the button is.
+  const [open, setOpen] = useState(false);
   return (
-    <DropdownMenu.Root modal={false} {...(onOpenChange && { onOpenChange })}>
+    <DropdownMenu.Root
+      modal={false}
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        onOpenChange?.(next);
+      }}
+    >
       <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
       <DropdownMenu.Portal container={pagePortal()}>
         <DropdownMenu.Content

@@ -45,19 +45,19 @@ function CurrentJob() {
       </p>
       <Button
         kind={job.startedAt ? 'plain' : 'main'}
-        keyCap="Space"
+        act="timer"
         disabled={job.forgotten}
         onClick={() => acts.timer.mutate({ running: !job.startedAt })}
       >
         {job.startedAt ? 'Stop timer' : 'Start timer'}
       </Button>
-      <Button keyCap="." disabled={left <= 0} onClick={() => acts.count.mutate(1)}>
+      <Button act="count" disabled={left <= 0} onClick={() => acts.count.mutate(1)}>
         Done{' '}
         <span className="figure">
           {job.done}/{job.wanted}
         </span>
       </Button>
-      <Button keyCap="x" onClick={() => acts.lose.mutate(undefined)}>
+      <Button act="lose" onClick={() => acts.lose.mutate(undefined)}>
         Lost <span className="figure">{job.lost + job.again}</span>
       </Button>
     </>
@@ -71,11 +71,11 @@ function Undo() {
       {last.undo && (
         <span className="max-w-72 truncate text-note text-soft max-xl:max-w-44 max-lg:hidden">{last.undo}</span>
       )}
-      <Button kind="quiet" keyCap="u" disabled={last.undoStep === undefined} onClick={undo}>
+      <Button kind="quiet" act="undo" disabled={last.undoStep === undefined} onClick={undo}>
         Undo
       </Button>
       {last.redo && (
-        <Button kind="quiet" keyCap="U" title={last.redo} onClick={redo}>
+        <Button kind="quiet" act="redo" title={last.redo} onClick={redo}>
           Redo
         </Button>
       )}

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLeftovers, useMixes, useDesigns, useBatches, useShelf, useTrials } from '../server/use-studio';
 import { count } from '../words/figures';
-import { places } from './places';
+import { places } from '../controls/places';
 
 interface Found {
   name: string;

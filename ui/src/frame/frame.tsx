@@ -1,5 +1,6 @@
 import { Suspense, useEffect, useState } from 'react';
 import { Outlet, useNavigate } from 'react-router';
+import { useShortcuts } from '../controls/shortcuts';
 import { useKeysOff } from '../controls/use-flag';
 import { useBench, useBenchActs, useUndo } from '../server/use-bench';
 import { useLastLoss } from '../server/last-loss';
@@ -14,21 +15,32 @@ import { Finder } from './finder';
 import { KeyList } from './key-list';
 import { answerLoss, LossStrip } from './loss-strip';
 import { OvenAlarms } from './oven-alarms';
-import { places } from './places';
 import { Rail } from './rail';
 import { RouteAnnouncer } from './route-announcer';
 import { Spine } from './spine';
 import { TroubleStrip } from './trouble-strip';
 import { UnsavedStrip } from './unsaved-strip';
 import { useDoublePress } from './use-double-press';
+import { useKeptScroll } from './use-kept-scroll';
 import { useKeys } from './use-keys';
 
-const NARROW_PX = 1000;
+const NARROW = matchMedia('(width < 1000px)');
+
+/** Whether the oven strip is open: closed on what is narrow, and when a window or a turned tablet becomes so. */
+function useSpineOpen() {
+  const [open, setOpen] = useState(!NARROW.matches);
+  useEffect(() => {
+    const close = () => NARROW.matches && setOpen(false);
+    NARROW.addEventListener('change', close);
+    return () => NARROW.removeEventListener('change', close);
+  }, []);
+  return [open, setOpen] as const;
+}
 
 /** What is on every screen: the rail, the spine, the bench bar, and between them the place. */
 export function Frame() {
   const [floating, setFloating] = useState<'finder' | 'keys' | null>(null);
-  const [spineOpen, setSpineOpen] = useState(() => window.innerWidth >= NARROW_PX);
+  const [spineOpen, setSpineOpen] = useSpineOpen();
   const go = useNavigate();
   const { settings } = useSettings();
   chooseUnits(settings.units ?? {});
@@ -38,24 +50,26 @@ export function Frame() {
   const loss = useLastLoss();
   const limits = useLimits();
   const [keysOff] = useKeysOff();
+  const shortcuts = useShortcuts();
   useEffect(() => worksTogether(makers), [makers]);
   useProbesLive();
   useUnsaved();
   useDoublePress();
+  useKeptScroll();
 
   useKeys((key) => {
     if (floating || keysOff) return false;
-    const place = places.find((p) => p.key === key);
-    if (place) void go(place.path);
-    else if (key === '/') setFloating('finder');
-    else if (key === '?') setFloating('keys');
-    else if (loss && answerLoss(loss, choicesOf(limits, 'lossReason'), key, acts.because.mutate)) return true;
-    else if (key === ' ' && job && !job.forgotten) acts.timer.mutate({ running: !job.startedAt });
-    else if (key === '.' && job) acts.count.mutate(1);
-    else if (key === 'i' && job?.startedAt && !job.forgotten) acts.interrupt.mutate(undefined);
-    else if (key === 'x' && job) acts.lose.mutate(undefined);
-    else if (key === 'u') undo();
-    else if (key === 'U') redo();
+    if (loss && answerLoss(loss, choicesOf(limits, 'lossReason'), key, acts.because.mutate)) return true;
+    const act = shortcuts.actOf(key);
+    if (act?.startsWith('/')) void go(act);
+    else if (act === 'find') setFloating('finder');
+    else if (act === 'keys') setFloating('keys');
+    else if (act === 'timer' && job && !job.forgotten) acts.timer.mutate({ running: !job.startedAt });
+    else if (act === 'count' && job) acts.count.mutate(1);
+    else if (act === 'interrupt' && job?.startedAt && !job.forgotten) acts.interrupt.mutate(undefined);
+    else if (act === 'lose' && job) acts.lose.mutate(undefined);
+    else if (act === 'undo') undo();
+    else if (act === 'redo') redo();
     else return false;
     return true;
   });

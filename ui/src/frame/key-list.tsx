@@ -1,21 +1,13 @@
 import { Dialog } from 'radix-ui';
-import { places } from './places';
-
-const others: [string, string][] = [
-  ['/', 'find anything by name'],
-  ['?', 'these keys'],
-  ['Space', 'start or stop the job timer'],
-  ['.', 'count one done'],
-  ['x', 'count one lost; then 1 to 8 for the reason, a to make it again'],
-  ['i', 'the work is interrupted; Space goes on with it'],
-  ['u', 'undo the last change'],
-  ['U', 'redo the change'],
-  ['↑ ↓', 'in a number field: one more, one less; with Shift, ten'],
-];
+import { keyName, useShortcuts } from '../controls/shortcuts';
 
 /** All the keys there are. */
 export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const jumps = places.map((p): [string, string] => [p.key, `go to ${p.name}`]);
+  const { list } = useShortcuts();
+  const lines = [
+    ...list.map(({ key, does }) => ({ key: keyName(key), does })),
+    { key: '↑ ↓', does: 'in a number field: one more, one less; with Shift, ten' },
+  ];
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
@@ -27,8 +19,8 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
         >
           <Dialog.Title className="mb-3 text-figure">Keys</Dialog.Title>
           <dl className="grid grid-cols-2 gap-x-8 gap-y-1">
-            {[...jumps, ...others].map(([key, does]) => (
-              <div key={key} className="flex items-baseline gap-3">
+            {lines.map(({ key, does }) => (
+              <div key={does} className="flex items-baseline gap-3">
                 <dt className="w-14 shrink-0 text-right">
                   <kbd className="rounded-small border border-current px-1 figure text-note">{key}</kbd>
                 </dt>
@@ -36,6 +28,7 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
               </div>
             ))}
           </dl>
+          <p className="pt-3 text-note text-soft">Settings, This browser: switch them off, or choose other keys.</p>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

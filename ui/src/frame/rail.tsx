@@ -1,15 +1,17 @@
 import { NavLink, useLocation, useNavigate } from 'react-router';
 import { KeyCap } from '../controls/button';
 import { Menu } from '../controls/menu';
-import { places } from './places';
+import { keyName, useShortcuts } from '../controls/shortcuts';
+import { places } from '../controls/places';
 
 interface Props {
   onFind: () => void;
   onKeys: () => void;
 }
 
-/** The places in a row, each with its letter underlined. */
+/** The places in a row, each with its letter underlined where it has one. */
 export function Rail({ onFind, onKeys }: Props) {
+  const { keyFor } = useShortcuts();
   return (
     <header className="flex h-rail items-center gap-5 border-b border-line bg-paper px-5 max-lg:gap-2 max-lg:px-3">
       <NavLink to="/bench" className="font-head text-figure font-extrabold tracking-tight whitespace-nowrap">
@@ -21,19 +23,19 @@ export function Rail({ onFind, onKeys }: Props) {
           <NavLink
             key={place.path}
             to={place.path}
-            aria-keyshortcuts={place.key}
+            aria-keyshortcuts={keyFor(place.path)}
             className="flex h-full items-center border-b-[3px] border-transparent px-2.5 text-soft hover:text-ink aria-[current=page]:border-verdigris aria-[current=page]:font-semibold aria-[current=page]:text-verdigris max-lg:px-2"
           >
-            <PlaceName name={place.name} letter={place.key} />
+            <PlaceName name={place.name} letter={keyFor(place.path)} />
           </NavLink>
         ))}
       </nav>
       <div className="ml-auto flex gap-1">
         <button type="button" className="min-h-9 rounded-small px-2 whitespace-nowrap" onClick={onFind}>
-          Find <KeyCap>/</KeyCap>
+          Find <KeyCap>{keyName(keyFor('find'))}</KeyCap>
         </button>
         <button type="button" className="min-h-9 rounded-small px-2 whitespace-nowrap" onClick={onKeys}>
-          Keys <KeyCap>?</KeyCap>
+          Keys <KeyCap>{keyName(keyFor('keys'))}</KeyCap>
         </button>
       </div>
     </header>
@@ -65,6 +67,7 @@ function PlacesMenu() {
 
 function PlaceName({ name, letter }: { name: string; letter: string }) {
   const at = name.toLowerCase().indexOf(letter);
+  if (at < 0) return <span>{name}</span>;
   return (
     <span>
       {name.slice(0, at)}

@@ -80,7 +80,12 @@ function NextLoads({ day, shown, loads, now }: NextProps) {
   const later = loads.filter((load) => load.kind === 'planned' && isoDay(load.from) > shown);
   const days = [...new Set(later.map((load) => isoDay(load.from)))];
   return (
-    <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto px-3 py-3 text-note">
+    <div
+      role="group"
+      aria-label="Loads to come"
+      tabIndex={0}
+      className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto px-3 py-3 text-note"
+    >
       <p className="text-spine-soft">{nothingOn(day, shown)}</p>
       {days.map((next) => (
         <section key={next} aria-label={`Loads ${relativeDay(next, day.now)}`}>

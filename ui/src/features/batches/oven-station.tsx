@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useKeptChoice } from '../../controls/use-kept-choice';
 import { AdviceList } from '../../controls/advice-list';
 import { Pair } from '../../controls/place';
 import type { BatchPlan } from '../../server/types';
@@ -11,7 +11,7 @@ import { PlannedLoadCard } from '../oven/load-card';
 /** The loads this batch is in: which bakes share, at what heat, how long, and why. */
 export function OvenStation({ plan }: { plan: BatchPlan }) {
   const { day } = useDay();
-  const [chosen, setChosen] = useState(0);
+  const [chosen, setChosen] = useKeptChoice('load', 0);
   const load = plan.loads[Math.min(chosen, plan.loads.length - 1)];
   return (
     <Pair

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useKeptChoice } from '../../controls/use-kept-choice';
 import { Pair } from '../../controls/place';
 import { Segments } from '../../controls/segments';
 import { Swatch } from '../../controls/swatch';
@@ -11,7 +11,7 @@ import { StepList } from './step-list';
 /** Every part of the batch as balls to roll: how many, how heavy, how wide. */
 export function PortionStation({ plan, batchId }: { plan: BatchPlan; batchId: number }) {
   const { portions } = plan.needs;
-  const [view, setView] = useState<'balls' | 'cuts'>('balls');
+  const [view, setView] = useKeptChoice<'balls' | 'cuts'>('view', 'balls');
   return (
     <Pair
       ledger={

@@ -69,7 +69,7 @@ export function CurrentJobCard() {
         <Button
           kind={job.startedAt ? 'plain' : 'main'}
           className="min-h-12 flex-1 justify-center"
-          keyCap="Space"
+          act="timer"
           disabled={job.forgotten}
           onClick={() => acts.timer.mutate({ running: !job.startedAt })}
         >
@@ -77,19 +77,24 @@ export function CurrentJobCard() {
         </Button>
         <Button
           className="min-h-12 flex-1 justify-center"
-          keyCap="."
+          act="count"
           disabled={job.done >= job.wanted}
           onClick={() => acts.count.mutate(1)}
         >
           Done {job.done} of {job.wanted}
         </Button>
-        <Button className="min-h-12 flex-1 justify-center" keyCap="x" onClick={() => acts.lose.mutate(undefined)}>
+        <Button className="min-h-12 flex-1 justify-center" act="lose" onClick={() => acts.lose.mutate(undefined)}>
           Lost {job.lost + job.again}
         </Button>
       </div>
       <div className="mt-2 flex justify-end gap-2">
         {job.startedAt && (
-          <Button kind="quiet" keyCap="i" disabled={job.forgotten} onClick={() => acts.interrupt.mutate(undefined)}>
+          <Button
+            kind="quiet"
+            act="interrupt"
+            disabled={job.forgotten}
+            onClick={() => acts.interrupt.mutate(undefined)}
+          >
             Interrupted
           </Button>
         )}

@@ -1,5 +1,5 @@
-import { useState } from 'react';
 import { Link } from 'react-router';
+import { useKeptChoice } from '../../controls/use-kept-choice';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { Pair } from '../../controls/place';
@@ -19,8 +19,8 @@ const ALL = 'all';
 
 /** The lines at the left, the hours they tell of at the right. */
 export function LinesPair() {
-  const [asked, setAsked] = useState<Asked>({});
-  const [open, setOpen] = useState<number | null>(null);
+  const [asked, setAsked] = useKeptChoice<Asked>('asked', {});
+  const [open, setOpen] = useKeptChoice<number | null>('open', null);
   const { bench } = useBench();
   const { days, more, loading } = useDaybook(asked);
   const { add } = useDaybookActs();

@@ -1,5 +1,6 @@
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { useKeptChoice } from '../../controls/use-kept-choice';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { AdviceList } from '../../controls/advice-list';
@@ -143,8 +144,8 @@ function Actions({ id, edition }: Edition) {
 
 function PartsPair({ id, design }: { id: number; design: DesignDraft }) {
   const { draft, measured, measuredForm: drawn, errors } = design;
-  const [chosen, setChosen] = useState(0);
-  const [aspect, setAspect] = useState<Aspect>('cut');
+  const [chosen, setChosen] = useKeptChoice('part', 0);
+  const [aspect, setAspect] = useKeptChoice<Aspect>('aspect', 'cut');
   const marks = useMarks();
   const side = aspect === 'side' ? 'SIDE' : 'FRONT';
   const detail = useRef<HTMLDivElement>(null);

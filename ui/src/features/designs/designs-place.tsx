@@ -1,10 +1,10 @@
-import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { Empty } from '../../controls/empty';
 import { Menu } from '../../controls/menu';
 import { Place } from '../../controls/place';
+import { useKeptChoice } from '../../controls/use-kept-choice';
 import { Segments } from '../../controls/segments';
 import type { Advice, Design, DesignView } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
@@ -20,8 +20,8 @@ const ALL = 'all';
 /** The designs of the studio, each by its own drawing; or side by side at one scale. */
 export function DesignsPlace() {
   const designs = useDesigns();
-  const [view, setView] = useState<'cards' | 'scale'>('cards');
-  const [collection, setCollection] = useState(ALL);
+  const [view, setView] = useKeptChoice<'cards' | 'scale'>('view', 'cards');
+  const [collection, setCollection] = useKeptChoice('collection', ALL);
   const collections = [...new Set(designs.map((p) => p.design.collection ?? '').filter((c) => c !== ''))].sort();
   const shown = designs.filter((p) => collection === ALL || p.design.collection === collection);
   const begin = <NewDesign />;

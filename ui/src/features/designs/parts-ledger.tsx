@@ -167,7 +167,7 @@ const PartRow = memo(function PartRow(props: RowProps) {
           aria-label={`${shape}, more about ${part.name}`}
           aria-pressed={chosen}
           onClick={() => onMore(index)}
-          className="block min-h-6 pl-0.5 text-left text-note text-soft underline decoration-line decoration-dotted underline-offset-2 hover:text-ink"
+          className="block min-h-6 min-w-6 pl-0.5 text-left text-note text-soft underline decoration-line decoration-dotted underline-offset-2 hover:text-ink"
         >
           {shape}
         </button>

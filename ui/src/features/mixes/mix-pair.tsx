@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { useKeptChoice } from '../../controls/use-kept-choice';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
 import { Pair } from '../../controls/place';
@@ -32,7 +32,7 @@ export function MixPair({ id }: { id: number }) {
   const limits = useLimits();
   const [asked] = useSearchParams();
   const dripped = useMixes().find((m) => m.id === id)?.mix.unit === 'DROPS';
-  const [wantedG, setWantedG] = useState(Number(asked.get('g')) || (dripped ? FEW_G : USUAL_G));
+  const [wantedG, setWantedG] = useKeptChoice('grams', Number(asked.get('g')) || (dripped ? FEW_G : USUAL_G));
   const { draft, measured, errors, problem } = useMix(id, wantedG);
   const { name, unit = 'PARTS', retired = false, worked } = draft.form;
   const general = errorAt(errors, 'parts') ?? errorAt(errors, 'inclusions');

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useKeptChoice } from '../../controls/use-kept-choice';
 import { Segments } from '../../controls/segments';
 import type { Mix, Weighed } from '../../server/types';
 import { grams, plain, plainIn, u } from '../../words/figures';
@@ -16,7 +16,7 @@ function blockWords({ whole, taken, pieces, massG }: Block) {
 
 /** What to weigh or cut so that the grams wanted end up in pieces, and what rounding does to the colour. */
 export function MixWeigh({ id, mix, wantedG }: { id: number; mix: Mix; wantedG: number }) {
-  const [how, setHow] = useState<'scale' | 'blocks'>('scale');
+  const [how, setHow] = useKeptChoice<'scale' | 'blocks'>('how', 'scale');
   const weighed = useWeighed(id, mix, wantedG);
   if (!weighed) return null;
   const way = how === 'scale' ? weighed.onScale : weighed.inBlocks;

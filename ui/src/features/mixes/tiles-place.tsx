@@ -1,5 +1,5 @@
+import { useKeptChoice } from '../../controls/use-kept-choice';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
@@ -23,7 +23,7 @@ export function TilesPlace() {
   const { clays } = useShelf();
   const { now } = useBench().bench;
   const { add } = useTileActs();
-  const [openId, setOpenId] = useState<number>();
+  const [openId, setOpenId] = useKeptChoice<number | undefined>('open', undefined);
   const open = tiles.tiles.find((t) => t.id === openId) ?? tiles.tiles[0];
   const make = (parts: Tile['parts']) =>
     add.mutate(

@@ -3,6 +3,7 @@ import { Check } from '../../controls/check';
 import { Choice } from '../../controls/choice';
 import { DraftText } from '../../controls/draft-text';
 import { Switch } from '../../controls/switch';
+import { keyName, useShortcuts } from '../../controls/shortcuts';
 import { useKeysOff, useMuted } from '../../controls/use-flag';
 import { NumberField } from '../../controls/number-field';
 import { Place } from '../../controls/place';
@@ -13,6 +14,7 @@ import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useOvens } from '../../server/use-studio';
 import { minorPerWhole, unitOf } from '../../words/figures';
+import { KeyChoice } from './key-choice';
 import { UnitsCard } from './units-card';
 import { CopiesCard } from './copies-card';
 import { OvenCard } from './oven-fields';
@@ -68,11 +70,15 @@ export function SettingsPlace() {
 function ThisBrowser() {
   const [keysOff, setKeysOff] = useKeysOff();
   const [muted, mute] = useMuted();
+  const { keyFor } = useShortcuts();
   return (
     <Card title="This browser">
       <Switch label="single-key shortcuts" on={!keysOff} onChange={(on) => setKeysOff(!on)} />
       <Switch label="chime when a load needs you" on={!muted} onChange={(on) => mute(!on)} />
-      <p className="text-note text-soft">Press ? to see the shortcuts. These two are saved in this browser only.</p>
+      <p className="text-note text-soft">
+        Press {keyName(keyFor('keys'))} to see the shortcuts. All this is saved in this browser only.
+      </p>
+      <KeyChoice />
     </Card>
   );
 }

@@ -4,7 +4,13 @@ import { useMoney, useShopping } from '../../server/use-studio';
 import { dayName } from '../../words/days';
 import { plain, amountIn, unitOf } from '../../words/figures';
 
-const place = { CLAY: 'clays', FINDING: 'findings', SUPPLY: 'supplies' };
+const place = {
+  CLAY: '/shelf/clays',
+  FINDING: '/shelf/findings',
+  SUPPLY: '/shelf/supplies',
+  WIRE: '/shelf/wire',
+  FOIL: '/settings',
+};
 
 /** What to order for all batches that are planned or on the bench, what has to be ordered first at its head. */
 export function ShoppingList() {
@@ -33,9 +39,9 @@ export function ShoppingList() {
           </thead>
           <tbody>
             {lines.map((line) => (
-              <tr key={`${line.kind}-${line.id}`} className="border-t border-line">
+              <tr key={`${line.kind}-${line.id}-${line.name}`} className="border-t border-line">
                 <td className="py-1.5 pl-3 font-semibold">
-                  <Link to={`/shelf/${place[line.kind]}`} className="underline decoration-dotted underline-offset-4">
+                  <Link to={place[line.kind]} className="underline decoration-dotted underline-offset-4">
                     {line.name}
                   </Link>
                 </td>

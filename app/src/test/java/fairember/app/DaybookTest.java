@@ -297,7 +297,8 @@ public class DaybookTest extends ServerTest {
         Http.Answer bad = csv(header
                 + "2026-11-10 09:00,2026-11-10 10:00,time,Harbour Light Fair,Lighthouse ornament,Shape,bands and gallery,6,\n"
                 + "2026-13-10 09:00,,lesson,,,,,,\n"
-                + "2026-11-10 09:00,,weighed,,,,,,12 g\n"
+                + "2026-11-10 09:00,,weighed,,,,,,12 mm\n"
+                + "2026-11-10 09:00,,weighed,,,,,,\"1,000\"\n"
                 + "2026-11-10 09:00,,walked,,,,,,\n"
                 + "2026-11-10 09:00,2026-11-10 10:00,time,Harbour Night Fair,,,,six,\n");
         assertThat(bad.status()).isEqualTo(422);
@@ -305,10 +306,12 @@ public class DaybookTest extends ServerTest {
                 .contains(
                         "lines[2].at",
                         "lines[3].net_g",
-                        "without a unit",
-                        "lines[4].kind",
+                        "its unit after it or none",
+                        "lines[4].net_g",
+                        "1000 for a thousand",
+                        "lines[5].kind",
                         "time, rework, interruption, lost")
-                .contains("lines[5].batch", "Harbour Night Fair")
+                .contains("lines[6].batch", "Harbour Night Fair")
                 .doesNotContain("lines[1]");
         assertThat(csv("when,what\n1,2\n").text()).contains("the columns at, kind");
         assertThat(csv("at,kind\n\"unclosed").text()).contains("a file that is not CSV");

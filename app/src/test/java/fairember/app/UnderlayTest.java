@@ -3,6 +3,7 @@ package fairember.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.Color;
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -93,5 +94,61 @@ public class UnderlayTest extends ServerTest {
         underlay(twice, taken, "FRONT");
         underlay(twice, taken, "FRONT");
         assertThat(http().put(path, design).text()).contains("one behind the front and one behind the side");
+    }
+
+    private static byte[] cutter() throws IOException {
+        BufferedImage picture = new BufferedImage(400, 400, BufferedImage.TYPE_INT_RGB);
+        Graphics2D drawn = picture.createGraphics();
+        drawn.setColor(Color.LIGHT_GRAY);
+        drawn.fillRect(0, 0, 400, 400);
+        drawn.setColor(Color.BLACK);
+        drawn.fillRect(100, 120, 200, 100);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(picture, "png", bytes);
+        return bytes.toByteArray();
+    }
+
+    /** 200 by 100 points where 320 are 80 mm: 50 by 25 mm. */
+    @Test
+    public void aCutterIsTracedAndKept() throws IOException {
+        long picture =
+                http().post("/api/pictures/photo", cutter()).json().path("id").asLong();
+        ObjectNode form = (ObjectNode) Http.JSON.valueToTree(Map.of(
+                "pictureId",
+                picture,
+                "middle",
+                spot(0.5, 0.4),
+                "from",
+                spot(0.1, 0.9),
+                "to",
+                spot(0.9, 0.9),
+                "knownMm",
+                80,
+                "edge",
+                "INSIDE"));
+        JsonNode traced = http().post("/api/outlines/traced", form).json();
+        assertThat(traced.path("outline").path("widthMm").asDouble()).isBetween(49.6, 50.4);
+        assertThat(traced.path("outline").path("heightMm").asDouble()).isBetween(24.6, 25.4);
+        assertThat(traced.path("dotMm").asDouble()).isEqualTo(0.25);
+        assertThat(http().post("/api/outlines/traced", form.deepCopy().put("knownMm", 0))
+                        .text())
+                .contains("knownMm");
+        assertThat(http().post("/api/outlines/traced", form.deepCopy().put("pictureId", 999_999))
+                        .status())
+                .isEqualTo(404);
+        JsonNode rings = traced.path("outline").path("rings");
+        long id = http().post("/api/cutters", Map.of("name", "Tag", "outline", rings))
+                .json()
+                .path("id")
+                .asLong();
+        JsonNode kept = http().get("/api/cutters").json().get(0);
+        assertThat(kept.path("id").asLong()).isEqualTo(id);
+        assertThat(kept.path("cutter").path("outline")).isEqualTo(rings);
+        List<List<Double>> crossed = List.of(List.of(0.0, 0.0, 9.0, 9.0, 9.0, 0.0, 0.0, 9.0));
+        assertThat(http().post("/api/cutters", Map.of("name", "Bow", "outline", crossed))
+                        .text())
+                .contains("crosses or touches itself");
+        http().undo();
+        assertThat(http().get("/api/cutters").json()).isEmpty();
     }
 }

@@ -4,6 +4,7 @@ import fairember.app.daybook.DaybookLearning;
 import fairember.app.document.SavedKind;
 import fairember.app.settings.SettingsStore;
 import fairember.app.shelf.ClayStore;
+import fairember.app.shelf.CoilStore;
 import fairember.app.shelf.FindingStore;
 import fairember.app.shelf.SupplyStore;
 import fairember.app.sparebox.SpareBoxStore;
@@ -12,6 +13,7 @@ import fairember.core.batch.Reserved;
 import fairember.core.batch.Shopping;
 import fairember.core.stock.ShelfClay;
 import fairember.core.stock.StockClay;
+import fairember.core.studio.Settings;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +33,7 @@ class ShoppingController {
     private final ClayLearning used;
     private final FindingStore findings;
     private final SupplyStore supplies;
+    private final CoilStore coils;
 
     ShoppingController(
             Planning planning,
@@ -40,7 +43,8 @@ class ShoppingController {
             ClayStore clays,
             ClayLearning used,
             FindingStore findings,
-            SupplyStore supplies) {
+            SupplyStore supplies,
+            CoilStore coils) {
         this.planning = planning;
         this.settings = settings;
         this.learning = learning;
@@ -49,6 +53,7 @@ class ShoppingController {
         this.used = used;
         this.findings = findings;
         this.supplies = supplies;
+        this.coils = coils;
     }
 
     /** A number of packs of a size. */
@@ -103,11 +108,9 @@ class ShoppingController {
     @GetMapping("/api/shopping")
     ShoppingView shopping() {
         Planning.Open open = planning.open();
+        Settings studio = settings.settings();
         BatchCosting costing = new BatchCosting(
-                settings.settings(),
-                planning.oven(),
-                learning.learned(),
-                box.saved().value());
+                studio, planning.oven(), learning.learned(), box.saved().value());
         List<ShelfClay> written =
                 clays.all().stream().map(SavedKind.Saved::value).toList();
         Map<Long, StockClay> known = used.clays();
@@ -115,12 +118,16 @@ class ShoppingController {
         List<ShoppingLineView> lines = Shopping.list(
                         costing.needs(open.jobs(), Reserved.NOTHING),
                         planning.schedule(open),
-                        written,
-                        written.stream()
-                                .map(clay -> Objects.requireNonNull(known.get(clay.id())))
-                                .toList(),
-                        findings.findings(),
-                        supplies.supplies())
+                        new Shopping.Shelf(
+                                written,
+                                written.stream()
+                                        .map(clay -> Objects.requireNonNull(known.get(clay.id())))
+                                        .toList(),
+                                findings.findings(),
+                                supplies.supplies(),
+                                coils.coils(),
+                                studio.roll(),
+                                studio.foilLeft()))
                 .stream()
                 .map(line -> ShoppingLineView.of(line, today))
                 .toList();

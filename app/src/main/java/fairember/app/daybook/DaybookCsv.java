@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -40,6 +41,9 @@ class DaybookCsv {
     private static final List<String> COLUMNS = List.of(
             "at", "until", "kind", "batch", "design", "station", "step", "mix", "maker", "pieces", "net_g", "used_g",
             "reason", "again", "words");
+    private static final double G_PER_OZ = 28.349523125;
+    private static final Map<String, DoubleUnaryOperator> GRAMS =
+            Map.of("", g -> g, "g", g -> g, "kg", kg -> 1000 * kg, "oz", oz -> G_PER_OZ * oz);
     private static final int MOST_ERRORS = 50;
     private static final int MOST_LINES = 100_000;
     private static final DateTimeFormatter OUT = DateTimeFormatter.ISO_OFFSET_DATE_TIME;
@@ -99,12 +103,13 @@ class DaybookCsv {
      * @throws InvalidInputException with everything that is wrong, by line: "lines[3].at"
      */
     List<DaybookLine> read(String text) {
-        List<CSVRecord> rows = CsvText.lines(text, List.of("at", "kind"));
+        CsvText.Lines file = CsvText.lines(text, List.of("at", "kind"));
+        List<CSVRecord> rows = file.records();
         if (rows.size() > MOST_LINES) {
             throw new InvalidInputException(
                     "file", rows.size() + " lines", "up to " + MOST_LINES + " lines", "Split the file.");
         }
-        Reading reading = new Reading(new Names(database), clock.getZone());
+        Reading reading = new Reading(new Names(database), clock.getZone(), file.semicolons());
         List<DaybookLine> lines = new ArrayList<>();
         List<InputError> errors = new ArrayList<>();
         for (CSVRecord row : rows) {
@@ -135,11 +140,13 @@ class DaybookCsv {
     private final class Reading {
         private final Names names;
         private final ZoneId zone;
+        private final boolean semicolons;
         private final Map<Long, Optional<Design>> known = new HashMap<>();
 
-        Reading(Names names, ZoneId zone) {
+        Reading(Names names, ZoneId zone, boolean semicolons) {
             this.names = names;
             this.zone = zone;
+            this.semicolons = semicolons;
         }
 
         DaybookLine line(CSVRecord row) {
@@ -166,8 +173,8 @@ class DaybookCsv {
                     names.number("mix", "mix", CsvText.value(row, "mix")),
                     whole(row, "maker", 1),
                     whole(row, "pieces", 0),
-                    mass(row, "net_g"),
-                    mass(row, "used_g"),
+                    mass(row, "net_g", semicolons),
+                    mass(row, "used_g", semicolons),
                     choice(row, "reason", LossReason.values(), LossReason::label),
                     CsvText.value(row, "again") != null,
                     false,
@@ -247,16 +254,8 @@ class DaybookCsv {
         }
     }
 
-    private static @Nullable Mass mass(CSVRecord row, String column) {
+    private static @Nullable Mass mass(CSVRecord row, String column, boolean semicolons) {
         String text = CsvText.value(row, column);
-        if (text == null) {
-            return null;
-        }
-        try {
-            return new Mass(Double.parseDouble(text.replace(',', '.')));
-        } catch (NumberFormatException unreadable) {
-            throw new InvalidInputException(
-                    column, text, "grams such as 12.5", "Write the number alone, without a unit.");
-        }
+        return text == null ? null : new Mass(CsvText.number(column, text, semicolons, GRAMS));
     }
 }

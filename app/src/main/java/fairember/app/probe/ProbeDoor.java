@@ -75,8 +75,10 @@ public class ProbeDoor {
      * @throws InvalidInputException when it is no such file
      */
     List<SentReading> read(String csv) {
-        return CsvText.lines(csv, List.of("at", "temp_c")).stream()
-                .map(line -> SentReading.of(CsvText.value(line, "at"), CsvText.value(line, "temp_c"), clock.getZone()))
+        CsvText.Lines lines = CsvText.lines(csv, List.of("at", "temp_c"));
+        return lines.records().stream()
+                .map(line -> SentReading.of(
+                        CsvText.value(line, "at"), CsvText.value(line, "temp_c"), lines.semicolons(), clock.getZone()))
                 .toList();
     }
 }

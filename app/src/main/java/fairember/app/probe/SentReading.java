@@ -1,10 +1,14 @@
 package fairember.app.probe;
 
 import fairember.app.clock.StudioClock;
+import fairember.app.web.CsvText;
 import fairember.core.input.Figures;
+import fairember.core.input.InvalidInputException;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -17,6 +21,8 @@ import tools.jackson.databind.JsonNode;
  * @param foundC the temperature as it was written
  */
 record SentReading(@Nullable Instant at, @Nullable Double tempC, String foundAt, String foundC) {
+    private static final Map<String, DoubleUnaryOperator> UNITS =
+            Map.of("", c -> c, "C", c -> c, "°C", c -> c, "F", f -> (f - 32) / 1.8, "°F", f -> (f - 32) / 1.8);
     private static final double COLDEST_C = -40;
     private static final double HOTTEST_C = 400;
     private static final int AHEAD_S = 300;
@@ -40,10 +46,10 @@ record SentReading(@Nullable Instant at, @Nullable Double tempC, String foundAt,
                 found(c));
     }
 
-    static SentReading of(@Nullable String at, @Nullable String c, ZoneId zone) {
+    static SentReading of(@Nullable String at, @Nullable String c, boolean semicolons, ZoneId zone) {
         return new SentReading(
                 at == null ? null : time(at, zone),
-                c == null ? null : number(c),
+                c == null ? null : number(c, semicolons),
                 at == null || at.isBlank() ? "nothing" : shortened(at),
                 c == null || c.isBlank() ? "nothing" : shortened(c));
     }
@@ -64,10 +70,10 @@ record SentReading(@Nullable Instant at, @Nullable Double tempC, String foundAt,
         }
     }
 
-    private static @Nullable Double number(String text) {
+    private static @Nullable Double number(String text, boolean semicolons) {
         try {
-            return Double.valueOf(text.strip().replace(',', '.'));
-        } catch (NumberFormatException none) {
+            return CsvText.number("temp_c", text, semicolons, UNITS);
+        } catch (InvalidInputException none) {
             return null;
         }
     }

@@ -7,6 +7,10 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
@@ -15,18 +19,28 @@ import org.jspecify.annotations.Nullable;
 public final class CsvText {
     private static final String MARK = "\uFEFF";
 
+    private static final Pattern NUMBER = Pattern.compile("(-?\\d+(?:[.,]\\d+)?)\\s*([^\\d\\s.,]*)");
+
     private CsvText() {}
 
     /**
-     * The lines under the line of columns.
+     * The lines of a file.
+     *
+     * @param semicolons whether semicolons part its columns
+     */
+    public record Lines(List<CSVRecord> records, boolean semicolons) {}
+
+    /**
+     * What stands under the line of columns.
      *
      * @throws InvalidInputException on "file" when it is no such text, or when a column is missing
      */
-    public static List<CSVRecord> lines(String text, List<String> columns) {
+    public static Lines lines(String text, List<String> columns) {
         String bare = text.startsWith(MARK) ? text.substring(1) : text;
+        boolean semicolons = bare.lines().findFirst().orElse("").contains(";");
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
-                .setDelimiter(bare.lines().findFirst().orElse("").contains(";") ? ';' : ',')
+                .setDelimiter(semicolons ? ';' : ',')
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .setIgnoreEmptyLines(true)
@@ -41,7 +55,7 @@ public final class CsvText {
                         "the columns " + String.join(", ", columns),
                         "Name these columns in the first line.");
             }
-            return parser.getRecords();
+            return new Lines(parser.getRecords(), semicolons);
         } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
             throw new InvalidInputException(
                     "file",
@@ -54,6 +68,35 @@ public final class CsvText {
     /** What stands in a column of a line; null when the line is too short or nothing stands there. */
     public static @Nullable String value(CSVRecord line, String column) {
         return line.isSet(column) && !line.get(column).isBlank() ? line.get(column) : null;
+    }
+
+    /**
+     * A number as people and spreadsheets write it: decimal point or comma, with or without the unit it is in or another of its kind.
+     *
+     * @param semicolons whether semicolons part the columns: then a comma is always a decimal comma
+     * @param units what one of each unit is in the unit of the column; the first is the column's own
+     * @throws InvalidInputException on the column when it is none, or could be two: "1,000"
+     */
+    public static double number(
+            String column, String text, boolean semicolons, Map<String, DoubleUnaryOperator> units) {
+        Matcher written = NUMBER.matcher(text.strip());
+        DoubleUnaryOperator unit = written.matches() ? units.get(written.group(2)) : null;
+        if (unit == null || (!semicolons && written.group(1).matches("-?\\d{1,3},\\d{3}"))) {
+            throw new InvalidInputException(
+                    column,
+                    text.length() > 40 ? text.substring(0, 40) + "…" : text,
+                    "a number such as 12.5, alone or with one of the units "
+                            + String.join(
+                                    ", ",
+                                    units.keySet().stream()
+                                            .filter(name -> !name.isEmpty())
+                                            .sorted()
+                                            .toList()),
+                    unit == null
+                            ? "Write the number without spaces, and its unit after it or none."
+                            : "Write 1000 for a thousand, and 1.0 for one: “" + text + "” could be either.");
+        }
+        return unit.applyAsDouble(Double.parseDouble(written.group(1).replace(',', '.')));
     }
 
     /** A line of text for a spreadsheet with decimal points, or with decimal commas. */

@@ -75,6 +75,43 @@ public class AccessJourney extends Journey {
         assertThat(lostIs(0)).isTrue();
     }
 
+    @Test(dependsOnMethods = "singleKeysCanBeSwitchedOff")
+    public void aSingleKeyCanBeAnother() {
+        go("/settings");
+        page.one(By.xpath("//summary[.='Choose other keys']")).click();
+        page.field("Key: go to Bench").sendKeys("d");
+        page.sees("is the key for “go to Designs”");
+        page.field("Key: go to Bench").sendKeys("q");
+        page.until(() -> page.value("Key: go to Bench").equals("q"));
+        page.leaveTheField();
+        page.keys("b");
+        assertThat(page.driver().getCurrentUrl()).endsWith("/settings");
+        page.keys("q");
+        page.until(() -> page.driver().getCurrentUrl().endsWith("/bench"));
+        go("/settings");
+        page.one(By.xpath("//summary[.='Choose other keys']")).click();
+        page.press("Back to the usual keys");
+        page.until(() -> page.value("Key: go to Bench").equals("b"));
+    }
+
+    @Test
+    public void backBringsBackWhereAPageWasScrolledToAndWhatWasChosen() {
+        go("/designs");
+        page.press("Side by side, to scale");
+        page.press("Settings");
+        page.until(() -> page.driver().getTitle().startsWith("Settings"));
+        String scrolled = "[...document.querySelectorAll('main *')].find(e => e.scrollHeight > e.clientHeight + 300)";
+        page.script(scrolled + ".scrollTop = 250");
+        page.until(() -> page.script("return " + scrolled + ".scrollTop").equals(250L));
+        page.press("Mixes");
+        page.until(() -> page.driver().getTitle().startsWith("Mixes"));
+        page.driver().navigate().back();
+        page.until(() -> page.driver().getTitle().startsWith("Settings"));
+        page.until(() -> page.script("return " + scrolled + "?.scrollTop").equals(250L));
+        page.driver().navigate().back();
+        page.until(() -> "on".equals(page.control("Side by side, to scale").getDomAttribute("data-state")));
+    }
+
     @Test
     public void theFocusGoesToWhatIsAdded() {
         go("/designs/1/bakes");

@@ -141,4 +141,48 @@ public class UnderlayJourney extends Journey {
         page.press("Undo");
         page.until(() -> page.value("Gallery, length, mm").equals("4"));
     }
+
+    /** A ring of 292 points inside, beside 640 points that are 100 mm: 45.6 mm. */
+    @Test
+    public void aCutterIsTracedInAPhotoKeptAndUsed() throws IOException {
+        BufferedImage picture = new BufferedImage(800, 600, BufferedImage.TYPE_INT_RGB);
+        Graphics2D drawn = picture.createGraphics();
+        drawn.setColor(new Color(214, 208, 200));
+        drawn.fillRect(0, 0, 800, 600);
+        drawn.setColor(Color.DARK_GRAY);
+        drawn.setStroke(new BasicStroke(8));
+        drawn.drawOval(250, 120, 300, 300);
+        drawn.dispose();
+        Path file = folder.resolve("cutter.png");
+        ImageIO.write(picture, "png", file.toFile());
+        go("/shelf/cutters");
+        page.press("Add a cutter");
+        page.press("Use this cutter");
+        page.one(By.cssSelector("input[aria-label='Name of the cutter Round, 24']"));
+        page.press("Add a cutter");
+        page.press("Trace a photo");
+        page.one(By.cssSelector("[aria-label='Trace a photo'] input[type=file]"))
+                .sendKeys(file.toString());
+        WebElement middle = page.one(By.cssSelector("button[aria-label^='Middle of the cutter']"));
+        middle.sendKeys(Keys.chord(Keys.SHIFT, Keys.ARROW_DOWN));
+        for (int i = 0; i < 25; i++) {
+            middle.sendKeys(Keys.chord(Keys.SHIFT, Keys.ARROW_RIGHT));
+        }
+        page.press("Trace");
+        page.sees("no closed line round this place");
+        for (int i = 0; i < 25; i++) {
+            middle.sendKeys(Keys.chord(Keys.SHIFT, Keys.ARROW_LEFT));
+        }
+        page.press("Trace");
+        page.until(() -> page.text().matches("(?s).*45\\.[4-8] × 45\\.[4-8].*true to about 0\\.16.*"));
+        page.press("Use this outline");
+        page.enter("Name of the cutter New cutter", "Porthole");
+        page.sees("Porthole");
+        begin("charm", "Porthole tag");
+        page.choose("Shape", "cut-out");
+        page.one(By.cssSelector("button[aria-label$=', kept cutter']")).click();
+        page.one(By.xpath("//*[@role='option'][.='Porthole']")).click();
+        page.sees("kept as “Porthole”");
+        removed();
+    }
 }

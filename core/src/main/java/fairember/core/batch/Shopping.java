@@ -2,7 +2,9 @@ package fairember.core.batch;
 
 import fairember.core.design.FittedFinding;
 import fairember.core.design.MeasuredUse;
+import fairember.core.foilcore.FoilRoll;
 import fairember.core.mix.Mix;
+import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Money;
 import fairember.core.stock.BlockBuying;
@@ -11,6 +13,7 @@ import fairember.core.stock.Finding;
 import fairember.core.stock.ShelfClay;
 import fairember.core.stock.StockClay;
 import fairember.core.stock.Supply;
+import fairember.core.wire.WireCoil;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What to order so that all batches that are planned or begun can be made, and the shelf keeps what it is to keep. */
 public final class Shopping {
-    private static final double HAIR = 1e-6;
+    static final double HAIR = 1e-6;
 
     private final BatchNeeds needs;
     private final List<BatchSchedule.HandsTask> tasks;
@@ -40,8 +43,27 @@ public final class Shopping {
     public enum Kind {
         CLAY,
         FINDING,
-        SUPPLY
+        SUPPLY,
+        WIRE,
+        FOIL
     }
+
+    /**
+     * What there is, and how it is sold.
+     *
+     * @param written clays as the shelf has them
+     * @param clays as they are used, in the order of {@code written}
+     * @param roll of foil, as it is bought
+     * @param foilLeft on the roll; null when that is not counted: then foil is not listed
+     */
+    public record Shelf(
+            List<ShelfClay> written,
+            List<StockClay> clays,
+            List<Finding> findings,
+            List<Supply> supplies,
+            List<WireCoil> coils,
+            FoilRoll roll,
+            @Nullable Length foilLeft) {}
 
     /**
      * Something to order.
@@ -86,22 +108,20 @@ public final class Shopping {
      *
      * @param needs of all batches together
      * @param schedule of these
-     * @param clays as they are used, in the order of {@code shelf}
      */
-    public static List<Line> list(
-            BatchNeeds needs,
-            BatchSchedule schedule,
-            List<ShelfClay> shelf,
-            List<StockClay> clays,
-            List<Finding> findings,
-            List<Supply> supplies) {
+    public static List<Line> list(BatchNeeds needs, BatchSchedule schedule, Shelf shelf) {
         Shopping shopping = new Shopping(needs, schedule);
         List<Line> lines = new ArrayList<>();
-        for (int i = 0; i < clays.size(); i++) {
-            lines.add(shopping.clay(shelf.get(i), clays.get(i)));
+        for (int i = 0; i < shelf.clays().size(); i++) {
+            lines.add(shopping.clay(shelf.written().get(i), shelf.clays().get(i)));
         }
-        findings.forEach(finding -> lines.add(shopping.finding(finding)));
-        supplies.stream().filter(supply -> supply.parts().isEmpty()).forEach(s -> lines.add(shopping.supply(s)));
+        shelf.findings().forEach(finding -> lines.add(shopping.finding(finding)));
+        LengthShopping byLength = new LengthShopping(shopping.tasks, shopping::first);
+        lines.addAll(byLength.wires(shelf.coils()));
+        lines.add(byLength.foil(needs.torn(), shelf));
+        shelf.supplies().stream()
+                .filter(supply -> supply.parts().isEmpty())
+                .forEach(s -> lines.add(shopping.supply(s)));
         return lines.stream()
                 .filter(line -> !line.packs().isEmpty())
                 .sorted(Comparator.comparing(Line::orderBy, Comparator.nullsLast(Comparator.naturalOrder()))
@@ -217,7 +237,7 @@ public final class Shopping {
     }
 
     /** Day of the first task with which more is used than there is; null when there is enough for all. */
-    private static @Nullable LocalDate runsOut(
+    static @Nullable LocalDate runsOut(
             List<BatchSchedule.HandsTask> tasks, double available, ToDoubleFunction<BatchSchedule.HandsTask> uses) {
         double used = 0;
         for (BatchSchedule.HandsTask task : tasks) {

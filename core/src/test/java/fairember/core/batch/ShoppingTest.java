@@ -5,17 +5,25 @@ import static org.assertj.core.api.Assertions.within;
 
 import fairember.core.Samples;
 import fairember.core.colour.Srgb;
+import fairember.core.design.DesignKind;
+import fairember.core.design.DesignTemplates;
 import fairember.core.design.FinishTest;
 import fairember.core.design.MeasuredDesign;
+import fairember.core.foilcore.FoilRoll;
+import fairember.core.foilcore.PackedFoil;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
 import fairember.core.mix.MixWaste;
+import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Money;
 import fairember.core.quantity.Share;
 import fairember.core.stock.Finding;
 import fairember.core.stock.ShelfClay;
 import fairember.core.stock.Supply;
+import fairember.core.wire.Gauge;
+import fairember.core.wire.Metal;
+import fairember.core.wire.WireCoil;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -29,7 +37,12 @@ public class ShoppingTest {
     private static final Srgb GREY = new Srgb(90, 90, 90);
 
     private static List<Shopping.Line> list(int quantity, Finding pin, double keepG) {
-        List<Job> jobs = List.of(new Job(new JobKey(1, 97), SEAL, quantity));
+        return list(quantity, SEAL, pin, keepG, List.of());
+    }
+
+    private static List<Shopping.Line> list(
+            int quantity, MeasuredDesign design, Finding pin, double keepG, List<WireCoil> coils) {
+        List<Job> jobs = List.of(new Job(new JobKey(1, 97), design, quantity));
         BatchSchedule schedule = BatchScheduling.schedule(
                 jobs,
                 Workshop.of(Samples.OVEN, WorkHours.daily(LocalTime.of(9, 0), LocalTime.of(17, 0))),
@@ -40,10 +53,14 @@ public class ShoppingTest {
         return Shopping.list(
                 BatchNeeding.needs(jobs, MixWaste.ofHands(new Share(0.1))),
                 schedule,
-                List.of(clay(1, "White", keepG), clay(2, "Red", 0)),
-                List.of(Samples.WHITE, Samples.RED),
-                List.of(pin),
-                supplies);
+                new Shopping.Shelf(
+                        List.of(clay(1, "White", keepG), clay(2, "Red", 0)),
+                        List.of(Samples.WHITE, Samples.RED),
+                        List.of(pin),
+                        supplies,
+                        coils,
+                        FoilRoll.priceless(new Length(0.016), new Length(300), PackedFoil.USUAL),
+                        Length.ZERO));
     }
 
     private static ShelfClay clay(long id, String name, double keepG) {
@@ -115,5 +132,34 @@ public class ShoppingTest {
                 .sum();
         assertThat(bought + kept.onShelf() - kept.needed()).isGreaterThanOrEqualTo(400 - 0.01);
         assertThat(kept.cost().minor() / bought).isCloseTo(3, within(1.5));
+    }
+
+    /** Forty times 30 mm of steel wire is 1.2 m; the end of a coil shorter than a wire may be left, so a metre makes 0.97 sure. */
+    @Test
+    public void wireIsBoughtByTheCoilItWasBoughtAsAndFoilByTheRoll() {
+        MeasuredDesign doll = Samples.measured(DesignTemplates.of(DesignKind.FIGURINE, Samples.CHALK.id()));
+        WireCoil one = new WireCoil("Steel 1 mm", new Gauge(1), Metal.STEEL, new Length(1000), 1, new Money(200));
+        WireCoil copper = new WireCoil("Copper 1 mm", new Gauge(1), Metal.COPPER, new Length(9000), 9, new Money(1));
+        List<Shopping.Line> lines = list(40, doll, pin(0, 0), 0, List.of(copper, one));
+        Shopping.Line wire = only(lines, Shopping.Kind.WIRE);
+        assertThat(wire.name()).isEqualTo("Steel 1 mm");
+        assertThat(wire.needed()).isCloseTo(1.2, within(1e-9));
+        assertThat(wire.onShelf()).isEqualTo(1);
+        assertThat(wire.packs()).containsExactly(new Shopping.Pack(1, 1));
+        assertThat(wire.cost().minor()).isEqualTo(200);
+        assertThat(wire.wantedOn()).isEqualTo(MONDAY);
+        Shopping.Line foil = only(lines, Shopping.Kind.FOIL);
+        assertThat(foil.needed()).isCloseTo(40 * doll.torn().mm() / 1000, within(1e-9));
+        assertThat(foil.packs().get(0).count()).isEqualTo((int) Math.ceil(foil.needed()));
+        WireCoil two = new WireCoil("Steel 1 mm", new Gauge(1), Metal.STEEL, new Length(1000), 2, new Money(200));
+        assertThat(list(40, doll, pin(0, 0), 0, List.of(two))).noneMatch(line -> line.kind() == Shopping.Kind.WIRE);
+        Shopping.Line unknown = only(list(40, doll, pin(0, 0), 0, List.of(copper)), Shopping.Kind.WIRE);
+        assertThat(unknown.name()).isEqualTo("steel wire, 1 mm");
+        assertThat(unknown.packs()).containsExactly(new Shopping.Pack(1, 2));
+    }
+
+    private static Shopping.Line only(List<Shopping.Line> lines, Shopping.Kind kind) {
+        assertThat(lines).filteredOn(line -> line.kind() == kind).hasSize(1);
+        return lines.stream().filter(line -> line.kind() == kind).findFirst().orElseThrow();
     }
 }

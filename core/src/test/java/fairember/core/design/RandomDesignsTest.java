@@ -119,7 +119,7 @@ public class RandomDesignsTest {
     /** Twice as large: eight times the clay, twice the box; what cannot scale says so. */
     @Test(dataProvider = "designs")
     public void aScaledDesignHasTheCubeOfItsClay(Design design) {
-        for (double factor : new double[] {0.5, 0.8, 1.5}) {
+        for (double factor : new double[] {0.5, 1.5}) {
             Design solid = RandomDesigns.each(design, part -> part.with(part.shape(), null, part.placement()));
             Design scaled = DesignScaling.whole(solid, factor).design();
             double before = Samples.measured(solid).clay().g();

@@ -18,6 +18,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -31,14 +32,15 @@ import org.testng.annotations.Test;
  */
 public class EveryPlanTest {
     private static final double TRAY = 100;
+    /** Lots of so many plans that all of them take more than three seconds. */
+    private static final Set<Integer> LONG = Set.of(0, 2, 4, 19, 23, 24);
 
     @DataProvider
     public Object[][] lots() {
-        Object[][] lots = new Object[30][];
-        for (int i = 0; i < lots.length; i++) {
-            lots[i] = new Object[] {i};
-        }
-        return lots;
+        return IntStream.range(0, 30)
+                .filter(lot -> !LONG.contains(lot))
+                .mapToObj(lot -> new Object[] {lot})
+                .toArray(Object[][]::new);
     }
 
     private static LoadProblem problem(int lot) {

@@ -73,7 +73,7 @@ public class InsetTest {
         SplittableRandom random = new SplittableRandom(21);
         List<Object[]> rows = new ArrayList<>();
         for (ShapeKind kind : ShapeKind.values()) {
-            for (int i = 0; i < 4; i++) {
+            for (int i = 0; i < 2; i++) {
                 Solid solid = Shapes.of(kind, random);
                 if (solid.kind().takesCore()) {
                     double half = solid.thickestSection().mm() / 2;

@@ -96,7 +96,7 @@ public class SolidTest {
     public Object[][] every() {
         SplittableRandom random = new SplittableRandom(20);
         return Stream.of(ShapeKind.values())
-                .flatMap(kind -> IntStream.range(0, 5).mapToObj(i -> new Object[] {Shapes.of(kind, random)}))
+                .flatMap(kind -> IntStream.range(0, 3).mapToObj(i -> new Object[] {Shapes.of(kind, random)}))
                 .toArray(Object[][]::new);
     }
 
