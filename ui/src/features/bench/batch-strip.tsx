@@ -21,7 +21,7 @@ export function BatchStrip({ batch: { id, batch, thread }, now }: { batch: Row; 
           due {dayName(batch.dueOn)}, {days >= 0 ? `in ${count(days, 'day')}` : `${count(-days, 'day')} ago`}
         </p>
       </div>
-      <ol className="mt-4 flex items-end gap-1.5">
+      <ol className="mt-4 flex items-end gap-1.5 max-sm:grid max-sm:grid-cols-5 max-sm:gap-y-3">
         {thread.stations.map((s) => (
           <li key={s.station} className="flex-1">
             <Link to={`/batches/${id}/${s.station.toLowerCase()}`} className="flex flex-col items-center gap-1">

@@ -109,9 +109,9 @@ function NextSteps() {
           return (
             <li
               key={`${task.batchId}-${task.designId}-${task.step}-${String(task.first)}`}
-              className="flex min-h-12 items-center gap-3 border-t border-line px-3 py-1 first:border-t-0"
+              className="flex min-h-12 items-center gap-x-3 border-t border-line px-3 py-1 first:border-t-0 max-sm:flex-wrap"
             >
-              <span className="w-36 figure whitespace-nowrap text-soft">
+              <span className="w-36 figure whitespace-nowrap text-soft max-sm:basis-full">
                 {from && `${relativeDay(from, bench.now)} ${clock(from)}`}
               </span>
               <span className="min-w-0 flex-1 leading-tight">

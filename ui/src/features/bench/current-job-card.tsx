@@ -63,7 +63,7 @@ export function CurrentJobCard() {
         </div>
       )}
       <div className="my-3 h-3 rounded-full bg-tile">
-        <div className="h-3 rounded-full bg-verdigris" style={{ width: `${100 * share}%` }} />
+        <div aria-hidden="true" className="h-3 rounded-full bg-verdigris" style={{ width: `${100 * share}%` }} />
       </div>
       <div className="flex flex-wrap gap-2">
         <Button

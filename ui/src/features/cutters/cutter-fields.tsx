@@ -8,10 +8,11 @@ import { api, errorsOf, take } from '../../server/client';
 import type { Cutter } from '../../server/types';
 import { choicesOf, spanOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
-import { mm } from '../../words/figures';
+import { plainIn } from '../../words/figures';
 
 interface Props {
   of: string;
+  keeps: boolean;
   onCut: (outline: number[][], name: string) => void;
 }
 
@@ -34,7 +35,7 @@ const words: Record<Measure, string> = {
 };
 
 /** The outline of a cutter by its family and measures, without a drawing. */
-export function CutterFields({ of, onCut }: Props) {
+export function CutterFields({ of, keeps, onCut }: Props) {
   const limits = useLimits();
   const [cutter, setCutter] = useState<Required<Cutter>>({
     family: 'ROUND',
@@ -53,7 +54,7 @@ export function CutterFields({ of, onCut }: Props) {
   const name = () => {
     const sizes = (measures[cutter.family] ?? usual).filter((field) => field === 'wideMm' || field === 'highMm');
     const label = choicesOf(limits, 'cutterFamily').find((one) => one.value === cutter.family)?.label ?? '';
-    return `${label.charAt(0).toUpperCase()}${label.slice(1)}, ${sizes.map((field) => mm(cutter[field])).join(' × ')}`;
+    return `${label.charAt(0).toUpperCase()}${label.slice(1)}, ${sizes.map((field) => plainIn('mm', cutter[field])).join(' × ')}`;
   };
   const errors = errorsOf(cut.error);
   return (
@@ -80,7 +81,7 @@ export function CutterFields({ of, onCut }: Props) {
         />
       ))}
       <Button disabled={cut.isPending} onClick={() => cut.mutate()}>
-        Use this cutter
+        {keeps ? 'Keep' : 'Use'} this cutter
       </Button>
       <RefusedNote error={cut.error} />
     </span>

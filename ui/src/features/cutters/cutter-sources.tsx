@@ -12,6 +12,8 @@ import { useCutters } from './use-cutters';
 interface Props {
   /** What the outline is for, for those who do not see it. */
   of: string;
+  /** Whether it becomes a cutter that is kept; then none is offered that is kept already. */
+  keeps?: boolean;
   /** @param name what it is called where it came from, empty where it has no name */
   onCut: (outline: number[][], name: string) => void;
 }
@@ -22,7 +24,7 @@ const MOST = 2_000_000;
 const bare = (file: string) => file.replace(/\.\w+$/, '').slice(0, 60);
 
 /** Where an outline comes from: a kept cutter, a family with its measures, an SVG file, a photo. */
-export function CutterSources({ of, onCut }: Props) {
+export function CutterSources({ of, keeps = false, onCut }: Props) {
   const cutters = useCutters();
   const [tracing, setTracing] = useState(false);
   const read = useMutation({
@@ -41,8 +43,8 @@ export function CutterSources({ of, onCut }: Props) {
   const failure = error ? error.message : read.error?.message;
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-      <CutterFields of={of} onCut={onCut} />
-      {cutters.length > 0 && (
+      <CutterFields of={of} keeps={keeps} onCut={onCut} />
+      {!keeps && cutters.length > 0 && (
         <Choice
           label={`${of}, kept cutter`}
           value=""
@@ -67,6 +69,7 @@ export function CutterSources({ of, onCut }: Props) {
       )}
       {tracing && (
         <TracePanel
+          keeps={keeps}
           onTraced={(outline) => {
             onCut(outline, '');
             setTracing(false);

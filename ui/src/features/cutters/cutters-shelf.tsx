@@ -3,12 +3,14 @@ import { Button } from '../../controls/button';
 import { DraftText } from '../../controls/draft-text';
 import type { KeptCutter } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
-import { mm, u } from '../../words/figures';
+import { plainIn, u } from '../../words/figures';
 import { CutterSources } from './cutter-sources';
 import { OutlineDrawing, sizeOf } from './outline-drawing';
 import { useCutterActs, useCutters } from './use-cutters';
 
 type Saved = ReturnType<typeof useCutters>[number];
+
+const tenths = (mm: number) => plainIn('mm', Math.round(mm * 10) / 10);
 
 /** Largest drawing of a cutter on the shelf, px. */
 const MOST_PX = 120;
@@ -20,7 +22,7 @@ export function CuttersShelf() {
   const [adding, setAdding] = useState(false);
   const most = Math.max(20, ...cutters.map(({ cutter }) => Math.max(...Object.values(sizeOf(cutter.outline)))));
   return (
-    <div className="flex flex-col gap-4">
+    <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto">
       <ul aria-label="Cutters" className="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-3">
         {cutters.map((saved) => (
           <CutterCard key={saved.id} saved={saved} scale={MOST_PX / most} />
@@ -40,6 +42,7 @@ export function CuttersShelf() {
           <div className="w-full rounded-card border border-line bg-paper p-3">
             <CutterSources
               of="New cutter"
+              keeps
               onCut={(outline, name) => {
                 add.mutate({ name: name || 'New cutter', outline });
                 setAdding(false);
@@ -71,8 +74,8 @@ function CutterCard({ saved, scale }: { saved: Saved; scale: number }) {
         className="font-semibold"
       />
       <div className="flex items-center justify-between">
-        <span className="figure text-soft">
-          {mm(wide)} × {mm(high)} {u.mm}
+        <span className="figure whitespace-nowrap text-soft">
+          {tenths(wide)} × {tenths(high)} {u.mm}
         </span>
         <Button kind="quiet" aria-label={`Remove ${saved.cutter.name}`} onClick={() => remove.mutate(saved)}>
           ✕

@@ -21,8 +21,13 @@ const START: Spot[] = [
   { across: 0.5, down: 0.45 },
 ];
 
+interface Props {
+  keeps: boolean;
+  onTraced: (outline: number[][]) => void;
+}
+
 /** The outline of a cutter out of a photo of it on paper, beside something of known length. */
-export function TracePanel({ onTraced }: { onTraced: (outline: number[][]) => void }) {
+export function TracePanel({ keeps, onTraced }: Props) {
   const limits = useLimits();
   const [pictureId, setPictureId] = useState<number | null>(null);
   const [squaring, setSquaring] = useState(false);
@@ -137,7 +142,7 @@ export function TracePanel({ onTraced }: { onTraced: (outline: number[][]) => vo
                 </b>{' '}
                 {u.mm}, true to about {plainIn('mm', Math.round(traced.dotMm * 100) / 100)} {u.mm}
               </span>
-              <Button onClick={() => onTraced(traced.outline.rings)}>Use this outline</Button>
+              <Button onClick={() => onTraced(traced.outline.rings)}>{keeps ? 'Keep' : 'Use'} this outline</Button>
             </div>
           )}
         </>

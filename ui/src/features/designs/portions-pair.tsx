@@ -52,7 +52,7 @@ export function PortionsPair({ id, design }: { id: number; design: DesignDraft }
                     Cord Ø{mm(settings.cordMm ?? 6)}, {u.mm}
                   </th>
                   <th className="px-1 pl-3 font-semibold">Share of a block, or cord</th>
-                  <th className="pr-3 pl-1 text-right font-semibold">Error</th>
+                  <th className="pr-3 pl-1 text-right font-semibold max-sm:hidden">Error</th>
                 </tr>
               </thead>
               <tbody>
@@ -100,7 +100,7 @@ function PortionRow({ name, count, sums }: { name: string; count: number; sums: 
       <td className="px-1 text-right figure text-figure">{sums && grams(sums.massG)}</td>
       <td className="px-1 text-right figure text-figure">{sums && mm(sums.ballMm)}</td>
       <td className="px-1 text-right figure text-figure">{sums && mm(sums.cordMm)}</td>
-      <td className="px-1 py-1.5 pl-3 whitespace-nowrap">
+      <td className="px-1 py-1.5 pl-3 sm:whitespace-nowrap">
         {share ? (
           <>
             <span className="figure">{shareWords(share)}</span>
@@ -119,7 +119,7 @@ function PortionRow({ name, count, sums }: { name: string; count: number; sums: 
           )
         )}
       </td>
-      <td className="pr-3 pl-1 text-right figure whitespace-nowrap">
+      <td className="pr-3 pl-1 text-right figure whitespace-nowrap max-sm:hidden">
         {share && `${share.errorPercent > 0 ? '+' : ''}${share.errorPercent.toFixed(1)} %`}
       </td>
     </tr>

@@ -179,7 +179,7 @@ function StepRow({ supplies, design, step, index, stations, onChange, onMove, on
     <SortableRow index={index} name={step.name} className="border-t border-line px-3 py-1 first:border-t-0">
       {(handle) => (
         <>
-          <div className="flex items-center gap-x-2">
+          <div className="flex items-center gap-x-2 max-sm:flex-wrap">
             {handle}
             <TextField
               label="Name of the step"

@@ -77,7 +77,7 @@ function Figures({ record, out }: { record: LoadRecord; out: boolean }) {
       {rows.map(([name, value]) => (
         <div key={name} className="contents">
           <dt className="text-soft">{name}</dt>
-          <dd className="figure font-semibold whitespace-nowrap">{value}</dd>
+          <dd className="figure font-semibold sm:whitespace-nowrap">{value}</dd>
         </div>
       ))}
     </dl>

@@ -232,7 +232,7 @@ function WrapLines({ wraps, errors, mixId, onChange }: WrapProps) {
             onChange={(thickMm) => put(i, { thickMm })}
             onSettle={nothing}
           />
-          <span className="text-note text-soft">mm of</span>
+          <span className="text-note text-soft">{u.mm} of</span>
           <MixChoice label={`Mix of wrap ${i + 1}`} id={wrap.mixId} onChange={(id) => put(i, { mixId: id })} />
           <Button
             kind="quiet"

@@ -66,7 +66,7 @@ function MachineCard({ saved }: { saved: ReturnType<typeof useMachines>[number] 
           onSettle={settle}
         />
       </FieldLine>
-      <ul className="grid grid-cols-2 gap-x-4">
+      <ul className="grid grid-cols-2 gap-x-4 max-sm:grid-cols-1">
         {form.settings.map((setting, i) => (
           <li key={i} className="flex items-baseline justify-between gap-1 border-b border-line">
             <TextField

@@ -9,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -141,14 +142,17 @@ public class UnderlayTest extends ServerTest {
                 .json()
                 .path("id")
                 .asLong();
-        JsonNode kept = http().get("/api/cutters").json().get(0);
-        assertThat(kept.path("id").asLong()).isEqualTo(id);
+        JsonNode all = http().get("/api/cutters").json();
+        JsonNode kept = StreamSupport.stream(all.spliterator(), false)
+                .filter(one -> one.path("id").asLong() == id)
+                .findFirst()
+                .orElseThrow();
         assertThat(kept.path("cutter").path("outline")).isEqualTo(rings);
         List<List<Double>> crossed = List.of(List.of(0.0, 0.0, 9.0, 9.0, 9.0, 0.0, 0.0, 9.0));
         assertThat(http().post("/api/cutters", Map.of("name", "Bow", "outline", crossed))
                         .text())
                 .contains("crosses or touches itself");
         http().undo();
-        assertThat(http().get("/api/cutters").json()).isEmpty();
+        assertThat(http().get("/api/cutters").json()).hasSize(all.size() - 1);
     }
 }

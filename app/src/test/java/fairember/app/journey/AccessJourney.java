@@ -104,7 +104,7 @@ public class AccessJourney extends Journey {
         page.script(scrolled + ".scrollTop = 250");
         page.until(() -> page.script("return " + scrolled + ".scrollTop").equals(250L));
         page.press("Mixes");
-        page.until(() -> page.driver().getTitle().startsWith("Mixes"));
+        page.until(() -> page.driver().getCurrentUrl().contains("/mixes"));
         page.driver().navigate().back();
         page.until(() -> page.driver().getTitle().startsWith("Settings"));
         page.until(() -> page.script("return " + scrolled + "?.scrollTop").equals(250L));

@@ -105,19 +105,25 @@ public class LookJourney extends Journey {
             Files.write(Path.of(folder, picture + ".png"), page.picture());
         }
         open(1280);
-        page.size(640, 400);
+        size(640, 400);
         assertThat(overflow().get(0)).as("%s at 200 %% is cut off", path).isZero();
-        page.size(820, 1180);
+        size(820, 1180);
         assertThat(overflow().get(0)).as("%s at 820 wide is cut off", path).isZero();
         page.isForEveryoneOnceMore();
         open(820);
-        page.size(390, 844);
+        size(390, 844);
         assertThat(overflow().get(0)).as("%s on a phone is cut off", path).isZero();
         page.isForEveryone();
         open(390);
         if (BESIDE_THE_CLAY.contains(path)) {
             assertThat(hardOnAPhone()).as("%s on a phone", path).isEmpty();
         }
+    }
+
+    /** Another window; all parts of the page are at their top, so that nothing lies under a heading that stays. */
+    private void size(int wide, int high) {
+        page.size(wide, high);
+        page.script("document.querySelectorAll('main, main *').forEach(e => { e.scrollTop = 0; })");
     }
 
     /** Opens each menu, list, dialog and detail of this page that no page had before at this width. */

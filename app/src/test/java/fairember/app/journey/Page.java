@@ -358,7 +358,7 @@ final class Page {
         By by = By.xpath("//*[@data-opens=\"" + opener + "\"]");
         WebElement trigger = one(by);
         script("arguments[0].scrollIntoView({block: 'center'})", trigger);
-        trigger.click();
+        pressed(trigger);
         until(() -> !all(By.cssSelector(
                         "[aria-expanded=true], [role=menu], [role=dialog], [role=listbox], details[open]"))
                 .isEmpty());
@@ -372,7 +372,7 @@ final class Page {
         script("document.querySelectorAll('details[open]').forEach(e => { e.open = false; })");
         for (WebElement still : all(by)) {
             if ("true".equals(still.getAttribute("aria-expanded"))) {
-                still.click();
+                pressed(still);
             }
         }
         until(() -> all(By.cssSelector("[role=menu], [role=dialog], [role=listbox]"))

@@ -157,7 +157,7 @@ public class UnderlayJourney extends Journey {
         ImageIO.write(picture, "png", file.toFile());
         go("/shelf/cutters");
         page.press("Add a cutter");
-        page.press("Use this cutter");
+        page.press("Keep this cutter");
         page.one(By.cssSelector("input[aria-label='Name of the cutter Round, 24']"));
         page.press("Add a cutter");
         page.press("Trace a photo");
@@ -175,7 +175,7 @@ public class UnderlayJourney extends Journey {
         }
         page.press("Trace");
         page.until(() -> page.text().matches("(?s).*45\\.[4-8] × 45\\.[4-8].*true to about 0\\.16.*"));
-        page.press("Use this outline");
+        page.press("Keep this outline");
         page.enter("Name of the cutter New cutter", "Porthole");
         page.sees("Porthole");
         begin("charm", "Porthole tag");
