@@ -340,12 +340,13 @@ final class Page {
                 """);
     }
 
-    /** The names of what opens on this page: menus, lists, dialogs, details; a list of choices, and what follows a colon, once for all of its kind. */
+    /** The names of what opens on this page: menus, lists, dialogs, details; a list of choices, a line of a list, and what follows a colon, once for all of its kind. */
     @SuppressWarnings("unchecked")
     List<String> openers() {
         return (List<String>) script("""
+                const name = e => (e.getAttribute('aria-label') ?? e.textContent).replace(/: .*|[0-9]+/g, '').trim();
                 const kind = e => e.getAttribute('role') === 'combobox' ? 'a list of choices'
-                  : (e.getAttribute('aria-label') ?? e.textContent).replace(/: .*|[0-9]+/g, '').trim();
+                  : name(e).length > 30 ? 'a line that opens' : name(e);
                 const found = [...document.querySelectorAll('[aria-haspopup], [aria-expanded=false], summary, [role=combobox]')]
                   .filter(e => e.checkVisibility() && !e.disabled);
                 found.forEach(e => e.setAttribute('data-opens', kind(e)));

@@ -263,7 +263,8 @@ public class UnsavedWorkJourney extends Journey {
 
     private static final String EVERY_FIELD = """
             const absurd = ['', '-', '-99999999999999999999', 'x'.repeat(2000) + '\\u202e\\u0000<b>\\ud83d\\ude00'];
-            const kinds = new Set();
+            // Of fields alike, on all places, such as the size of every part, the first stands for all.
+            const kinds = window.kindsOfFields ??= new Set();
             const broken = [];
             const report = (event) => broken.push(`${event.type}: ${event.message ?? event.reason}`);
             addEventListener('error', report);
@@ -278,7 +279,6 @@ public class UnsavedWorkJourney extends Journey {
             const drawn = () => new Promise(later => setTimeout(later, 0));
             for (let i = 0; i < fields().length; i += 1) {
                 const name = fields()[i].getAttribute('aria-label') ?? fields()[i].type;
-                // Of fields alike, such as the size of every part, the first stands for all.
                 const kind = name.replace(/^[^,]*, /, '').replace(/\\d+/g, '');
                 if (kinds.has(kind)) continue;
                 kinds.add(kind);
