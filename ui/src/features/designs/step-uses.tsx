@@ -47,7 +47,7 @@ export function StepUses({ design, step, index, supplies, onChange, children }: 
           onRemove={() => set((all) => all.filter((_, j) => j !== i))}
         />
       ))}
-      <div className="flex items-baseline gap-4">
+      <div className="flex flex-wrap items-baseline gap-x-4">
         <span className="whitespace-nowrap">
           then wait{' '}
           <NumberField
