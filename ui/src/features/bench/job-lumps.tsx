@@ -19,6 +19,9 @@ export function JobLumps({ job }: { job: Hand }) {
                 <Swatch raw={lump.rawHex} cured={lump.curedHex} size={16} />
                 <span className="min-w-0 flex-1 truncate">
                   {lump.name}
+                  {lump.fromBox > 0 && (
+                    <span className="text-note text-soft">, {lump.fromBox} from the box of spares</span>
+                  )}
                   {lump.blanks !== lump.count && (
                     <span className="text-note text-soft">, {count(lump.count, 'part')} from these</span>
                   )}

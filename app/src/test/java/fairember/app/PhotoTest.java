@@ -157,6 +157,20 @@ public class PhotoTest extends ServerTest {
         http().undo();
         http().redo();
         assertThat(http().get("/api/daybook").text()).contains("\"pictureId\":" + id);
+        String csv = http().get("/api/daybook/lines.csv").text();
+        assertThat(csv).contains(",Seam seen," + id);
+        assertThat(http().send("POST", "/api/daybook/lines.csv", csv, "Content-Type", "text/csv;charset=UTF-8")
+                        .status())
+                .isEqualTo(200);
+        http().undo();
+        assertThat(http().send(
+                                "POST",
+                                "/api/daybook/lines.csv",
+                                "at,kind,words,picture\n2026-11-10 09:00,lesson,x,9999\n",
+                                "Content-Type",
+                                "text/csv")
+                        .text())
+                .contains("lines[1].picture", "picture 9999");
         lesson.put("pictureId", 9999);
         assertThat(http().post("/api/daybook", lesson).text()).contains("pictureId", "Add the photo again");
         assertThat(http().get("/api/pictures/9999").status()).isEqualTo(404);

@@ -7,16 +7,20 @@ import fairember.app.daybook.DaybookStore;
 import fairember.app.document.SavedKind;
 import fairember.app.journal.Journal;
 import fairember.app.journal.MissingException;
+import fairember.app.sparebox.SpareBoxStore;
 import fairember.core.batch.BatchProgress;
 import fairember.core.batch.Job;
 import fairember.core.batch.JobInHand;
+import fairember.core.batch.SpareDraw;
 import fairember.core.daybook.DaybookLine;
 import fairember.core.daybook.LineKind;
 import fairember.core.daybook.LossReason;
+import fairember.core.design.SpareBox;
 import fairember.core.input.InvalidInputException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -31,6 +35,7 @@ class Bench {
     private final DaybookLines lines;
     private final Planning planning;
     private final ProgressStore progress;
+    private final SpareBoxStore box;
     private final Journal journal;
     private final Clock clock;
 
@@ -40,6 +45,7 @@ class Bench {
             DaybookLines lines,
             Planning planning,
             ProgressStore progress,
+            SpareBoxStore box,
             Journal journal,
             Clock clock) {
         this.jobs = jobs;
@@ -47,6 +53,7 @@ class Bench {
         this.lines = lines;
         this.planning = planning;
         this.progress = progress;
+        this.box = box;
         this.journal = journal;
         this.clock = clock;
     }
@@ -76,7 +83,14 @@ class Bench {
                 job.design().design().steps().get(current.step()),
                 made.tally(current.designId(), current.step()),
                 made.againAfter(current.designId(), current.step()),
-                daybook.logged(current.batchId(), current.designId(), current.step()));
+                daybook.logged(current.batchId(), current.designId(), current.step()),
+                fromBox(job));
+    }
+
+    private List<Integer> fromBox(Job job) {
+        SpareBox spares = box.saved().value();
+        List<Job> open = spares.parts().isEmpty() ? List.of() : planning.open().jobs();
+        return SpareDraw.of(job, job.now(), open, spares);
     }
 
     /** Takes a current job; what was in current before is set aside, its timer stopped and logged. */

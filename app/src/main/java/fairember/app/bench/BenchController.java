@@ -121,11 +121,14 @@ class BenchController {
     /**
      * A lump to roll for the step: one of its part, or of each part where it is for none alone.
      *
+     * @param count to roll, without those that come out of the box of spare parts
+     * @param fromBox that come out of it
      * @param blanks that the lumps are cut from, when several come of one
      */
     record LumpRowView(
             String name,
             int count,
+            int fromBox,
             int blanks,
             double massG,
             double ballMm,
@@ -139,17 +142,24 @@ class BenchController {
             List<MeasuredPart> parts = in.job().design().parts();
             return IntStream.range(0, shows ? parts.size() : 0)
                     .filter(i -> part == null || part == i)
-                    .mapToObj(
-                            i -> of(step, parts.get(i), in.job().now(), in.job().makesFirst()))
+                    .mapToObj(i -> of(
+                            step,
+                            parts.get(i),
+                            in.job().now(),
+                            in.job().makesFirst(),
+                            in.fromBox().get(i)))
                     .toList();
         }
 
-        private static LumpRowView of(Step step, MeasuredPart part, int pieces, boolean first) {
-            int count = part.part().count() * pieces + (first ? 0 : part.part().spares());
+        private static LumpRowView of(Step step, MeasuredPart part, int pieces, boolean first, int fromBox) {
+            int count = part.part().count() * pieces
+                    - fromBox
+                    + (first ? 0 : part.part().spares());
             var colour = part.mix().colour();
             return new LumpRowView(
                     part.part().name(),
                     count,
+                    fromBox,
                     step.blanks(count),
                     part.portion().mass().g() * step.perBlank(),
                     part.portion().ball().mm(),

@@ -10,11 +10,13 @@ import fairember.core.design.Step;
 import fairember.core.design.StepKind;
 import fairember.core.quantity.Minutes;
 import java.time.Instant;
+import java.util.List;
 
 /**
  * The current job of a maker with its job, its counts and its time.
  *
  * @param doneAgain pieces counted as done that were lost later and are made again
+ * @param fromBox how many of each part come out of the box of spare parts
  */
 record CurrentJob(
         JobInHand current,
@@ -23,7 +25,8 @@ record CurrentJob(
         Step step,
         BatchProgress.Tally tally,
         int doneAgain,
-        Minutes logged) {
+        Minutes logged,
+        List<Integer> fromBox) {
     StepEstimate estimate() {
         return job.estimate(current.step());
     }

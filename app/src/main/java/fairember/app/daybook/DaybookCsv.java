@@ -4,6 +4,7 @@ import fairember.app.clock.StudioClock;
 import fairember.app.database.Database;
 import fairember.app.design.DesignStore;
 import fairember.app.document.SavedKind;
+import fairember.app.picture.PictureStore;
 import fairember.app.web.CsvText;
 import fairember.core.daybook.DaybookLine;
 import fairember.core.daybook.LineKind;
@@ -40,7 +41,7 @@ import org.springframework.stereotype.Component;
 class DaybookCsv {
     private static final List<String> COLUMNS = List.of(
             "at", "until", "kind", "batch", "design", "station", "step", "mix", "maker", "pieces", "net_g", "used_g",
-            "reason", "again", "words");
+            "reason", "again", "words", "picture");
     private static final double G_PER_OZ = 28.349523125;
     private static final Map<String, DoubleUnaryOperator> GRAMS =
             Map.of("", g -> g, "g", g -> g, "kg", kg -> 1000 * kg, "oz", oz -> G_PER_OZ * oz);
@@ -51,12 +52,14 @@ class DaybookCsv {
     private final DaybookStore daybook;
     private final DesignStore designs;
     private final Database database;
+    private final PictureStore pictures;
     private final StudioClock clock;
 
-    DaybookCsv(DaybookStore daybook, DesignStore designs, Database database, StudioClock clock) {
+    DaybookCsv(DaybookStore daybook, DesignStore designs, Database database, PictureStore pictures, StudioClock clock) {
         this.daybook = daybook;
         this.designs = designs;
         this.database = database;
+        this.pictures = pictures;
         this.clock = clock;
     }
 
@@ -84,7 +87,8 @@ class DaybookCsv {
                             grams(line.used(), decimalCommas),
                             line.reason() == null ? "" : line.reason().label(),
                             line.again() ? "yes" : "",
-                            line.words())));
+                            line.words(),
+                            line.pictureId() == null ? "" : String.valueOf(line.pictureId()))));
         }
         return text.toString();
     }
@@ -179,9 +183,22 @@ class DaybookCsv {
                     CsvText.value(row, "again") != null,
                     false,
                     Optional.ofNullable(CsvText.value(row, "words")).orElse(""),
-                    null);
+                    picture(row));
             line.refuseForgotten();
             return line;
+        }
+
+        /** Pictures themselves are in no file: a line may name one that this studio keeps. */
+        private @Nullable Long picture(CSVRecord row) {
+            long id = whole(row, "picture", 0);
+            if (id != 0 && !pictures.has(id)) {
+                throw new InvalidInputException(
+                        "picture",
+                        "picture " + id,
+                        "the number of a photo of this studio, or nothing",
+                        "Empty this column.");
+            }
+            return id == 0 ? null : (Long) id;
         }
 
         private @Nullable Integer step(@Nullable Long designId, @Nullable Station station, @Nullable String name) {

@@ -17,7 +17,6 @@ import fairember.core.design.MeasuredUse;
 import fairember.core.design.MeasuredUseWorkings;
 import fairember.core.design.OneLump;
 import fairember.core.design.OrderBreak;
-import fairember.core.design.OrderReview;
 import fairember.core.design.PaintedPart;
 import fairember.core.design.Part;
 import fairember.core.design.Room;
@@ -261,9 +260,7 @@ public record MeasuredDesignView(
                         .map(other -> NonClayView.of(other, withinMm))
                         .toList(),
                 design.design().checkLines().stream().map(CheckLine::words).toList(),
-                OrderReview.breaks(design.design()).stream()
-                        .map(OrderBreakView::of)
-                        .toList(),
+                design.orderBreaks().stream().map(OrderBreakView::of).toList(),
                 design.uses().stream()
                         .map(use -> SupplyUseView.of(use, settings.air()))
                         .toList(),

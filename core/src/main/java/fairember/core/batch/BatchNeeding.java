@@ -3,7 +3,6 @@ package fairember.core.batch;
 import fairember.core.design.FittedFinding;
 import fairember.core.design.MeasuredInsert;
 import fairember.core.design.MeasuredPart;
-import fairember.core.design.Part;
 import fairember.core.design.SpareBox;
 import fairember.core.foilcore.SizedCore;
 import fairember.core.mix.Inclusion;
@@ -41,12 +40,11 @@ public final class BatchNeeding {
     private final List<BatchNeeds.SleeveRow> sleeves = new ArrayList<>();
 
     private final Reserved reserved;
-    private final SpareBox box;
-    private final Map<Integer, Integer> takenOut = new HashMap<>();
+    private final SpareDraw box;
 
     private BatchNeeding(Reserved reserved, SpareBox box) {
         this.reserved = reserved;
-        this.box = box;
+        this.box = new SpareDraw(box, reserved);
     }
 
     /**
@@ -131,7 +129,7 @@ public final class BatchNeeding {
     private void take(Job job) {
         for (MeasuredPart part : job.design().parts()) {
             int wanted = part.part().count() * job.quantity();
-            Map<Integer, Integer> fromBox = fromBox(part.part(), wanted);
+            Map<Integer, Integer> fromBox = box.take(part.part(), wanted);
             int taken = fromBox.values().stream().mapToInt(Integer::intValue).sum();
             int count = wanted - taken + part.part().spares();
             portions.add(new BatchNeeds.PortionRow(job.design(), part, count, fromBox));
@@ -150,23 +148,6 @@ public final class BatchNeeding {
             byFinding.merge(fitting.finding(), fitting.count() * job.quantity(), Integer::sum);
         }
         job.design().uses().forEach(use -> byPaint.merge(use.paint(), use.of(job.quantity()), Double::sum));
-    }
-
-    /** What the box has of a part, at most as many as are wanted, by kind. */
-    private Map<Integer, Integer> fromBox(Part part, int wanted) {
-        Map<Integer, Integer> taken = new LinkedHashMap<>();
-        int left = wanted;
-        for (int kind = 0; kind < box.parts().size() && left > 0; kind++) {
-            SpareBox.SparePart spare = box.parts().get(kind);
-            int there = spare.count() - reserved.spares(kind) - takenOut.getOrDefault(kind, 0);
-            int out = spare.fits(part) ? Math.min(left, Math.max(0, there)) : 0;
-            if (out > 0) {
-                taken.put(kind, out);
-                takenOut.merge(kind, out, Integer::sum);
-                left -= out;
-            }
-        }
-        return taken;
     }
 
     private Length torn() {

@@ -12,6 +12,8 @@ import java.util.Optional;
 final class FinishReview {
     /** What is put on less of a part is not meant to hide it. */
     private static final double MOST = 0.5;
+    /** What is put on this much of a design is put on all of it. */
+    private static final double ALL = 0.99;
 
     private FinishReview() {}
 
@@ -24,6 +26,7 @@ final class FinishReview {
         List<Advice> advice = new ArrayList<>();
         bare(design, uses).ifPresent(advice::add);
         sheen(design, uses).ifPresent(advice::add);
+        glossPaint(design, uses).ifPresent(advice::add);
         sticky(design, uses).ifPresent(advice::add);
         thin(design, uses).ifPresent(advice::add);
         return advice;
@@ -32,8 +35,7 @@ final class FinishReview {
     /** Paint on clay that was neither sanded nor primed before. */
     private static Optional<Advice> bare(Design design, List<MeasuredUse> uses) {
         return uses.stream()
-                .filter(use ->
-                        use.supply().kind() == SupplyKind.PAINT && use.use().coats() > 0)
+                .filter(use -> use.supply().kind().paints() && use.use().coats() > 0)
                 .findFirst()
                 .filter(paint -> uses.stream()
                         .noneMatch(use ->
@@ -70,11 +72,28 @@ final class FinishReview {
         return Optional.empty();
     }
 
+    /** Gloss paint that no varnish covers all over: it shines on what is matt. */
+    private static Optional<Advice> glossPaint(Design design, List<MeasuredUse> uses) {
+        return uses.stream()
+                .filter(use -> use.supply().kind() == SupplyKind.PAINT_GLOSS)
+                .filter(paint -> uses.stream()
+                        .noneMatch(use -> use.step() >= paint.step()
+                                && use.supply().kind().varnish()
+                                && use.use().share().of1() >= ALL))
+                .findFirst()
+                .map(paint -> new Advice(
+                        "finish-gloss-paint",
+                        Grade.CAUTION,
+                        "'%s' shines, and no varnish goes over all of the piece after it: it stands out on matt clay and matt paint."
+                                .formatted(paint.supply().name()),
+                        "Varnish all of it, or use a matt paint.",
+                        List.of(design.name())));
+    }
+
     /** Paint in too few coats to hide what is below it. */
     private static Optional<Advice> thin(Design design, List<MeasuredUse> uses) {
         return uses.stream()
-                .filter(use -> use.supply().kind() == SupplyKind.PAINT
-                        && use.use().share().of1() >= MOST)
+                .filter(use -> use.supply().kind().paints() && use.use().share().of1() >= MOST)
                 .flatMap(use -> use.painted().stream()
                         .filter(part ->
                                 part.hides() == 0 || part.hides() > use.use().coats())

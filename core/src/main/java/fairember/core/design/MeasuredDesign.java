@@ -5,6 +5,7 @@ import fairember.core.quantity.Length;
 import fairember.core.quantity.Mass;
 import fairember.core.quantity.Minutes;
 import fairember.core.shape.Box;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
@@ -81,6 +82,13 @@ public record MeasuredDesign(
                 .reduce(design.steps().get(step).waiting(), Minutes::plus);
     }
 
+    /** The steps that are out of the order that makers have learned. */
+    public List<OrderBreak> orderBreaks() {
+        List<OrderBreak> breaks = new ArrayList<>(OrderReview.breaks(design));
+        breaks.addAll(LightFirst.breaks(design, parts));
+        return breaks;
+    }
+
     /** All advice, of the parts first. */
     public List<Advice> advice() {
         return Stream.of(
@@ -89,7 +97,7 @@ public record MeasuredDesign(
                         stages.stream().flatMap(s -> s.need().advice().stream()),
                         stages.stream().flatMap(s -> s.advice().stream()),
                         FinishReview.advice(design, uses).stream(),
-                        OrderReview.breaks(design).stream().map(broken -> broken.advice(design.name())))
+                        orderBreaks().stream().map(broken -> broken.advice(design.name())))
                 .flatMap(Function.identity())
                 .toList();
     }

@@ -59,7 +59,8 @@ public final class HandlingOrder {
                         && (of.mix().equals(other) || holds(of.mix(), other)));
     }
 
-    private static double tint(MeasuredMix before, MeasuredMix mix) {
+    /** ΔE00 by which what clings of a mix changes the raw colour of the one that is handled next. */
+    public static double tint(MeasuredMix before, MeasuredMix mix) {
         Colorant clean = mix.colour().raw().colorant();
         Colorant tinted =
                 Colorant.mix(List.of(clean, before.colour().raw().colorant()), new double[] {1 - CLINGS, CLINGS});

@@ -4,6 +4,7 @@ package fairember.core.stock;
 public enum SupplyKind {
     PRIMER("primer", true),
     PAINT("paint", true),
+    PAINT_GLOSS("gloss paint", true),
     WASH("wash", true),
     VARNISH_MATT("matt varnish", true),
     VARNISH_SATIN("satin varnish", true),
@@ -37,7 +38,12 @@ public enum SupplyKind {
 
     /** Whether it is there to hide what is below; a wash is wiped off, and varnish is clear. */
     public boolean hides() {
-        return this == PRIMER || this == PAINT;
+        return this == PRIMER || paints();
+    }
+
+    /** Whether it is paint, however it shines. */
+    public boolean paints() {
+        return this == PAINT || this == PAINT_GLOSS;
     }
 
     /** Whether it is a varnish. */

@@ -51,6 +51,17 @@ public class SpareBoxTest {
         assertThat(eyes(first).count()).isEqualTo(3 + EYE.spares());
         BatchNeeds second = needs(5, Reserved.of(first), box(4, 3));
         assertThat(eyes(second).taken()).isZero();
+        // At the bench the same is taken out for each.
+        Job one = new Job(new JobKey(1, 7), SEAL, 5);
+        Job other = new Job(new JobKey(2, 7), SEAL, 5);
+        int eye = SEAL.design().parts().indexOf(EYE);
+        assertThat(SpareDraw.of(one, 5, List.of(one, other), box(4, 3)).get(eye))
+                .isEqualTo(7);
+        assertThat(SpareDraw.of(other, 5, List.of(one, other), box(4, 3)).get(eye))
+                .isZero();
+        assertThat(SpareDraw.of(other, 5, List.of(one, other), box(12)).get(eye))
+                .isEqualTo(2);
+        assertThat(SpareDraw.of(one, 5, List.of(one), SpareBox.EMPTY)).containsOnly(0);
     }
 
     @Test

@@ -20,12 +20,15 @@ import fairember.core.daybook.Learned;
 import fairember.core.input.InputError;
 import fairember.core.loadsearch.Effort;
 import fairember.core.loadsearch.LoadPlanning;
+import fairember.core.mix.Mix;
 import fairember.core.mix.MixWaste;
 import fairember.core.price.DesignCosting;
+import fairember.core.quantity.Length;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import fairember.core.quantity.Share;
 import fairember.core.quantity.Temperature;
+import fairember.core.shape.Ball;
 import fairember.core.stock.Supply;
 import fairember.core.stock.SupplyKind;
 import fairember.core.stock.SupplyUnit;
@@ -49,6 +52,7 @@ public class FinishTest {
     static final Supply SLATE = coloured(12, "Slate", "#3f4a50", List.of(), 0);
     static final Supply OLIVE =
             coloured(13, "Olive", null, List.of(new Supply.PaintPart(11, 3), new Supply.PaintPart(12, 1)), 1);
+    private static final Supply SHINY = supply(6, SupplyKind.PAINT_GLOSS, SupplyUnit.ML, 60, 360, 30, true);
     private static final Supply PRIMER = supply(5, SupplyKind.PRIMER, SupplyUnit.ML, 100, 500, 0, true);
 
     private static Supply supply(
@@ -155,7 +159,7 @@ public class FinishTest {
                 plain.drawn());
         return DesignMeasuring.measure(
                 finished,
-                Samples.PALETTE.with(List.of(PAINT, MATT, GLOSS, PAPER, PRIMER, YELLOW, SLATE, OLIVE), room),
+                Samples.PALETTE.with(List.of(PAINT, MATT, GLOSS, PAPER, PRIMER, YELLOW, SLATE, OLIVE, SHINY), room),
                 Samples.ROLL,
                 Samples.PACKET);
     }
@@ -231,6 +235,52 @@ public class FinishTest {
                 .containsExactly("finish-sheen", "finish-sticky");
         assertThat(rules(seal(Room.USUAL, coats(MATT, 1, 100), coats(GLOSS, 1, 10))))
                 .containsExactly("finish-sticky");
+        assertThat(rules(seal(Room.USUAL, StepKind.SAND, coats(SHINY, 1, 20), coats(MATT, 1, 50))))
+                .containsExactly("finish-gloss-paint");
+        assertThat(rules(seal(Room.USUAL, StepKind.SAND, coats(SHINY, 1, 20), coats(MATT, 1, 100))))
+                .isEmpty();
+    }
+
+    private static Step making(String name, int part) {
+        return new Step(
+                name,
+                Station.SHAPE,
+                Minutes.ZERO,
+                new Minutes(1),
+                false,
+                StepKind.OTHER,
+                Minutes.ZERO,
+                List.of(),
+                part,
+                1,
+                null,
+                "",
+                "",
+                BuildPoint.START);
+    }
+
+    /** Red on white is seen, white on red is not. */
+    @Test
+    public void aLightPartIsMadeBeforeADarkOne() {
+        Mix red = new Mix(3, "Red", List.of(Mix.Ingredient.of(Samples.RED, 1)));
+        Design seal = Samples.seal();
+        List<Part> parts = List.of(
+                Samples.part("Body", new Ball(new Length(20)), 1, red, 0, null),
+                seal.parts().get(1),
+                Samples.part("Nose", new Ball(new Length(6)), 1, Samples.CHALK, 0, null));
+        for (boolean darkFirst : new boolean[] {true, false}) {
+            Step body = making("shape body", 0);
+            Step nose = making("roll the nose", 2);
+            Design design = seal.with(parts, Armature.NONE).with(darkFirst ? List.of(body, nose) : List.of(nose, body));
+            MeasuredDesign measured = DesignMeasuring.measure(
+                    design,
+                    new Palette(List.of(Samples.CHALK, red)).with(List.of(Samples.PIN)),
+                    Samples.ROLL,
+                    Samples.PACKET);
+            assertThat(measured.orderBreaks())
+                    .extracting(OrderBreak::rule)
+                    .isEqualTo(darkFirst ? List.of("light-first") : List.of());
+        }
     }
 
     /** A coat dries while hands do something else, and nothing goes on it before. */
