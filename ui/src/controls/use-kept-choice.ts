@@ -6,8 +6,8 @@ const kept = new Map<string, unknown>();
 
 /** A choice on a page that is there again when the maker comes back to that page. */
 export function useKeptChoice<T>(name: string, first: T): [T, (next: T) => void] {
-  const { key } = useLocation();
-  const at = `${key} ${name}`;
+  const { key, pathname } = useLocation();
+  const at = `${key} ${pathname} ${name}`;
   const [chosen, setChosen] = useState(() => (kept.has(at) ? (kept.get(at) as T) : first));
   const choose = useCallback(
     (next: T) => {

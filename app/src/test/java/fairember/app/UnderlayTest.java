@@ -148,6 +148,15 @@ public class UnderlayTest extends ServerTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(kept.path("cutter").path("outline")).isEqualTo(rings);
+        String path = "/api/cutters/" + id + "?edition=" + kept.path("edition").asInt();
+        assertThat(http().put(path, Map.of("name", "Wide tag", "outline", rings))
+                        .status())
+                .isEqualTo(200);
+        assertThat(http().put(path, Map.of("name", "Late tag", "outline", rings))
+                        .status())
+                .isEqualTo(409);
+        assertThat(http().get("/api/cutters").text()).contains("Wide tag").doesNotContain("Late tag");
+        http().undo();
         List<List<Double>> crossed = List.of(List.of(0.0, 0.0, 9.0, 9.0, 9.0, 0.0, 0.0, 9.0));
         assertThat(http().post("/api/cutters", Map.of("name", "Bow", "outline", crossed))
                         .text())

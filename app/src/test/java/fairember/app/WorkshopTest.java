@@ -223,6 +223,43 @@ public class WorkshopTest extends ServerTest {
         return Map.of("supplyId", supplyId, "parts", parts);
     }
 
+    private JsonNode ordered(String kind) {
+        return list(http().get("/api/shopping").json().path("lines")).stream()
+                .filter(line -> line.path("kind").asString().equals(kind))
+                .findFirst()
+                .orElse(Http.JSON.missingNode());
+    }
+
+    /** Foil is counted once it is said how much is left of the roll; wire is bought by the coil it was bought as. */
+    @Test
+    public void wireAndFoilAreOrderedToo() {
+        assertThat(ordered("FOIL").isMissingNode()).isTrue();
+        JsonNode settings = http().get("/api/settings").json();
+        ObjectNode form = settings.path("settings").deepCopy().asObject();
+        String path = "/api/settings?edition=" + settings.path("edition").asInt();
+        assertThat(http().put(path, form.put("foilLeftM", 0)).status()).isEqualTo(200);
+        JsonNode foil = ordered("FOIL");
+        assertThat(foil.path("needed").asDouble()).isPositive();
+        assertThat(foil.path("packs").path(0).path("size").asDouble())
+                .isEqualTo(form.path("foilLengthM").asDouble());
+        JsonNode coil = list(http().get("/api/shelf").json().path("coils")).stream()
+                .filter(one -> one.path("coil").path("name").asString().equals("Armature steel"))
+                .findFirst()
+                .orElseThrow();
+        ObjectNode none = coil.path("coil").deepCopy().asObject().put("onShelf", 0);
+        String shelf = "/api/shelf/coils/" + coil.path("id").asLong() + "?edition="
+                + coil.path("edition").asInt();
+        assertThat(http().put(shelf, none).status()).isEqualTo(200);
+        JsonNode wire = ordered("WIRE");
+        assertThat(wire.path("name").asString()).isEqualTo("Armature steel");
+        // Two legs of 47 mm for each heron: of half a metre 453 mm are sure to be used.
+        assertThat(wire.path("packs").path(0).path("count").asInt())
+                .isEqualTo((int) Math.ceil(wire.path("needed").asDouble() / 0.453));
+        http().undo();
+        http().undo();
+        assertThat(ordered("FOIL").isMissingNode()).isTrue();
+    }
+
     @Test
     public void theShoppingListIsInTheOrderOfItsDaysAndAddsUp() {
         JsonNode shopping = http().get("/api/shopping").json();

@@ -139,7 +139,8 @@ final class Page {
     /** Follows a link to a path of the same pages, and waits until that place stands. */
     void follow(String path) {
         script(
-                "history.pushState({}, '', arguments[0]); dispatchEvent(new PopStateEvent('popstate', {state: {}}))",
+                "const state = {key: `${performance.now()}`}; history.pushState(state, '', arguments[0]);"
+                        + "dispatchEvent(new PopStateEvent('popstate', {state}))",
                 path);
         until(() -> !driver.findElements(By.tagName("h1")).isEmpty()
                 && driver.findElements(By.xpath("//*[text()='Loading …']")).isEmpty());
