@@ -17,7 +17,7 @@ import org.testng.annotations.Test;
  * phone or at 200 %. What is used beside the clay does not scroll sideways on a phone, and is large enough for a thumb.
  * With {@code -Dscreenshots=DIR} a picture of each main view is written there.
  */
-public class LookJourney extends Journey {
+public class ViewsJourney extends Journey {
     @DataProvider
     public Object[][] views() {
         return new Object[][] {
