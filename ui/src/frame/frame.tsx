@@ -26,21 +26,26 @@ import { useKeys } from './use-keys';
 
 const NARROW = matchMedia('(width < 1000px)');
 
-/** Whether the oven strip is open: closed on what is narrow, and when a window or a turned tablet becomes so. */
+/** Whether the oven strip is open, and how to turn that: where a window or a turned tablet becomes narrow it is closed until it is asked for. */
 function useSpineOpen() {
-  const [open, setOpen] = useState(!NARROW.matches);
+  const [narrow, setNarrow] = useState(NARROW.matches);
+  const [besides, setBesides] = useState(true);
+  const [over, setOver] = useState(false);
   useEffect(() => {
-    const close = () => NARROW.matches && setOpen(false);
-    NARROW.addEventListener('change', close);
-    return () => NARROW.removeEventListener('change', close);
+    const turned = () => {
+      setNarrow(NARROW.matches);
+      setOver(false);
+    };
+    NARROW.addEventListener('change', turned);
+    return () => NARROW.removeEventListener('change', turned);
   }, []);
-  return [open, setOpen] as const;
+  return narrow ? ([over, () => setOver(!over)] as const) : ([besides, () => setBesides(!besides)] as const);
 }
 
 /** What is on every screen: the rail, the spine, the bench bar, and between them the place. */
 export function Frame() {
   const [floating, setFloating] = useState<'finder' | 'keys' | null>(null);
-  const [spineOpen, setSpineOpen] = useSpineOpen();
+  const [spineOpen, turnSpine] = useSpineOpen();
   const go = useNavigate();
   const { settings } = useSettings();
   chooseUnits(settings.units ?? {});
@@ -99,7 +104,7 @@ export function Frame() {
         <LossStrip />
         <BenchBar />
       </div>
-      <Spine open={spineOpen} onToggle={() => setSpineOpen((open) => !open)} />
+      <Spine open={spineOpen} onToggle={turnSpine} />
       <Finder open={floating === 'finder'} onClose={() => setFloating(null)} />
       <RouteAnnouncer />
       <KeyList open={floating === 'keys'} onClose={() => setFloating(null)} />

@@ -2,6 +2,7 @@ import { Link, useNavigate } from 'react-router';
 import { Button } from '../../controls/button';
 import { Empty } from '../../controls/empty';
 import { Place } from '../../controls/place';
+import { useSome } from '../../controls/use-some';
 import { useBench } from '../../server/use-bench';
 import { useDesigns, useBatches } from '../../server/use-studio';
 import { dayName, isoDay, plusDays } from '../../words/days';
@@ -11,7 +12,7 @@ import { useBatchActs } from './use-batch';
 
 const order = { ON_BENCH: 0, PLANNED: 1, FINISHED: 2 };
 
-/** All batches: on the bench, planned, finished. */
+/** All batches: on the bench, planned, and those finished last. */
 export function BatchesPlace() {
   const batches = useBatches();
   const designs = useDesigns();
@@ -42,9 +43,13 @@ export function BatchesPlace() {
       Make a first plan
     </Link>
   );
-  const sorted = [...batches].sort(
-    (a, b) => order[a.batch.state] - order[b.batch.state] || a.batch.dueOn.localeCompare(b.batch.dueOn),
-  );
+  const sorted = batches
+    .filter(({ batch }) => batch.state !== 'FINISHED')
+    .sort((a, b) => order[a.batch.state] - order[b.batch.state] || a.batch.dueOn.localeCompare(b.batch.dueOn));
+  const finished = batches
+    .filter(({ batch }) => batch.state === 'FINISHED')
+    .sort((a, b) => b.batch.dueOn.localeCompare(a.batch.dueOn));
+  const { shown, more } = useSome(finished, 20, 'finished batches');
   return (
     <Place
       title="Batches"
@@ -57,28 +62,31 @@ export function BatchesPlace() {
           every lump to weigh out, the foil, the oven loads, your hours and the finish date.
         </Empty>
       ) : (
-        <ul className="flex flex-col gap-2">
-          {sorted.map(({ id, batch, designNames, thread }) => (
-            <li key={id} className="row-lazy [--row:4.5rem]">
-              <Link
-                to={`/batches/${id}`}
-                className={`grid grid-cols-[minmax(0,1fr)_8rem_10rem_minmax(9rem,14rem)] items-center gap-4 rounded-card border bg-paper px-4 py-3 hover:border-verdigris max-md:grid-cols-[minmax(0,1fr)_auto] max-md:gap-y-1 ${batch.state === 'ON_BENCH' ? 'border-verdigris' : 'border-line'}`}
-              >
-                <span className="min-w-0">
-                  <span className="block font-head text-figure font-bold">{batch.name}</span>
-                  <span className="block truncate text-note text-soft">
-                    {designNames.map((name, i) => `${batch.lines[i]?.quantity ?? 0} ${name}`).join(', ')}
+        <>
+          <ul className="flex flex-col gap-2">
+            {[...sorted, ...shown].map(({ id, batch, designNames, thread }) => (
+              <li key={id} className="row-lazy [--row:4.5rem]">
+                <Link
+                  to={`/batches/${id}`}
+                  className={`grid grid-cols-[minmax(0,1fr)_8rem_10rem_minmax(9rem,14rem)] items-center gap-4 rounded-card border bg-paper px-4 py-3 hover:border-verdigris max-md:grid-cols-[minmax(0,1fr)_auto] max-md:gap-y-1 ${batch.state === 'ON_BENCH' ? 'border-verdigris' : 'border-line'}`}
+                >
+                  <span className="min-w-0">
+                    <span className="block font-head text-figure font-bold">{batch.name}</span>
+                    <span className="block truncate text-note text-soft">
+                      {designNames.map((name, i) => `${batch.lines[i]?.quantity ?? 0} ${name}`).join(', ')}
+                    </span>
                   </span>
-                </span>
-                <span className={batch.state === 'ON_BENCH' ? 'font-semibold text-verdigris' : 'text-soft'}>
-                  {stateWords[batch.state]}
-                </span>
-                <span>due {dayName(batch.dueOn)}</span>
-                <Through finished={thread.finished} total={thread.total} />
-              </Link>
-            </li>
-          ))}
-        </ul>
+                  <span className={batch.state === 'ON_BENCH' ? 'font-semibold text-verdigris' : 'text-soft'}>
+                    {stateWords[batch.state]}
+                  </span>
+                  <span>due {dayName(batch.dueOn)}</span>
+                  <Through finished={thread.finished} total={thread.total} />
+                </Link>
+              </li>
+            ))}
+          </ul>
+          {more}
+        </>
       )}
     </Place>
   );

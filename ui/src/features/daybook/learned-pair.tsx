@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { Card } from '../../controls/card';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { Pair } from '../../controls/place';
+import { useSome } from '../../controls/use-some';
 import type { Learned } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { count, minutes, percent, plain } from '../../words/figures';
@@ -12,6 +13,7 @@ type Step = Learned['steps'][number];
 /** What plans learn from the daybook: minutes by step at the left; losses, waste and makers at the right. */
 export function LearnedPair() {
   const learned = useLearned();
+  const { shown, more } = useSome(byDesign(learned.steps), 12, 'designs');
   return (
     <Pair
       ledger={
@@ -31,9 +33,10 @@ export function LearnedPair() {
           {learned.steps.length === 0 && (
             <p className="text-soft">Nothing learned yet. Time a step at the bench and count its pieces.</p>
           )}
-          {byDesign(learned.steps).map((steps) => (
+          {shown.map((steps) => (
             <StepTable key={steps[0]?.designId} steps={steps} />
           ))}
+          {more}
         </>
       }
       drawing={
@@ -49,7 +52,11 @@ export function LearnedPair() {
 
 function byDesign(steps: Step[]): Step[][] {
   const designs = new Map<number, Step[]>();
-  for (const step of steps) designs.set(step.designId, [...(designs.get(step.designId) ?? []), step]);
+  for (const step of steps) {
+    const of = designs.get(step.designId);
+    if (of) of.push(step);
+    else designs.set(step.designId, [step]);
+  }
   return [...designs.values()];
 }
 

@@ -49,7 +49,7 @@ public class MigrationsTest {
     @DataProvider
     public Object[][] versions() {
         return new Object[][] {
-            {"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}, {"7"}, {"8"}, {"9"}, {"10"}, {"11"}, {"14"}, {"16"}
+            {"1"}, {"2"}, {"3"}, {"4"}, {"5"}, {"6"}, {"7"}, {"8"}, {"9"}, {"10"}, {"11"}, {"14"}, {"16"}, {"22"}
         };
     }
 
@@ -68,7 +68,7 @@ public class MigrationsTest {
             assertThat(field(database, "settings", "name")).containsExactly("Old studio");
             assertThat(field(database, "design", "parts[0].name")).containsExactly("Body");
             assertThat(field(database, "design", "parts[1].shape.dimensions.thicknessMm"))
-                    .containsExactly("2");
+                    .containsExactly(number >= 22 ? "2.0" : "2");
             assertThat(field(database, "load", "items[0].count")).containsExactly("3");
             DesignStore designs = studio.getBean(DesignStore.class);
             MeasuredDesign mouse = designs.measuring().of(1);
@@ -118,6 +118,11 @@ public class MigrationsTest {
             assertThat(database.list("select pieces || step_name from daybook", row -> row.getString(1)))
                     .hasSize(1)
                     .allMatch(line -> line.startsWith("4") && line.length() > 2);
+            assertThat(field(database, "cutter", "name")).isEqualTo(since(22, number, "Tag"));
+            assertThat(field(database, "spares", "parts[0].count")).isEqualTo(since(22, number, "5"));
+            assertThat(field(database, "supply", "onShelf")).isEqualTo(since(22, number, "4.0"));
+            assertThat(database.list("select picture_id from daybook", row -> row.getLong(1)))
+                    .containsExactly(number >= 22 ? 1L : 0L);
             theDocumentsAreFormsOfToday(studio);
         }
     }
