@@ -147,9 +147,9 @@ function ClayTable({ plan }: { plan: BatchPlan }) {
           <tr>
             <th className="py-2 pl-3 font-semibold">Clay</th>
             <th className="pl-3 text-right font-semibold">Need, {u.g}</th>
-            <th className="pl-3 text-right font-semibold max-sm:hidden">Opened, {u.g}</th>
-            <th className="pl-3 font-semibold max-sm:hidden">Open</th>
-            <th className="pl-3 font-semibold max-sm:hidden">Buy</th>
+            <th className="pl-3 text-right font-semibold max-md:hidden">Opened, {u.g}</th>
+            <th className="pl-3 font-semibold max-md:hidden">Open</th>
+            <th className="pl-3 font-semibold max-md:hidden">Buy</th>
             <th className="pr-3 text-right font-semibold">Left, {u.g}</th>
           </tr>
         </thead>
@@ -160,7 +160,7 @@ function ClayTable({ plan }: { plan: BatchPlan }) {
                 <span className="inline-flex items-center gap-2 font-semibold whitespace-nowrap">
                   <Swatch raw={clay.rawHex} cured={clay.curedHex} size={20} /> {clay.name}
                 </span>
-                <span className="block figure text-note text-soft sm:hidden">
+                <span className="block figure text-note text-soft md:hidden">
                   {[
                     clay.fromOpenG > 0 && `opened ${grams(clay.fromOpenG)} ${u.g}`,
                     clay.open.length > 0 && `open ${blocks(clay.open)}`,
@@ -177,10 +177,10 @@ function ClayTable({ plan }: { plan: BatchPlan }) {
                 )}
               </td>
               <td className="pl-3 text-right figure text-figure font-semibold">{grams(clay.neededG)}</td>
-              <td className="pl-3 text-right figure max-sm:hidden">{grams(clay.fromOpenG)}</td>
-              <td className="pl-3 figure text-note whitespace-nowrap max-sm:hidden">{blocks(clay.open) || '–'}</td>
+              <td className="pl-3 text-right figure max-md:hidden">{grams(clay.fromOpenG)}</td>
+              <td className="pl-3 figure text-note whitespace-nowrap max-md:hidden">{blocks(clay.open) || '–'}</td>
               <td
-                className={`pl-3 figure text-note whitespace-nowrap max-sm:hidden ${clay.missingG > 0 ? 'font-semibold text-madder' : clay.buy.length > 0 ? 'font-semibold text-straw' : ''}`}
+                className={`pl-3 figure text-note whitespace-nowrap max-md:hidden ${clay.missingG > 0 ? 'font-semibold text-madder' : clay.buy.length > 0 ? 'font-semibold text-straw' : ''}`}
               >
                 {clay.missingG > 0 && `✕ ${grams(clay.missingG)} ${u.g}, no longer sold`}
                 {clay.missingG === 0 && (clay.buy.length > 0 ? `◦ ${blocks(clay.buy)}, ${money(clay.costMinor)}` : '–')}
