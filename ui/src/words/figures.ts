@@ -159,8 +159,8 @@ export function minorPerWhole(currency: string): number {
   return 10 ** (inCurrency(currency).resolvedOptions().maximumFractionDigits ?? 2);
 }
 
-/** "1 design", "12 designs". */
-export function count(n: number, one: string, many = `${one}s`): string {
+/** "1 design", "12 designs", "5 batches". */
+export function count(n: number, one: string, many = `${one}${/(?:s|x|ch|sh)$/.test(one) ? 'es' : 's'}`): string {
   return `${whole(n)} ${n === 1 ? one : many}`;
 }
 
