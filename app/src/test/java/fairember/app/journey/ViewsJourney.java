@@ -108,7 +108,8 @@ public class ViewsJourney extends Journey {
         size(640, 400);
         assertThat(overflow().get(0)).as("%s at 200 %% is cut off", path).isZero();
         if (BESIDE_THE_CLAY.contains(path)) {
-            assertThat(hardOnAPhone()).as("%s at 200 %%", path).isEmpty();
+            // Letters are twice as large as they say.
+            assertThat(hardOnAPhone()).as("%s at 200 %%", path).noneMatch(one -> one.startsWith("sideways"));
         }
         size(820, 1180);
         assertThat(overflow().get(0)).as("%s at 820 wide is cut off", path).isZero();
