@@ -1,7 +1,7 @@
 // Counts and times a first start by the keyboard alone: from the first page of an empty studio to a plan, and on to a part that is
 // placed. Hands and thought are taken from the keystroke-level model (Card, Moran and Newell 1980: 0.28 s for a key, 1.35 s to
 // make up one's mind), waiting is measured. Once for each product, each in an empty studio of its own:
-//   ./run --empty --data /tmp/one --port 18081 & node --experimental-websocket scripts/measure-begin.mjs http://localhost:18081 charm
+//   ./run --empty --data one --port 18081 & node --experimental-websocket scripts/measure-begin.mjs http://localhost:18081 charm
 import { openPage, sleep } from './page.mjs';
 
 const base = process.argv[2] ?? 'http://localhost:18081';
