@@ -1,9 +1,9 @@
-import { useSyncExternalStore } from 'react';
 import { places } from './places';
+import { useSaved } from './use-flag';
 
 /** What a single key does, and the key that does it unless another was chosen in this browser. */
 const acts = [
-  ...places.map(({ path, name, key }) => ({ act: path, does: `go to ${name}`, key: key })),
+  ...places.map(({ path, name, key }) => ({ act: path, does: `go to ${name}`, key })),
   { act: 'find', does: 'find anything by name', key: '/' },
   { act: 'keys', does: 'these keys', key: '?' },
   { act: 'timer', does: 'start or stop the job timer', key: ' ' },
@@ -13,14 +13,6 @@ const acts = [
   { act: 'undo', does: 'undo the last change', key: 'u' },
   { act: 'redo', does: 'redo the change', key: 'U' },
 ];
-
-const SAVED = 'fairember.keys';
-const listeners = new Set<() => void>();
-
-const subscribe = (changed: () => void) => {
-  listeners.add(changed);
-  return () => listeners.delete(changed);
-};
 
 /** Whether it is what a key types, not the name of a key. */
 export const isOneKey = (key: string) => /^.$/u.test(key);
@@ -42,13 +34,9 @@ export const keyName = (key: string) => (key === ' ' ? 'Space' : key);
 
 /** The single keys as they are in this browser. */
 export function useShortcuts() {
-  const saved = useSyncExternalStore(subscribe, () => localStorage.getItem(SAVED) ?? '{}');
-  const chosen = chosenIn(saved);
+  const [saved, save] = useSaved('fairember.keys');
+  const chosen = chosenIn(saved ?? '{}');
   const list = acts.map((one) => ({ ...one, usual: one.key, key: chosen[one.act] ?? one.key }));
-  const save = (next: Record<string, string>) => {
-    localStorage.setItem(SAVED, JSON.stringify(next));
-    listeners.forEach((changed) => changed());
-  };
   return {
     list,
     /** The key for an act. */
@@ -58,10 +46,10 @@ export function useShortcuts() {
     /** Chooses a key; gives what has it already, and then changes nothing. */
     choose: (act: string, key: string) => {
       const other = list.find((one) => one.key === key && one.act !== act);
-      if (!other) save({ ...chosen, [act]: key });
+      if (!other) save(JSON.stringify({ ...chosen, [act]: key }));
       return other;
     },
     changed: list.some((one) => one.key !== one.usual),
-    reset: () => save({}),
+    reset: () => save('{}'),
   };
 }

@@ -7,14 +7,20 @@ const subscribe = (changed: () => void) => {
   return () => listeners.delete(changed);
 };
 
-/** A choice that is saved in this browser alone: whether it is on, and how to change it everywhere on the page. */
-function useFlag(key: string): [boolean, (on: boolean) => void] {
-  const on = useSyncExternalStore(subscribe, () => localStorage.getItem(key) === 'yes');
-  const set = (next: boolean) => {
-    localStorage.setItem(key, next ? 'yes' : 'no');
+/** A text that is saved in this browser alone, and how to change it everywhere on the page. */
+export function useSaved(key: string): [string | null, (next: string) => void] {
+  const saved = useSyncExternalStore(subscribe, () => localStorage.getItem(key));
+  const save = (next: string) => {
+    localStorage.setItem(key, next);
     listeners.forEach((changed) => changed());
   };
-  return [on, set];
+  return [saved, save];
+}
+
+/** A choice that is saved in this browser alone: whether it is on, and how to change it. */
+function useFlag(key: string): [boolean, (on: boolean) => void] {
+  const [saved, save] = useSaved(key);
+  return [saved === 'yes', (on) => save(on ? 'yes' : 'no')];
 }
 
 /** Whether the chime is off in this browser. */

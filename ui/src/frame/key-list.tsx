@@ -28,7 +28,9 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
               </div>
             ))}
           </dl>
-          <p className="pt-3 text-note text-soft">Settings, This browser: switch them off, or choose other keys.</p>
+          <p className="pt-3 text-note text-soft">
+            You can switch the keys off, or choose others, in Settings under “This browser”.
+          </p>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

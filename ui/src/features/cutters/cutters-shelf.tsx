@@ -22,7 +22,7 @@ export function CuttersShelf() {
   const [adding, setAdding] = useState(false);
   const most = Math.max(20, ...cutters.map(({ cutter }) => Math.max(...Object.values(sizeOf(cutter.outline)))));
   return (
-    <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto">
+    <div className="relative flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto">
       <ul aria-label="Cutters" className="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-3">
         {cutters.map((saved) => (
           <CutterCard key={saved.id} saved={saved} scale={MOST_PX / most} />

@@ -190,7 +190,9 @@ function KnownLength({ sized, marks, onScale }: KnownProps) {
       {marks.on && marks.places.length < 2 && (
         <>
           <span role="status">
-            {marks.places.length === 0 ? 'In the drawing, press where it begins.' : 'Now press where it ends.'}
+            {marks.places.length === 0
+              ? 'In the drawing, press where the known length begins.'
+              : 'Now press where it ends.'}
           </span>
           <Button kind="quiet" onClick={marks.end}>
             Stop marking

@@ -47,7 +47,7 @@ export function SettingsPlace() {
   const ovens = useOvens();
   return (
     <Place title="Settings" about="The values behind every calculation. Change any of them here.">
-      <div className="min-h-0 flex-1 overflow-y-auto">
+      <div className="relative min-h-0 flex-1 overflow-y-auto">
         <div className="columns-1 gap-4 *:mb-4 *:break-inside-avoid md:columns-2 lg:columns-3">
           <Studio settings={settings} />
           <UnitsCard settings={settings} />

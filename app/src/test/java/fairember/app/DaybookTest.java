@@ -306,7 +306,7 @@ public class DaybookTest extends ServerTest {
                 .contains(
                         "lines[2].at",
                         "lines[3].net_g",
-                        "its unit after it or none",
+                        "Its unit may follow it",
                         "lines[4].net_g",
                         "1000 for a thousand",
                         "lines[5].kind",

@@ -83,11 +83,11 @@ class Bench {
                 job.design().design().steps().get(current.step()),
                 made.tally(current.designId(), current.step()),
                 made.againAfter(current.designId(), current.step()),
-                daybook.logged(current.batchId(), current.designId(), current.step()),
-                fromBox(job));
+                daybook.logged(current.batchId(), current.designId(), current.step()));
     }
 
-    private List<Integer> fromBox(Job job) {
+    /** How many of each part of a job come out of the box of spare parts. */
+    List<Integer> fromBox(Job job) {
         SpareBox spares = box.saved().value();
         List<Job> open = spares.parts().isEmpty() ? List.of() : planning.open().jobs();
         return SpareDraw.of(job, job.now(), open, spares);

@@ -82,7 +82,7 @@ class BenchController {
             String caution,
             @Nullable String jig,
             List<DueCheckView> checks) {
-        static CurrentJobView of(CurrentJob in, Instant now) {
+        static CurrentJobView of(CurrentJob in, List<Integer> fromBox, Instant now) {
             var step = in.step();
             int pieces = in.job().now();
             double making = in.job().making(in.current().step()).min();
@@ -110,7 +110,7 @@ class BenchController {
                     in.tally().again(),
                     pieces,
                     in.job().makesFirst(),
-                    LumpRowView.all(in),
+                    LumpRowView.all(in, fromBox),
                     step.tools(),
                     step.caution(),
                     step.jig() == null || step.jig().made() ? null : step.jig().name(),
@@ -135,19 +135,15 @@ class BenchController {
             String mixName,
             String rawHex,
             String curedHex) {
-        static List<LumpRowView> all(CurrentJob in) {
+        static List<LumpRowView> all(CurrentJob in, List<Integer> fromBox) {
             Step step = in.step();
             Integer part = step.part();
             boolean shows = part != null || step.station() == Station.WEIGH_OUT || step.station() == Station.SHAPE;
             List<MeasuredPart> parts = in.job().design().parts();
             return IntStream.range(0, shows ? parts.size() : 0)
                     .filter(i -> part == null || part == i)
-                    .mapToObj(i -> of(
-                            step,
-                            parts.get(i),
-                            in.job().now(),
-                            in.job().makesFirst(),
-                            in.fromBox().get(i)))
+                    .mapToObj(
+                            i -> of(step, parts.get(i), in.job().now(), in.job().makesFirst(), fromBox.get(i)))
                     .toList();
         }
 
@@ -215,7 +211,7 @@ class BenchController {
 
     private @Nullable CurrentJobView job(int maker) {
         return bench.currentJob(maker)
-                .map(in -> CurrentJobView.of(in, planning.instant()))
+                .map(in -> CurrentJobView.of(in, bench.fromBox(in.job()), planning.instant()))
                 .orElse(null);
     }
 

@@ -10,13 +10,11 @@ import fairember.core.design.Step;
 import fairember.core.design.StepKind;
 import fairember.core.quantity.Minutes;
 import java.time.Instant;
-import java.util.List;
 
 /**
  * The current job of a maker with its job, its counts and its time.
  *
  * @param doneAgain pieces counted as done that were lost later and are made again
- * @param fromBox how many of each part come out of the box of spare parts
  */
 record CurrentJob(
         JobInHand current,
@@ -25,8 +23,7 @@ record CurrentJob(
         Step step,
         BatchProgress.Tally tally,
         int doneAgain,
-        Minutes logged,
-        List<Integer> fromBox) {
+        Minutes logged) {
     StepEstimate estimate() {
         return job.estimate(current.step());
     }

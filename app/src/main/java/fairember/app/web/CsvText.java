@@ -93,7 +93,7 @@ public final class CsvText {
                                             .sorted()
                                             .toList()),
                     unit == null
-                            ? "Write the number without spaces, and its unit after it or none."
+                            ? "Write the number without spaces. Its unit may follow it."
                             : "Write 1000 for a thousand, and 1.0 for one: “" + text + "” could be either.");
         }
         return unit.applyAsDouble(Double.parseDouble(written.group(1).replace(',', '.')));

@@ -65,7 +65,7 @@ public class UnderlayJourney extends Journey {
         page.isForEveryone();
         assertThat(wide()).isCloseTo(76 * 600 / 800.0, within(0.2));
         page.press("Mark a known length");
-        page.sees("press where it begins");
+        page.sees("press where the known length begins");
         WebElement paper = page.one(By.cssSelector("[data-marks]"));
         mark(paper, -40, 0);
         page.sees("press where it ends");

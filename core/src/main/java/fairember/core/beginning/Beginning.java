@@ -76,7 +76,9 @@ public record Beginning(
                     "heightMm",
                     Figures.show(height.mm(), "mm"),
                     "a height at which every part can be made",
-                    small ? "Make it higher, or choose another kind." : "Make it lower, or choose another kind.");
+                    small
+                            ? "Make the piece taller, or choose another kind."
+                            : "Make the piece less tall, or choose another kind.");
         }
     }
 

@@ -73,7 +73,7 @@ public record Paint(
                     "parts[" + part + "].supplyId",
                     supply == null ? "no supply" : supply.name(),
                     "a paint that is bought as it is",
-                    "Choose a paint from the shelf that is not mixed of others.");
+                    "Choose a paint from the shelf that is not itself a mix.");
         }
         return supply;
     }
