@@ -176,7 +176,7 @@ final class Bounds {
     }
 
     /** Whether two bakes can have no load in common, however few of each are in it. */
-    private boolean apart(int i, int j) {
+    boolean apart(int i, int j) {
         if (table.clash[i][j]) {
             return true;
         }

@@ -3,6 +3,7 @@ package fairember.core.loadsearch;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.LongStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -49,6 +50,24 @@ final class FirstPlans {
     @Nullable
     Draft inOrder(List<Integer> begin, List<Slot> pins) {
         return best(List.of(Comparator.<Integer>comparingInt(begin::get).thenComparing(j -> j)), pins);
+    }
+
+    /**
+     * Loads of bakes that are to go in together, group after group, as far as trays hold them; what does not fit makes loads right after.
+     *
+     * @param begin when the hands begin each bake
+     */
+    Draft together(List<List<Integer>> groups, List<Integer> begin) {
+        List<Slot> loads = new ArrayList<>();
+        int[] last = new int[table.bakes];
+        for (List<Integer> group : groups) {
+            int before = loads.size();
+            for (int j : group) {
+                place(j, table.count[j], loads.size() - before, loads, last);
+            }
+        }
+        List<Long> inTurn = LongStream.range(0, loads.size()).boxed().toList();
+        return Ordering.draft(table, loads, inTurn, begin::get);
     }
 
     private List<Comparator<Integer>> rules() {

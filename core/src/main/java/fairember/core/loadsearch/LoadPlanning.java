@@ -30,14 +30,14 @@ public final class LoadPlanning {
 
     private static final int MOST_EXACT_CELLS = 700;
 
+    /** The same where lateness is still open when bakes were looked at two by two: the whole is harder. */
+    private static final int MOST_OPEN = 16;
+
     /** Searches of a problem that is too large for the solver. */
     private static final int STARTS = 3;
 
     /** Drafts looked at after the pattern model. */
     private static final int POLISHING = 15_000;
-
-    /** The solver's own seconds for the hands of a problem that is too large for it whole. */
-    private static final double HANDS_STEPS = 1;
 
     private final LoadProblem problem;
     private final Effort effort;
@@ -199,15 +199,23 @@ public final class LoadPlanning {
                 return polished(table, slots, betterOf(table, found, split.get()), given);
             }
         }
-        Map<Objective, Double> known = new EnumMap<>(bounds);
+        boolean large = table.bakes > MOST_EXACT;
+        LessLate lessLate = new LessLate(table, slots, pinned, bounds, stop);
         List<Draft> firsts = new ArrayList<>(List.of(first));
-        if (effort == Effort.PROOF && table.bakes > MOST_EXACT && Solver.here()) {
-            handsFirst(table, slots, pinned, first, known).ifPresent(firsts::add);
+        boolean solved = effort == Effort.PROOF && Solver.here();
+        if (solved && large) {
+            lessLate.byHands(first).ifPresent(firsts::add);
         }
-        Draft annealed = annealed(table, slots, firsts, given);
-        found = new Solved(annealed, known);
-        boolean small = table.bakes <= MOST_EXACT && table.bakes * annealed.loads.length <= MOST_EXACT_CELLS;
-        if (effort == Effort.PROOF && small && outcome(table, annealed).left() == 0 && Solver.here()) {
+        Draft annealed = annealed(table, slots, first, firsts, large ? STARTS : 1, given);
+        if (solved && outcome(table, annealed).left() == 0) {
+            List<Draft> more = lessLate.byLoads(annealed);
+            annealed = annealed(table, slots, annealed, more, more.size(), given);
+        }
+        found = new Solved(annealed, lessLate.bounds());
+        double bound = lessLate.bounds().getOrDefault(Objective.LATENESS, 0.0);
+        boolean open = outcome(table, annealed).late() > bound + 1e-6 && table.bakes > MOST_OPEN;
+        boolean small = !large && !open && table.bakes * annealed.loads.length <= MOST_EXACT_CELLS;
+        if (solved && small && outcome(table, annealed).left() == 0) {
             Outcome outcome = outcome(table, annealed);
             ExactLoads exact = new ExactLoads(table, slots, pinned, annealed, outcome, stop, given);
             found = betterOf(table, found, exact.solve(table.bakes <= 12 ? 6 : 2.5));
@@ -215,22 +223,10 @@ public final class LoadPlanning {
         return found;
     }
 
-    /** Raises the bound on lateness by what the hands alone need; a draft in their best order, when there is one. */
-    private Optional<Draft> handsFirst(
-            Table table, Slots slots, List<Slot> pinned, Draft first, Map<Objective, Double> bounds) {
-        int horizon = 2 * outcome(table, first).finish();
-        HandsBound.Found found = new HandsBound(table, new Bounds(table)).solve(horizon, HANDS_STEPS, stop);
-        bounds.merge(Objective.LATENESS, found.lateness(), Math::max);
-        return found.begin().isEmpty()
-                ? Optional.empty()
-                : Optional.ofNullable(
-                        new FirstPlans(table, slots, new Timetable(table)).inOrder(found.begin(), pinned));
-    }
-
-    /** The best of several searches from some starts in turn, where the solver will not look at the whole problem. */
-    private Draft annealed(Table table, Slots slots, List<Draft> firsts, Consumer<Draft> given) {
-        int starts = table.bakes > MOST_EXACT ? STARTS : 1;
-        Draft best = firsts.get(0);
+    /** The best of several searches from some starts in turn, or the best there was. */
+    private Draft annealed(
+            Table table, Slots slots, Draft before, List<Draft> firsts, int starts, Consumer<Draft> given) {
+        Draft best = before;
         for (int seed = 0; seed < starts && !stop.getAsBoolean(); seed++) {
             Outcome least = outcome(table, best);
             Consumer<Draft> reportIfBetter = draft -> {

@@ -1,0 +1,134 @@
+package fairember.core.loadsearch;
+
+import fairember.core.ovenload.Objective;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.BooleanSupplier;
+
+/**
+ * For problems that are too large for the solver whole: what the solver makes of them when something is left out. It raises the
+ * bound on lateness, and gives drafts from which a search finds less late plans than from the rules.
+ */
+final class LessLate {
+    /** The solver's own seconds: for the hands alone, for loads in turn at first, and for what that leaves open. */
+    private static final double HANDS_STEPS = 0.4;
+
+    private static final double FIRST_STEPS = 0.3;
+    private static final double PLAN_STEPS = 0.6;
+    private static final double BOUND_STEPS = 2.5;
+
+    /** Bakes of which any two are looked at. */
+    private static final int MOST_PAIRED = 60;
+
+    private final Table table;
+    private final Slots slots;
+    private final List<Slot> pinned;
+    private final Bounds relaxed;
+    private final Map<Objective, Double> bounds;
+    private final BooleanSupplier stop;
+
+    LessLate(Table table, Slots slots, List<Slot> pinned, Map<Objective, Double> bounds, BooleanSupplier stop) {
+        this.table = table;
+        this.slots = slots;
+        this.pinned = pinned;
+        this.relaxed = new Bounds(table);
+        this.bounds = new EnumMap<>(bounds);
+        this.stop = stop;
+    }
+
+    /** The bounds as far as it has raised them. */
+    Map<Objective, Double> bounds() {
+        return bounds;
+    }
+
+    /**
+     * A draft in the best order of the hands, when nothing but they took time.
+     *
+     * @param first a draft there is
+     */
+    Optional<Draft> byHands(Draft first) {
+        Relaxation.Found found = relaxation(first, Relaxation.Loads.FREE)
+                .solve(0, Table.NEVER, null, Relaxation.Way.FROM_ABOVE, HANDS_STEPS, stop);
+        raise(found);
+        FirstPlans rules = new FirstPlans(table, slots, new Timetable(table));
+        return found.begin().isEmpty() ? Optional.empty() : Optional.ofNullable(rules.inOrder(found.begin(), pinned));
+    }
+
+    /**
+     * Drafts that follow from loads in turn, to search from; none when the bound is met or the problem is no case for it.
+     *
+     * @param best the best draft so far, whole and in time for its hours
+     */
+    List<Draft> byLoads(Draft best) {
+        List<Draft> drafts = new ArrayList<>();
+        Timetable from = timed(best);
+        long late = outcome(best).late();
+        if (late <= bound() || table.ovens > 1 || table.bakes > MOST_PAIRED || !pinned.isEmpty()) {
+            return drafts;
+        }
+        Relaxation.Found inTurn = relaxation(best, Relaxation.Loads.IN_TURN)
+                .solve(bound(), late, from, Relaxation.Way.FROM_ABOVE, FIRST_STEPS, stop);
+        raise(inTurn);
+        draft(inTurn).ifPresent(drafts::add);
+        double reached =
+                drafts.isEmpty() ? late : Math.min(late, outcome(drafts.get(0)).late());
+        if (reached > bound()) {
+            long low = bound();
+            CompletableFuture<Optional<Relaxation.Found>> below = inTurn.least()
+                    ? CompletableFuture.completedFuture(Optional.empty())
+                    : CompletableFuture.supplyAsync(() -> Optional.of(relaxation(best, Relaxation.Loads.IN_TURN)
+                            .solve(low, late, null, Relaxation.Way.FROM_BELOW, BOUND_STEPS, stop)));
+            Relaxation.Found undivided = relaxation(best, Relaxation.Loads.UNDIVIDED)
+                    .solve(low, late, from, Relaxation.Way.FROM_ABOVE, PLAN_STEPS, stop);
+            draft(undivided).ifPresent(drafts::add);
+            below.join().ifPresent(this::raise);
+        }
+        return drafts;
+    }
+
+    private Timetable timed(Draft draft) {
+        Timetable times = new Timetable(table);
+        times.time(draft);
+        return times;
+    }
+
+    private Outcome outcome(Draft draft) {
+        return Objects.requireNonNull(new Timetable(table).time(draft));
+    }
+
+    private Relaxation relaxation(Draft first, Relaxation.Loads loads) {
+        return new Relaxation(table, relaxed, 2 * outcome(first).finish(), loads);
+    }
+
+    private long bound() {
+        return (long) Math.ceil(bounds.getOrDefault(Objective.LATENESS, 0.0) - 1e-6);
+    }
+
+    private void raise(Relaxation.Found found) {
+        bounds.merge(Objective.LATENESS, found.lateness(), Math::max);
+    }
+
+    /** The loads of a relaxed plan, the largest of each first; what its trays do not hold goes in right after. */
+    private Optional<Draft> draft(Relaxation.Found found) {
+        TreeMap<Integer, List<Integer>> groups = new TreeMap<>();
+        for (int j = 0; j < found.heat().size(); j++) {
+            groups.computeIfAbsent(found.heat().get(j), h -> new ArrayList<>()).add(j);
+        }
+        groups.values()
+                .forEach(group ->
+                        group.sort(Comparator.comparingDouble((Integer j) -> -table.count[j] * table.area[0][j])));
+        if (groups.isEmpty()) {
+            return Optional.empty();
+        }
+        Timetable times = new Timetable(table);
+        Draft draft = new FirstPlans(table, slots, times).together(List.copyOf(groups.values()), found.begin());
+        return times.time(draft) == null ? Optional.empty() : Optional.of(draft);
+    }
+}
