@@ -119,7 +119,9 @@ public class BoundsTest {
             Score late = plan.scores().get(0);
             assertThat(late.objective()).isEqualTo(Objective.LATENESS);
             assertThat(late.value()).isPositive();
-            assertThat(late.proven()).as("late %s, bound %s", late.value(), late.bound()).isTrue();
+            assertThat(late.proven())
+                    .as("late %s, bound %s", late.value(), late.bound())
+                    .isTrue();
             PlanReviewer.review(problem, plan);
         }
     }
