@@ -23,6 +23,7 @@ import { Lost } from './frame/lost';
 import { Trouble } from './frame/trouble';
 import { beginChanges } from './server/changes';
 import { Problem } from './server/client';
+import { readAhead } from './server/read-ahead';
 
 const client = new QueryClient({
   defaultOptions: {
@@ -34,6 +35,7 @@ const client = new QueryClient({
 });
 
 beginChanges(client);
+readAhead(client, location.pathname);
 
 const router = createBrowserRouter([
   {

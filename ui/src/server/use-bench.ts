@@ -4,18 +4,16 @@ import { BENCH_ACT, reread } from './changes';
 import { api, take } from './client';
 import { lastLoss, type LastLoss } from './last-loss';
 import { maker } from './maker';
+import { reads } from './reads';
 import type { components } from './schema';
 import type { Bench, Hand } from './types';
 
 const EVERY_MS = 30_000;
-const CHANGES = ['changes'];
-const readChanges = () => take(api.GET('/api/changes/last'));
 
 /** The current job and what comes next, and how far the server's clock is ahead of this one. */
 export function useBench() {
   const { data, dataUpdatedAt } = useSuspenseQuery({
-    queryKey: ['bench'],
-    queryFn: () => take(api.GET('/api/bench', { params: { query: { maker: maker() } } })),
+    ...reads.bench,
     refetchInterval: EVERY_MS,
   });
   return { bench: data, ahead: dateOf(data.now).getTime() - dataUpdatedAt };
@@ -24,8 +22,7 @@ export function useBench() {
 /** The oven's days, and when they were asked for. */
 export function useDay() {
   const { data, dataUpdatedAt } = useSuspenseQuery({
-    queryKey: ['baking'],
-    queryFn: () => take(api.GET('/api/baking')),
+    ...reads.baking,
     refetchInterval: EVERY_MS,
   });
   return { day: data, asked: dataUpdatedAt };
@@ -111,7 +108,7 @@ export function useBenchActs() {
 }
 
 export function useLastChanges() {
-  const { data } = useSuspenseQuery({ queryKey: CHANGES, queryFn: readChanges });
+  const { data } = useSuspenseQuery(reads.changes);
   return data;
 }
 
@@ -157,5 +154,5 @@ async function latest(client: QueryClient) {
       settled();
     }
   });
-  return client.query({ queryKey: CHANGES, queryFn: readChanges, staleTime: 0 });
+  return client.query({ ...reads.changes, staleTime: 0 });
 }

@@ -1,14 +1,9 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
-import { api, take } from './client';
+import { reads } from './reads';
 import type { Limits, Span } from './types';
 
-/** Every field's range and unit, and every choice with its words, as the core has them. */
 export function useLimits() {
-  const { data } = useSuspenseQuery({
-    queryKey: ['limits'],
-    queryFn: () => take(api.GET('/api/limits')),
-    staleTime: Infinity,
-  });
+  const { data } = useSuspenseQuery(reads.limits);
   return data;
 }
 

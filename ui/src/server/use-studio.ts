@@ -1,9 +1,9 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { money } from '../words/figures';
-import { api, take } from './client';
+import { reads } from './reads';
 
 export function useSettings() {
-  const { data } = useSuspenseQuery({ queryKey: ['settings'], queryFn: () => take(api.GET('/api/settings')) });
+  const { data } = useSuspenseQuery(reads.settings);
   return data;
 }
 
@@ -14,48 +14,48 @@ export function useMoney() {
 }
 
 export function useShelf() {
-  const { data } = useSuspenseQuery({ queryKey: ['shelf'], queryFn: () => take(api.GET('/api/shelf')) });
+  const { data } = useSuspenseQuery(reads.shelf);
   return data;
 }
 
 export function useMixes() {
-  const { data } = useSuspenseQuery({ queryKey: ['mixes'], queryFn: () => take(api.GET('/api/mixes')) });
+  const { data } = useSuspenseQuery(reads.mixes);
   return data;
 }
 
 export function useDesigns() {
-  const { data } = useSuspenseQuery({ queryKey: ['designs'], queryFn: () => take(api.GET('/api/designs')) });
+  const { data } = useSuspenseQuery(reads.designs);
   return data;
 }
 
 export function useBatches() {
-  const { data } = useSuspenseQuery({ queryKey: ['batches'], queryFn: () => take(api.GET('/api/batches')) });
+  const { data } = useSuspenseQuery(reads.batches);
   return data;
 }
 
 export function useLeftovers() {
-  const { data } = useSuspenseQuery({ queryKey: ['leftovers'], queryFn: () => take(api.GET('/api/leftovers')) });
+  const { data } = useSuspenseQuery(reads.leftovers);
   return data;
 }
 
 /** The box of spare parts. */
 export function useSpares() {
-  const { data } = useSuspenseQuery({ queryKey: ['spares'], queryFn: () => take(api.GET('/api/spares')) });
+  const { data } = useSuspenseQuery(reads.spares);
   return data;
 }
 
 /** What to order for all batches. */
 export function useShopping() {
-  const { data } = useSuspenseQuery({ queryKey: ['shopping'], queryFn: () => take(api.GET('/api/shopping')) });
+  const { data } = useSuspenseQuery(reads.shopping);
   return data;
 }
 
 export function useTrials() {
-  const { data } = useSuspenseQuery({ queryKey: ['trials'], queryFn: () => take(api.GET('/api/trials')) });
+  const { data } = useSuspenseQuery(reads.trials);
   return data;
 }
 
 export function useOvens() {
-  const { data } = useSuspenseQuery({ queryKey: ['ovens'], queryFn: () => take(api.GET('/api/ovens')) });
+  const { data } = useSuspenseQuery(reads.ovens);
   return data;
 }

@@ -1,4 +1,4 @@
-import { useSuspenseQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, take } from '../../server/client';
 import type { BatchReview } from '../../server/types';
@@ -10,10 +10,12 @@ type Line = BatchReview['lines'][number];
 /** A batch as it was planned and as it was: minutes, grams, losses and money, and the three causes that matter most. */
 export function ReviewCard({ batchId }: { batchId: number }) {
   const money = useMoney();
-  const { data: review } = useSuspenseQuery({
+  // The rest of the page does not wait for it: it is drawn from the whole daybook.
+  const { data: review } = useQuery({
     queryKey: ['batch-review', batchId],
     queryFn: () => take(api.GET('/api/batches/{id}/review', { params: { path: { id: batchId } } })),
   });
+  if (!review) return null;
   const sum = (kind: Line['kind'], of: 'planned' | 'real') =>
     review.lines.filter((line) => line.kind === kind).reduce((all, line) => all + line[of], 0);
   const timed = review.lines.some((line) => line.kind === 'MINUTES' || line.kind === 'REWORK');

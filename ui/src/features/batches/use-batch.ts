@@ -1,5 +1,6 @@
 import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import { api, take, type Edition } from '../../server/client';
+import { reads } from '../../server/reads';
 import { settled } from '../../server/unsaved';
 import type { Batch, BatchView } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
@@ -9,8 +10,7 @@ const EVERY_MS = 60_000;
 
 export function useBatchView(id: number): BatchView {
   const { data } = useSuspenseQuery({
-    queryKey: ['batch', id],
-    queryFn: () => take(api.GET('/api/batches/{id}', { params: { path: { id } } })),
+    ...reads.batch(id),
     refetchInterval: EVERY_MS,
   });
   return data;

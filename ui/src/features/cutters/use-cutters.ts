@@ -1,11 +1,12 @@
 import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import { api, take, type Edition } from '../../server/client';
+import { reads } from '../../server/reads';
 import { settled } from '../../server/unsaved';
 import type { KeptCutter } from '../../server/types';
 
 /** The cutters of the studio, by name. */
 export function useCutters() {
-  const { data } = useSuspenseQuery({ queryKey: ['cutters'], queryFn: () => take(api.GET('/api/cutters')) });
+  const { data } = useSuspenseQuery(reads.cutters);
   return data;
 }
 

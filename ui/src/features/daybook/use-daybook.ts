@@ -1,5 +1,6 @@
 import { useMutation, useSuspenseInfiniteQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { api, sendFile, take, type Edition } from '../../server/client';
+import { reads } from '../../server/reads';
 import { rereadAll } from '../../server/changes';
 import { settled } from '../../server/unsaved';
 import type { BakeLine, DaybookLine, DaybookLineView } from '../../server/types';
@@ -60,10 +61,7 @@ function inDays(lines: DaybookLineView[], bakes: BakeLine[]): DaybookDay[] {
 
 /** What the daybook has taught. */
 export function useLearned() {
-  const { data } = useSuspenseQuery({
-    queryKey: ['learned'],
-    queryFn: () => take(api.GET('/api/daybook/learned')),
-  });
+  const { data } = useSuspenseQuery(reads.learned);
   return data;
 }
 

@@ -2,15 +2,14 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '../../controls/button';
 import { Menu } from '../../controls/menu';
-import { api, take } from '../../server/client';
+import { reads } from '../../server/reads';
 import type { Design } from '../../server/types';
 
 /** Chooses a design whose parts are copied; the others are read only when the menu is open. */
 export function CopyParts({ onCopy }: { onCopy: (from: Design) => void }) {
   const [open, setOpen] = useState(false);
   const { data: designs = [] } = useQuery({
-    queryKey: ['designs'],
-    queryFn: () => take(api.GET('/api/designs')),
+    ...reads.designs,
     enabled: open,
   });
   return (

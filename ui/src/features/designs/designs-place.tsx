@@ -5,6 +5,7 @@ import { Empty } from '../../controls/empty';
 import { Menu } from '../../controls/menu';
 import { Place } from '../../controls/place';
 import { useKeptChoice } from '../../controls/use-kept-choice';
+import { useSome } from '../../controls/use-some';
 import { Segments } from '../../controls/segments';
 import type { Advice, Design, DesignView } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
@@ -24,6 +25,7 @@ export function DesignsPlace() {
   const [collection, setCollection] = useKeptChoice('collection', ALL);
   const collections = [...new Set(designs.map((p) => p.design.collection ?? '').filter((c) => c !== ''))].sort();
   const shown = designs.filter((p) => collection === ALL || p.design.collection === collection);
+  const cards = useSome(shown, 24, 'designs');
   const begin = <NewDesign />;
   return (
     <Place
@@ -65,9 +67,10 @@ export function DesignsPlace() {
       )}
       {designs.length > 0 && view === 'cards' && (
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-4 overflow-y-auto pb-2">
-          {shown.map((design) => (
+          {cards.shown.map((design) => (
             <DesignCard key={design.id} design={design} />
           ))}
+          {cards.more && <li>{cards.more}</li>}
         </ul>
       )}
       {designs.length > 0 && view === 'scale' && (

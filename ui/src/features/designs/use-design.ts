@@ -1,14 +1,12 @@
 import { useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { api, take } from '../../server/client';
+import { reads } from '../../server/reads';
 import type { Design, DesignView } from '../../server/types';
 import { useDraft } from '../../server/use-draft';
 import { measureOptions, keyOf, useMeasured } from '../../server/use-measured';
 
 export function useDesignView(id: number): DesignView {
-  const { data } = useSuspenseQuery({
-    queryKey: ['design', id],
-    queryFn: () => take(api.GET('/api/designs/{id}', { params: { path: { id } } })),
-  });
+  const { data } = useSuspenseQuery(reads.design(id));
   return data;
 }
 

@@ -1,10 +1,11 @@
 import { useMutation, useSuspenseQuery } from '@tanstack/react-query';
 import { api, take, type Edition } from '../../server/client';
+import { reads } from '../../server/reads';
 import { settled } from '../../server/unsaved';
 import type { Machine } from '../../server/types';
 
 export function useMachines() {
-  const { data } = useSuspenseQuery({ queryKey: ['machines'], queryFn: () => take(api.GET('/api/machines')) });
+  const { data } = useSuspenseQuery(reads.machines);
   return data;
 }
 

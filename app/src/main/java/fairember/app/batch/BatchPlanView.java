@@ -3,6 +3,7 @@ package fairember.app.batch;
 import fairember.app.web.AdviceView;
 import fairember.core.batch.Batch;
 import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.HardClay;
 import fairember.core.batch.Job;
 import fairember.core.batch.Reserved;
 import fairember.core.design.CheckLine;
@@ -117,8 +118,11 @@ public record BatchPlanView(
                 sum(price.stream().map(w -> new Money(w.costMinor()).times(w.quantity()))),
                 sum(price.stream().map(w -> new Money(w.priceMinor()).times(w.quantity()))),
                 joint,
-                AdviceView.all(Stream.concat(
-                                jobs.stream().flatMap(j -> j.design().advice().stream()), schedule.advice().stream())
+                AdviceView.all(Stream.of(
+                                jobs.stream().flatMap(j -> j.design().advice().stream()),
+                                HardClay.of(jobs).stream(),
+                                schedule.advice().stream())
+                        .flatMap(all -> all)
                         .toList()));
     }
 

@@ -1,5 +1,6 @@
 package fairember.app.batch;
 
+import fairember.app.design.OutlineViews;
 import fairember.app.web.AdviceView;
 import fairember.core.batch.BakeRef;
 import fairember.core.batch.BatchSchedule;
@@ -64,7 +65,7 @@ public record PlannedLoadView(
         }
     }
 
-    /** Where one thing lies; the item is counted from 0. */
+    /** Where one thing lies, to the hundredth of a mm; the item is counted from 0. */
     public record PlaceView(
             int item, int shelf, double leftMm, double backMm, double widthMm, double depthMm, double heightMm) {}
 
@@ -141,10 +142,10 @@ public record PlannedLoadView(
         return new PlaceView(
                 keys.indexOf(place.key()),
                 place.shelf(),
-                place.left().mm(),
-                place.back().mm(),
-                place.width().mm(),
-                place.depth().mm(),
-                place.height().mm());
+                OutlineViews.hundredths(place.left().mm()),
+                OutlineViews.hundredths(place.back().mm()),
+                OutlineViews.hundredths(place.width().mm()),
+                OutlineViews.hundredths(place.depth().mm()),
+                OutlineViews.hundredths(place.height().mm()));
     }
 }

@@ -56,12 +56,18 @@ public record BalanceView(
         }
     }
 
-    /** How it stands; the footprint is across, front, across, front ... */
+    /** How it stands; the footprint, which is drawn, is across, front, across, front ... to the hundredth of a mm. */
     public record FootingView(List<Double> footprint, double insideMm, double aboveMm, double tipDeg) {
         static @Nullable FootingView of(@Nullable Standing standing) {
             return standing == null
                     ? null
-                    : new FootingView(standing.footprint(), standing.insideMm(), standing.aboveMm(), standing.tipDeg());
+                    : new FootingView(
+                            standing.footprint().stream()
+                                    .map(OutlineViews::hundredths)
+                                    .toList(),
+                            standing.insideMm(),
+                            standing.aboveMm(),
+                            standing.tipDeg());
         }
     }
 

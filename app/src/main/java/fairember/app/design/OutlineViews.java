@@ -32,6 +32,11 @@ public final class OutlineViews {
         return given.toString();
     }
 
+    /** A length that is drawn, mm to the hundredth. */
+    public static double hundredths(double mm) {
+        return Math.round(mm * 100) / 100.0;
+    }
+
     private static void add(StringBuilder given, double mm) {
         long hundredths = Math.round(mm * 100);
         if (hundredths < 0) {

@@ -86,28 +86,45 @@ public record Job(
      * belong to the first step at which clay is mixed, or to the first of all. And minutes to make the step's jig.
      */
     public Minutes making(int step) {
+        int made = firstAlone ? Math.min(1, progress.stepDone(step)) : 0;
+        Minutes jig = made > 0 || first().isPresent()
+                ? Minutes.ZERO
+                : design.design().steps().get(step).jigLeft();
+        if (step != mixing()) {
+            return jig;
+        }
+        return clay(made).entrySet().stream()
+                .map(e -> e.getKey().making(e.getValue()).plus(e.getKey().conditioning(e.getValue())))
+                .reduce(jig, Minutes::plus);
+    }
+
+    /** The first step at which clay is mixed, or the first of all. */
+    private int mixing() {
         List<Step> steps = design.design().steps();
-        int first = IntStream.range(0, steps.size())
+        return IntStream.range(0, steps.size())
                 .filter(i -> steps.get(i).station() == Station.MIX)
                 .findFirst()
                 .orElse(0);
-        int made = firstAlone ? Math.min(1, progress.stepDone(step)) : 0;
-        Minutes jig =
-                made > 0 || first().isPresent() ? Minutes.ZERO : steps.get(step).jigLeft();
-        if (step != first) {
-            return jig;
-        }
-        Map<Mix, Double> grams = new LinkedHashMap<>();
+    }
+
+    /** Whether clay is still to be mixed for some of its pieces. */
+    boolean mixes() {
+        return !design.design().steps().isEmpty() && progress.stepDone(mixing()) < alive();
+    }
+
+    /** What all pieces that still live take of each mix, spares too. */
+    Map<Mix, Mass> clay() {
+        return clay(0);
+    }
+
+    private Map<Mix, Mass> clay(int without) {
+        Map<Mix, Mass> grams = new LinkedHashMap<>();
         for (MeasuredPart part : design.parts()) {
-            int count = part.part().count() * (alive() - made)
+            int count = part.part().count() * (alive() - without)
                     + (key.first() ? 0 : part.part().spares());
-            grams.merge(part.mix().mix(), part.portion().mass().g() * count, Double::sum);
+            grams.merge(part.mix().mix(), part.portion().mass().times(count), Mass::plus);
         }
-        return grams.entrySet().stream()
-                .map(e -> e.getKey()
-                        .making(new Mass(e.getValue()))
-                        .plus(e.getKey().conditioning(new Mass(e.getValue()))))
-                .reduce(jig, Minutes::plus);
+        return grams;
     }
 
     /** The first piece that this job waits for. */

@@ -207,10 +207,17 @@ public record Mix(
 
     /** Minutes that so much of it takes beyond usual conditioning, for the clays in it. */
     public Minutes conditioning(Mass grams) {
-        double all = allParts() * (1 + inclusionShare());
-        return clays().stream()
-                .map(part -> part.clay().conditioning(grams.times(part.parts() / all)))
+        return clayIn(grams).entrySet().stream()
+                .map(e -> e.getKey().conditioning().of(e.getValue()))
                 .reduce(Minutes.ZERO, Minutes::plus);
+    }
+
+    /** What so much of it holds of each clay. */
+    public Map<StockClay, Mass> clayIn(Mass grams) {
+        double all = allParts() * (1 + inclusionShare());
+        Map<StockClay, Mass> in = new LinkedHashMap<>();
+        clays().forEach(part -> in.merge(part.clay(), grams.times(part.parts() / all), Mass::plus));
+        return in;
     }
 
     /** Grams that go in for grams that are used: what is cut off worked clay is made too. */

@@ -12,8 +12,6 @@ public enum ClayCondition {
     CRUMBLY("crumbly", 10, "Knead in softener a drop at a time. Give it up when a fold still cracks."),
     SOFT("too soft", 4, "Press it flat between clean paper the night before, and change the paper once.");
 
-    private static final double GRAMS = 100;
-
     private final String label;
     private final Minutes each100;
     private final String advice;
@@ -36,10 +34,5 @@ public enum ClayCondition {
     /** Minutes that 100 g take beyond usual conditioning. */
     public Minutes each100() {
         return each100;
-    }
-
-    /** Minutes for so many grams when 100 g take as many. */
-    static Minutes of(Minutes each100, double grams) {
-        return each100.times(grams / GRAMS);
     }
 }

@@ -155,6 +155,7 @@ public record ShelfClay(
                 sold,
                 used == null ? null : new Lot(used.name(), usual),
                 drop,
-                conditioning == null ? conditionNow().each100() : conditioning);
+                new Conditioning(
+                        conditionNow(), conditioning == null ? conditionNow().each100() : conditioning));
     }
 }

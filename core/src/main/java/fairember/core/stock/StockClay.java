@@ -6,7 +6,6 @@ import fairember.core.input.Gathering;
 import fairember.core.input.Span;
 import fairember.core.input.Words;
 import fairember.core.quantity.Mass;
-import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import java.util.Comparator;
 import java.util.List;
@@ -25,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param sold whether more of it can be bought
  * @param lot the lot in use, when it differs from what the clay usually is
  * @param dripped what a drop of it weighs, when it is a liquid: liquid clay, varnish, paint
- * @param conditioning minutes that 100 g take beyond usual conditioning
+ * @param conditioning what it takes beyond usual conditioning
  */
 public record StockClay(
         long id,
@@ -37,7 +36,7 @@ public record StockClay(
         boolean sold,
         @Nullable Lot lot,
         @Nullable Mass dripped,
-        Minutes conditioning) {
+        Conditioning conditioning) {
     public static final Span OPEN = Span.of("openG", "opened", 0, 20_000, "g");
     /** A drop of a liquid clay, a varnish or a paint. */
     public static final Span DROP = Span.of("dropG", "a drop", 0.005, 0.5, "g");
@@ -50,7 +49,7 @@ public record StockClay(
 
     /** A clay that is sold, of no lot of its own. */
     public StockClay(long id, String name, ClayRange range, Pigment pigment, Mass open, List<BlockSize> blocks) {
-        this(id, name, range, pigment, open, blocks, true, null, null, Minutes.ZERO);
+        this(id, name, range, pigment, open, blocks, true, null, null, Conditioning.USUAL);
     }
 
     /**
@@ -120,11 +119,6 @@ public record StockClay(
                 .map(block -> new BlockSize(block.mass(), block.price().times(factor), block.onShelf()))
                 .toList();
         return new StockClay(id, name, range, pigment, open, dearer, sold, lot, dripped, conditioning);
-    }
-
-    /** Minutes that so much of it takes beyond usual conditioning. */
-    public Minutes conditioning(Mass grams) {
-        return ClayCondition.of(conditioning, grams.g());
     }
 
     /** Whether it is counted in drops, and mixed with liquids only. */

@@ -12,6 +12,7 @@ public enum SupplyKind {
     RESIN("resin", true),
     LIQUID_CLAY("liquid clay", true),
     GLUE("glue", false),
+    SOFTENER("softener", false),
     POWDER("powder or chalk", false),
     SMALL_BITS("beads, grit, moss", false),
     LEAF("metal leaf", false),

@@ -23,6 +23,7 @@ import fairember.core.quantity.Share;
 import fairember.core.shape.Ball;
 import fairember.core.stock.BlockBuying;
 import fairember.core.stock.BlockCover;
+import fairember.core.stock.Conditioning;
 import fairember.core.stock.StockClay;
 import java.util.Arrays;
 import java.util.List;
@@ -96,7 +97,7 @@ public class NestedNeedsTest {
                 false,
                 null,
                 null,
-                Minutes.ZERO);
+                Conditioning.USUAL);
         // 100 g open and one block of 50: of 180 g, 30 cannot be had.
         BlockCover cover = BlockBuying.cover(gone, new Mass(180));
         assertThat(cover.missing().g()).isCloseTo(30, within(1e-9));
@@ -105,7 +106,16 @@ public class NestedNeedsTest {
         assertThat(BlockBuying.cover(gone, new Mass(150)).missing()).isEqualTo(Mass.ZERO);
         assertThat(BlockBuying.cover(white, new Mass(180)).missing()).isEqualTo(Mass.ZERO);
         StockClay lump = new StockClay(
-                10, "Lump", white.range(), white.pigment(), white.open(), List.of(), false, null, null, Minutes.ZERO);
+                10,
+                "Lump",
+                white.range(),
+                white.pigment(),
+                white.open(),
+                List.of(),
+                false,
+                null,
+                null,
+                Conditioning.USUAL);
         assertThat(lump.bestValue().minorPerGram()).isZero();
         assertThat(BlockBuying.cover(lump, new Mass(101)).missing().g()).isCloseTo(1, within(1e-9));
     }

@@ -15,9 +15,9 @@ import fairember.core.colour.Pigment;
 import fairember.core.colour.Srgb;
 import fairember.core.colour.Strength;
 import fairember.core.quantity.Mass;
-import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import fairember.core.quantity.Share;
+import fairember.core.stock.Conditioning;
 import fairember.core.stock.Lot;
 import fairember.core.stock.StockClay;
 import java.util.ArrayList;
@@ -180,7 +180,7 @@ public class NestedMixTest {
                 true,
                 new Lot("26-B", usual),
                 null,
-                Minutes.ZERO);
+                Conditioning.USUAL);
         MeasuredMix measured = MixMeasuring.measure(
                 new Mix(1, "Rose", List.of(Mix.Ingredient.of(Samples.WHITE, 3), Mix.Ingredient.of(other, 1))),
                 new Mass(10));

@@ -51,7 +51,7 @@ public class TakingTest {
         List<ClayLot> lots =
                 lot == null ? List.of() : List.of(new ClayLot("A1", LocalDate.of(2026, 1, 1), grey, grey, lot));
         ShelfClay clay = clay(Mass.ZERO, List.of(), lots, lots.isEmpty() ? null : 0, condition, own);
-        return clay.of(Samples.FIRM).conditioning(new Mass(250)).min();
+        return clay.of(Samples.FIRM).conditioning().of(new Mass(250)).min();
     }
 
     private static ShelfClay clay(RandomGenerator random) {

@@ -72,6 +72,7 @@ import fairember.core.shape.ShapeKind;
 import fairember.core.shape.Shapes;
 import fairember.core.shape.Solid;
 import fairember.core.stock.BlockBuying;
+import fairember.core.stock.Conditioning;
 import fairember.core.stock.StockClay;
 import fairember.core.wire.JumpRing;
 import java.lang.invoke.MethodType;
@@ -253,7 +254,7 @@ public class WorkingsTest {
                     false,
                     null,
                     null,
-                    Minutes.ZERO);
+                    Conditioning.USUAL);
             row(old, BlockBuying.cover(old, new Mass(needed)));
         }
     }
