@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { AdviceList } from '../../controls/advice-list';
 import { Pair } from '../../controls/place';
 import { Swatch } from '../../controls/swatch';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
@@ -21,6 +22,7 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
       ledger={
         <>
           <ClayTable plan={plan} />
+          <AdviceList advice={plan.advice.filter((a) => a.rule === 'clay-condition')} />
           <h2 className="text-figure">Still to do</h2>
           <StepList plan={plan} station="MIX" batchId={batchId} />
         </>

@@ -121,6 +121,63 @@ public class ManyClientsTest extends ServerTest {
         }
     }
 
+    /** Fifty clients order more and more of everything at once: what the batches count on is never more than there is. */
+    @Test
+    public void whatFiftyClientsReserveAtOnceIsNeverMoreThanTheShelfHas() throws Exception {
+        List<Integer> open = List.of(3, 4, 5);
+        List<JsonNode> begun =
+                open.stream().map(id -> http().get("/api/batches/" + id).json()).toList();
+        AtomicInteger next = new AtomicInteger();
+        List<Integer> saved = atOnce(50, () -> {
+            int mine = next.getAndIncrement();
+            String path = "/api/batches/" + open.get(mine % open.size());
+            JsonNode now = begun.get(mine % open.size());
+            JsonNode form = now.path("batch");
+            for (int tries = 1; ; tries++) {
+                ObjectNode batch = form.deepCopy().asObject();
+                ObjectNode line = batch.path("lines").path(0).asObject();
+                line.put("quantity", line.path("quantity").asInt() + 1);
+                Http.Answer answer =
+                        http().put(path + "?edition=" + now.path("edition").asInt(), batch);
+                assertThat(answer.status()).as(answer.text()).isIn(200, 409);
+                if (answer.status() == 200) {
+                    if (mine % 10 == 0) {
+                        reservedIsThere(open);
+                    }
+                    return tries;
+                }
+                now = answer.json().path("current");
+                form = now.path("form");
+            }
+        });
+        assertThat(saved).hasSize(50);
+        reservedIsThere(open);
+        for (int i = 0; i < 50; i++) {
+            http().undo();
+        }
+    }
+
+    /** Each batch finds of each clay what those before it leave, and no more. */
+    private void reservedIsThere(List<Integer> batches) {
+        for (int id : batches) {
+            for (JsonNode clay : http().get("/api/batches/" + id)
+                    .json()
+                    .path("plan")
+                    .path("needs")
+                    .path("clays")) {
+                double there = clay.path("onShelfG").asDouble();
+                double left = there - clay.path("reservedG").asDouble();
+                double taken = clay.path("fromOpenG").asDouble();
+                for (JsonNode blocks : clay.path("open")) {
+                    taken += blocks.path("massG").asDouble()
+                            * blocks.path("count").asInt();
+                }
+                assertThat(left).as(clay.toString()).isBetween(-1e-6, there + 1e-6);
+                assertThat(taken).as(clay.toString()).isLessThanOrEqualTo(left + 1e-6);
+            }
+        }
+    }
+
     private static JsonNode first(JsonNode all, long id) {
         for (JsonNode saved : all) {
             if (saved.path("id").asLong() == id) {

@@ -145,7 +145,7 @@ public class SuppliesTest extends ServerTest {
         assertThat(need(3, bags).path("reserved").asInt()).isZero();
         assertThat(need(3, bags).path("needed").asInt()).isEqualTo(32);
         assertThat(need(3, bags).path("packs").asInt()).isEqualTo(1);
-        assertThat(need(5, bags).path("reserved").asInt()).isEqualTo(32);
+        assertThat(need(5, bags).path("reserved").asInt()).isEqualTo(31);
         assertThat(need(5, bags).path("packs").asInt()).isEqualTo(1);
         JsonNode chalk = http().get("/api/batches/5")
                 .json()

@@ -61,7 +61,7 @@ class DatabaseConfiguration {
         pool.setDataSource(source);
         pool.setMaximumPoolSize(size);
         pool.setMaxLifetime(0);
-        pool.setConnectionTimeout(10_000);
+        pool.setConnectionTimeout(30_000);
         return pool;
     }
 }

@@ -164,7 +164,9 @@ public final class BatchNeeding {
         byClay.forEach((clay, grams) -> {
             if (grams > 0) {
                 Mass needed = new Mass(grams);
-                Mass kept = reserved.clay(clay.id());
+                // What earlier batches buy for themselves is not kept of the shelf.
+                Mass kept = new Mass(
+                        Math.min(reserved.clay(clay.id()).g(), clay.onShelf().g()));
                 clays.add(new BatchNeeds.ClayNeed(
                         clay, needed, kept, BlockBuying.cover(kept.g() > 0 ? clay.without(kept) : clay, needed)));
             }
@@ -181,7 +183,7 @@ public final class BatchNeeding {
     private List<BatchNeeds.SupplyNeed> supplies() {
         List<BatchNeeds.SupplyNeed> needs = new ArrayList<>();
         bySupply().forEach((supply, needed) -> {
-            double kept = reserved.supply(supply.id());
+            double kept = Math.min(reserved.supply(supply.id()), supply.onShelf());
             int packs = supply.parts().isEmpty() ? supply.without(kept).packsFor(needed) : 0;
             needs.add(new BatchNeeds.SupplyNeed(
                     supply, needed, kept, packs, supply.price().times(packs)));
@@ -218,7 +220,7 @@ public final class BatchNeeding {
     private List<BatchNeeds.FindingNeed> findings() {
         List<BatchNeeds.FindingNeed> needs = new ArrayList<>();
         byFinding.forEach((part, needed) -> {
-            int kept = reserved.finding(part.id());
+            int kept = Math.min(reserved.finding(part.id()), part.onShelf());
             int toBuy = Math.max(0, needed - part.without(kept).onShelf());
             needs.add(new BatchNeeds.FindingNeed(
                     part, needed, kept, toBuy, part.price().times(toBuy)));

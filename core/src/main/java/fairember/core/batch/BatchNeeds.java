@@ -99,7 +99,7 @@ public record BatchNeeds(
      *
      * @param clay as it lies on the shelf
      * @param needed grams, waste included
-     * @param reserved grams that are kept for batches due earlier
+     * @param reserved grams of the shelf that are kept for batches due earlier
      * @param cover blocks to open and buy, of what is not kept
      */
     public record ClayNeed(StockClay clay, Mass needed, Mass reserved, BlockCover cover) {
@@ -131,7 +131,7 @@ public record BatchNeeds(
      * Bought parts to have.
      *
      * @param needed in all
-     * @param reserved kept for batches due earlier
+     * @param reserved of the shelf, kept for batches due earlier
      * @param toBuy beyond what is on the shelf and not kept
      * @param cost of those to buy
      */
@@ -141,7 +141,7 @@ public record BatchNeeds(
      * A supply to have.
      *
      * @param needed in its unit
-     * @param reserved kept for batches due earlier
+     * @param reserved of the shelf, kept for batches due earlier
      * @param packs to buy beyond what is on the shelf and not kept
      * @param cost of these packs
      */

@@ -33,6 +33,9 @@ public class ReservedTest {
                 Reserved reserved = Reserved.of(BatchNeeding.needs(before, WASTE));
                 BatchNeeds needs = BatchNeeding.needs(List.of(job), mix -> WASTE, reserved, SpareBox.EMPTY);
                 BatchNeeds.ClayNeed white = white(needs);
+                assertThat(white.reserved().g())
+                        .isCloseTo(Math.min(needed, Samples.WHITE.onShelf().g()), within(1e-6));
+                assertThat(needs.findings().get(0).reserved()).isLessThanOrEqualTo(Samples.PIN.onShelf());
                 needed += white.needed().g();
                 bought += grams(white.cover().buy());
                 pins += needs.findings().get(0).toBuy();
