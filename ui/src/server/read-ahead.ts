@@ -33,8 +33,9 @@ export function readAhead(client: QueryClient, path: string) {
     client.query(reads.changes),
     client.query(reads.limits),
     client.query(reads.studio),
-    client.query(reads.baking),
     ...(OF_PLACE[place]?.(client, rest) ?? []),
+    // Last, for it is the strip beside the page.
+    client.query(reads.baking),
   ];
   // What fails is asked for again by the part that wants it, which says so.
   void Promise.allSettled(asked);
