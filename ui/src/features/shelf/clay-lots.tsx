@@ -9,17 +9,15 @@ import { useBench } from '../../server/use-bench';
 import type { Draft } from '../../server/use-draft';
 import { errorAt } from '../../server/use-measured';
 import { choicesOf, useLimits } from '../../server/use-limits';
-import { daysBetween, isoDay } from '../../words/days';
-import { count } from '../../words/figures';
+import { isoDay } from '../../words/days';
+import { lotAge, lotMonths } from './lot-age';
 
-const MONTH_DAYS = 30.44;
 const OLD_MONTHS = 24;
 
 /** How old a lot is; of an old one, what to do before it is planned on. */
 function age(boughtOn: string, today: string): string {
-  const months = Math.floor(daysBetween(boughtOn, today) / MONTH_DAYS);
-  if (months < 1) return 'new';
-  return `${count(months, 'month')} old${months >= OLD_MONTHS ? ': fold a piece before you count on it' : ''}`;
+  const old = lotMonths(boughtOn, today) >= OLD_MONTHS;
+  return `${lotAge(boughtOn, today)}${old ? ': fold a piece before you count on it' : ''}`;
 }
 
 type Lot = NonNullable<Clay['lots']>[number];

@@ -23,6 +23,7 @@ export function FindingsTable() {
             <tr>
               <th className="py-2 pl-3 text-left font-semibold">Finding</th>
               <th className="pr-2 text-right font-semibold">Price of one, {currency}</th>
+              <th className="pr-2 text-right font-semibold">In a pack</th>
               <th className="pr-2 text-right font-semibold">On the shelf</th>
               <th className="pr-2 text-right font-semibold">Weight of one, {u.g}</th>
               <th className="pr-2 text-right font-semibold">Keep at least</th>
@@ -72,13 +73,13 @@ function FindingRow({ saved, currency, onRemove }: RowProps) {
     edition: saved.edition,
     form: saved.finding,
   });
-  const number = (field: 'priceMinor' | 'onShelf' | 'massG' | 'keep' | 'leadDays', span: Span, per = 1) => (
+  const number = (field: 'priceMinor' | 'onShelf' | 'massG' | 'keep' | 'leadDays' | 'pack', span: Span, per = 1) => (
     <NumberField
       label={`${row.form.name}, ${span.label.replace(' in minor units', '')}`}
-      value={row.form[field] ?? 0}
+      value={row.form[field] ?? (field === 'pack' ? 1 : 0)}
       span={span}
       per={per}
-      chars={6}
+      chars={5}
       error={errorAt(row.errors, field)}
       onChange={(value) => row.change((b) => ({ ...b, [field]: value }))}
       onSettle={row.settle}
@@ -87,11 +88,12 @@ function FindingRow({ saved, currency, onRemove }: RowProps) {
   return (
     <tr className="border-t border-line">
       <td className="py-1.5 pl-3">
-        <DraftText draft={row} field="name" label="Name of the finding" className="w-56 font-semibold" />
+        <DraftText draft={row} field="name" label="Name of the finding" className="w-48 font-semibold" />
       </td>
       <td className="pr-2 text-right">
         {number('priceMinor', spanOf(limits, 'shelf', 'priceMinor'), minorPerWhole(currency))}
       </td>
+      <td className="pr-2 text-right">{number('pack', spanOf(limits, 'finding', 'pack'))}</td>
       <td className="pr-2 text-right">{number('onShelf', spanOf(limits, 'shelf', 'findingOnShelf'))}</td>
       <td className="pr-2 text-right">{number('massG', spanOf(limits, 'shelf', 'findingsG'))}</td>
       <td className="pr-2 text-right">{number('keep', spanOf(limits, 'finding', 'keep'))}</td>

@@ -95,8 +95,8 @@ function of(amount: number, unit: string): string {
   return `${amountIn(unit, amount)} ${unitOf(unit)}`.trim();
 }
 
-/** Packs in words: "2×200 g", "38". */
+/** Packs in words: "2×200 g", "38" of what is sold by the piece, "2×50". */
 function pack({ kind, unit }: ShoppingLine) {
   return ({ size, count }: ShoppingLine['packs'][number]) =>
-    kind === 'FINDING' ? plain(count) : `${count}×${of(size, unit)}`;
+    kind === 'FINDING' && size === 1 ? plain(count) : `${count}×${of(size, unit)}`;
 }

@@ -11,6 +11,7 @@ import { errorAt } from '../../server/use-measured';
 import { useSettings, useShelf } from '../../server/use-studio';
 import { minorPerWhole } from '../../words/figures';
 import { PaintFields } from './paint-fields';
+import { SupplyLots } from './supply-lots';
 import { useShelfActs } from './use-shelf-acts';
 import { spanIn, unitOf } from '../../words/units';
 
@@ -135,6 +136,7 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
         )}
       </div>
       {limits.inCoats.includes(form.kind) && <PaintFields row={row} id={saved.id} />}
+      {!mixed && <SupplyLots row={row} />}
       {errorAt(row.errors, 'unit') && <p className="text-madder">{errorAt(row.errors, 'unit')?.message}</p>}
     </li>
   );

@@ -156,6 +156,27 @@ public class SuppliesTest extends ServerTest {
         assertThat(chalk.path("reservedG").asDouble()).isPositive();
     }
 
+    /** The tugboats are done on Thursday at the earliest: a bottle that is good until the day before is too old by then. */
+    @Test
+    public void aLotThatIsPastItsDayBeforeTheBatchIsDoneIsSaid() {
+        Map<String, Object> paint = paint();
+        paint.put(
+                "lots",
+                List.of(
+                        Map.of("name", "12A", "boughtOn", "2025-03-01", "useBy", "2026-11-25"),
+                        Map.of("name", "14C", "boughtOn", "2026-10-01", "useBy", "2028-10-01"),
+                        Map.of("name", "15", "boughtOn", "2026-11-01")));
+        long id = added(paint);
+        assertThat(put(id, 3, 0).status()).isEqualTo(200);
+        String said = http().get("/api/batches/" + TUGBOATS).text();
+        assertThat(said).contains("supply-old", ", lot 12A, is past its day by").doesNotContain("lot 14C", "lot 15,");
+        http().undo();
+        http().undo();
+        paint.put("lots", List.of(Map.of("name", "1", "boughtOn", "2026-03-02", "useBy", "2026-03-01")));
+        assertThat(http().post("/api/shelf/supplies", paint).text())
+                .contains("lots[0].useBy", "2026-03-01", "the day it was bought");
+    }
+
     @Test
     public void whatCannotBeIsRefusedWithItsPath() {
         Map<String, Object> grams = paint();

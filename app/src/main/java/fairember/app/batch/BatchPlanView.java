@@ -2,9 +2,11 @@ package fairember.app.batch;
 
 import fairember.app.web.AdviceView;
 import fairember.core.batch.Batch;
+import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.BatchSchedule;
 import fairember.core.batch.HardClay;
 import fairember.core.batch.Job;
+import fairember.core.batch.OldSupply;
 import fairember.core.batch.Reserved;
 import fairember.core.design.CheckLine;
 import fairember.core.design.CheckTime;
@@ -91,7 +93,8 @@ public record BatchPlanView(
             BatchCosting costing,
             Reserved reserved,
             boolean joint) {
-        NeedsView needs = NeedsView.of(costing.needs(jobs, reserved), schedule.tasks());
+        BatchNeeds needed = costing.needs(jobs, reserved);
+        NeedsView needs = NeedsView.of(needed, schedule.tasks());
         List<PriceRowView> price = jobs.stream()
                 .filter(job -> job.own() > 0)
                 .map(job -> PriceRowView.of(job, costing.of(job)))
@@ -121,6 +124,7 @@ public record BatchPlanView(
                 AdviceView.all(Stream.of(
                                 jobs.stream().flatMap(j -> j.design().advice().stream()),
                                 HardClay.of(jobs).stream(),
+                                OldSupply.of(needed, schedule.finish().toLocalDate()).stream(),
                                 schedule.advice().stream())
                         .flatMap(all -> all)
                         .toList()));

@@ -221,7 +221,7 @@ public final class BatchNeeding {
         List<BatchNeeds.FindingNeed> needs = new ArrayList<>();
         byFinding.forEach((part, needed) -> {
             int kept = Math.min(reserved.finding(part.id()), part.onShelf());
-            int toBuy = Math.max(0, needed - part.without(kept).onShelf());
+            int toBuy = part.without(kept).packsFor(needed) * part.pack();
             needs.add(new BatchNeeds.FindingNeed(
                     part, needed, kept, toBuy, part.price().times(toBuy)));
         });

@@ -132,7 +132,7 @@ public record BatchNeeds(
      *
      * @param needed in all
      * @param reserved of the shelf, kept for batches due earlier
-     * @param toBuy beyond what is on the shelf and not kept
+     * @param toBuy beyond what is on the shelf and not kept, in whole packs
      * @param cost of those to buy
      */
     public record FindingNeed(Finding part, int needed, int reserved, int toBuy, Money cost) {}

@@ -174,7 +174,7 @@ public final class Shopping {
                 .filter(need -> need.part().id() == finding.id())
                 .mapToInt(BatchNeeds.FindingNeed::needed)
                 .sum();
-        int buy = Math.max(0, needed + finding.keep() - finding.onShelf());
+        int packs = finding.packsFor(needed + finding.keep());
         return new Line(
                 Kind.FINDING,
                 finding.id(),
@@ -183,8 +183,8 @@ public final class Shopping {
                 needed,
                 finding.onShelf(),
                 finding.keep(),
-                buy == 0 ? List.of() : List.of(new Pack(1, buy)),
-                finding.price().times(buy),
+                packs == 0 ? List.of() : List.of(new Pack(finding.pack(), packs)),
+                finding.price().times(packs * finding.pack()),
                 runsOut(
                         tasks,
                         finding.onShelf(),

@@ -12,6 +12,7 @@ import fairember.core.quantity.Area;
 import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Money;
 import fairember.core.quantity.Share;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -33,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param opacity how well it hides what lies under it
  * @param parts what it is mixed of, up to {@value #MOST_PARTS}; none of what is bought as it is
  * @param water parts of water in what is mixed
+ * @param lots of it that are at hand, up to {@value #MOST_LOTS}
  */
 public record Supply(
         @SavedUnder long id,
@@ -51,8 +53,10 @@ public record Supply(
         @Nullable Srgb colour,
         @Default("OPAQUE") Opacity opacity,
         @Default("[]") List<PaintPart> parts,
-        @Default("0") double water) {
+        @Default("0") double water,
+        @Default("[]") List<SupplyLot> lots) {
     private static final int MOST_PARTS = 8;
+    private static final int MOST_LOTS = 20;
     public static final Span PACK = Span.of("pack", "in a pack", 0.01, 100_000, "");
     public static final Span PRICE = BlockSize.PRICE;
     public static final Span ON_SHELF = Span.of("onShelf", "on the shelf", 0, 1_000_000, "");
@@ -78,6 +82,7 @@ public record Supply(
 
     public Supply {
         parts = List.copyOf(parts);
+        lots = List.copyOf(lots);
         Gathering g = new Gathering();
         g.within(PACK, pack);
         g.within(PRICE, (double) price.minor());
@@ -89,6 +94,7 @@ public record Supply(
         g.within(KEEP, keep);
         g.within(WATER, water);
         mixed(g, kind, parts);
+        lots(g, lots);
         if (kind.coats() && unit != SupplyUnit.ML && unit != SupplyUnit.DROP) {
             g.error("unit", unit.label(), "ml or drops", "Count what goes on in coats in ml or drops.");
         }
@@ -108,6 +114,22 @@ public record Supply(
         }
         if (parts.stream().map(PaintPart::supplyId).distinct().count() < parts.size()) {
             g.error("parts", "a paint twice", "each paint once", "Put all its parts on one line.");
+        }
+    }
+
+    private static void lots(Gathering g, List<SupplyLot> lots) {
+        if (lots.size() > MOST_LOTS) {
+            g.error("lots", lots.size() + " lots", "up to " + MOST_LOTS, "Remove the oldest lots.");
+        }
+        for (int i = 0; i < lots.size(); i++) {
+            LocalDate useBy = lots.get(i).useBy();
+            if (useBy != null && useBy.isBefore(lots.get(i).boughtOn())) {
+                g.error(
+                        "lots[" + i + "].useBy",
+                        useBy.toString(),
+                        "from " + lots.get(i).boughtOn() + " on, the day it was bought",
+                        "Check both days.");
+            }
         }
     }
 
@@ -145,7 +167,8 @@ public record Supply(
                 colour,
                 opacity,
                 parts,
-                water);
+                water,
+                lots);
     }
 
     /** What so many of its unit cost, in minor units, not yet rounded. */

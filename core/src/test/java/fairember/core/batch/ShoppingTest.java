@@ -88,7 +88,23 @@ public class ShoppingTest {
     }
 
     private static Finding pin(int onShelf, int keep) {
-        return new Finding(1, "Eye pin", new Money(10), onShelf, new Mass(0.5), 9, keep);
+        return pin(onShelf, keep, 1);
+    }
+
+    private static Finding pin(int onShelf, int keep, int pack) {
+        return new Finding(1, "Eye pin", new Money(10), onShelf, new Mass(0.5), 9, keep, pack);
+    }
+
+    /** Of 38 that are missing two packs of 25 are bought, and paid for whole. */
+    @Test
+    public void whatIsSoldInPacksIsBoughtInWholeOnes() {
+        Shopping.Line pins = list(40, pin(5, 3, 25), 0).stream()
+                .filter(line -> line.kind() == Shopping.Kind.FINDING)
+                .findFirst()
+                .orElseThrow();
+        assertThat(pins.packs()).containsExactly(new Shopping.Pack(25, 2));
+        assertThat(pins.cost()).isEqualTo(new Money(500));
+        assertThat(list(2, pin(5, 3, 25), 0)).noneMatch(line -> line.kind() == Shopping.Kind.FINDING);
     }
 
     /** Forty seals want 40 pins: of 5 on the shelf 3 are to stay, so 38 are bought. Clay is wanted when the first step begins. */

@@ -74,7 +74,8 @@ public class FinishTest {
                 null,
                 Opacity.OPAQUE,
                 List.of(),
-                0);
+                0,
+                List.of());
     }
 
     private static Supply coloured(
@@ -96,7 +97,8 @@ public class FinishTest {
                 hex == null ? null : Srgb.parse("hex", hex),
                 Opacity.OPAQUE,
                 parts,
-                water);
+                water,
+                List.of());
     }
 
     static StepUse coats(Supply supply, int coats, double percent) {

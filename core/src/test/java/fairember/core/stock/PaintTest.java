@@ -46,7 +46,8 @@ public class PaintTest {
                 hex == null ? null : Srgb.parse("hex", hex),
                 opacity,
                 parts,
-                water);
+                water,
+                List.of());
     }
 
     private static Paint mixed(double water, Supply.PaintPart... parts) {
