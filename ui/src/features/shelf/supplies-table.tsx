@@ -11,7 +11,7 @@ import { errorAt } from '../../server/use-measured';
 import { useSettings, useShelf } from '../../server/use-studio';
 import { minorPerWhole } from '../../words/figures';
 import { PaintFields } from './paint-fields';
-import { SupplyLots } from './supply-lots';
+import { AddSupplyLot, SupplyLots } from './supply-lots';
 import { useShelfActs } from './use-shelf-acts';
 import { spanIn, unitOf } from '../../words/units';
 
@@ -134,9 +134,10 @@ function SupplyRow({ saved, onRemove }: { saved: Shelf['supplies'][number]; onRe
             />
           </>
         )}
+        {!mixed && <AddSupplyLot row={row} />}
       </div>
       {limits.inCoats.includes(form.kind) && <PaintFields row={row} id={saved.id} />}
-      {!mixed && <SupplyLots row={row} />}
+      {(form.lots ?? []).length > 0 && <SupplyLots row={row} />}
       {errorAt(row.errors, 'unit') && <p className="text-madder">{errorAt(row.errors, 'unit')?.message}</p>}
     </li>
   );

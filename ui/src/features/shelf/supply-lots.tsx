@@ -82,17 +82,24 @@ export function SupplyLots({ row }: { row: Draft<Supply> }) {
           </Button>
         </div>
       ))}
-      <Button
-        adds
-        kind="quiet"
-        className="px-1 font-normal"
-        aria-label={`Add a lot of ${form.name}`}
-        onClick={() =>
-          change((s) => ({ ...s, lots: [...(s.lots ?? []), { name: `${lots.length + 1}`, boughtOn: today }] }))
-        }
-      >
-        Add a lot
-      </Button>
     </div>
+  );
+}
+
+/** Begins a lot that was bought today. */
+export function AddSupplyLot({ row: { form, change } }: { row: Draft<Supply> }) {
+  const today = isoDay(useBench().bench.now);
+  return (
+    <Button
+      adds
+      kind="quiet"
+      className="px-1 font-normal"
+      aria-label={`Add a lot of ${form.name}`}
+      onClick={() =>
+        change((s) => ({ ...s, lots: [...(s.lots ?? []), { name: `${(s.lots ?? []).length + 1}`, boughtOn: today }] }))
+      }
+    >
+      Add a lot
+    </Button>
   );
 }
