@@ -64,6 +64,28 @@ public class ShelfJourney extends Journey {
                 == 5);
     }
 
+    /** A lot that is good until yesterday: every batch that uses it says so, and how far a clay is from being conditioned. */
+    @Test
+    public void whatIsOldOrHardToConditionIsSaidInTheBatch() {
+        go("/shelf/supplies");
+        page.press("Add a lot of Gift bags");
+        page.enter("Gift bags, lot 1, bought on", "1 Nov 2026");
+        page.press("Gift bags, lot 1: say until when it is good");
+        page.enter("Gift bags, lot 1, use by", "25 Nov 2026");
+        page.sees("◦ past its day:");
+        go("/shelf/clays/1");
+        page.choose("In the hand", "crumbly");
+        page.sees("Knead in softener");
+        go("/batches/3");
+        page.sees("Gift bags, lot 1, is past its day by");
+        go("/batches/3/mix");
+        page.sees("Chalk white is crumbly");
+        go("/shelf/supplies");
+        page.press("Remove lot 1 of Gift bags");
+        go("/batches/3");
+        page.leaves("Gift bags, lot 1, is past its day");
+    }
+
     /** The long baking time is at least an hour: the lighthouse's 27.5 minutes by the packet become 60. */
     @Test
     public void theSchoolOfTheStudioChangesEveryBake() {
