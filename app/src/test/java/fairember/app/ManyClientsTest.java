@@ -139,7 +139,13 @@ public class ManyClientsTest extends ServerTest {
                 line.put("quantity", line.path("quantity").asInt() + 1);
                 Http.Answer answer =
                         http().put(path + "?edition=" + now.path("edition").asInt(), batch);
-                assertThat(answer.status()).as(answer.text()).isIn(200, 409);
+                assertThat(answer.status()).as(answer.text()).isIn(200, 409, 503);
+                if (answer.status() == 503) {
+                    // A slow machine says that it is asked for too much at once: nothing is saved then, and it is asked
+                    // again.
+                    assertThat(answer.text()).contains("try again");
+                    continue;
+                }
                 if (answer.status() == 200) {
                     if (mine % 10 == 0) {
                         reservedIsThere(open);
