@@ -8,11 +8,11 @@ const OF_PLACE: Record<string, (client: QueryClient, rest: string[]) => Promise<
     id === undefined ? client.query(reads.designs) : client.query(reads.design(Number(id))),
     client.query(reads.mixes),
   ],
-  batches: (client, [id]) => [
+  batches: (client, [id, station = 'order']) => [
     ...(id === undefined
       ? [client.query(reads.batches), client.query(reads.mixes)]
       : [client.query(reads.batch(Number(id)))]),
-    client.query(reads.designs),
+    ...(station === 'order' ? [client.query(reads.designs)] : []),
   ],
   mixes: (client) => [client.query(reads.mixes), client.query(reads.shelf)],
   price: (client) => [client.query(reads.designs)],
@@ -37,6 +37,6 @@ export function readAhead(client: QueryClient, path: string) {
     // Last, for it is the strip beside the page.
     client.query(reads.baking),
   ];
-  // What fails is asked for again by the part that wants it, which says so.
+  // What fails is said by the part that wants it.
   void Promise.allSettled(asked);
 }

@@ -13,6 +13,7 @@ export function ReviewCard({ batchId }: { batchId: number }) {
   // The rest of the page does not wait for it: it is drawn from the whole daybook.
   const { data: review } = useQuery({
     queryKey: ['batch-review', batchId],
+    throwOnError: true,
     queryFn: () => take(api.GET('/api/batches/{id}/review', { params: { path: { id: batchId } } })),
   });
   if (!review) return null;

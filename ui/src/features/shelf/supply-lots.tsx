@@ -53,7 +53,7 @@ export function SupplyLots({ row }: { row: Draft<Supply> }) {
           ) : (
             <>
               <span className={lot.useBy < today ? 'font-semibold text-straw' : ''}>
-                {lot.useBy < today ? '◦ past its day:' : 'use by'}
+                {lot.useBy < today ? '◦ past its use-by date:' : 'use by'}
               </span>
               <WhenField
                 type="date"

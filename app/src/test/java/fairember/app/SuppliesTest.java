@@ -169,7 +169,9 @@ public class SuppliesTest extends ServerTest {
         long id = added(paint);
         assertThat(put(id, 3, 0).status()).isEqualTo(200);
         String said = http().get("/api/batches/" + TUGBOATS).text();
-        assertThat(said).contains("supply-old", ", lot 12A, is past its day by").doesNotContain("lot 14C", "lot 15,");
+        assertThat(said)
+                .contains("supply-old", ", lot 12A, will be ", "past its use-by date")
+                .doesNotContain("lot 14C", "lot 15,");
         http().undo();
         http().undo();
         paint.put("lots", List.of(Map.of("name", "1", "boughtOn", "2026-03-02", "useBy", "2026-03-01")));

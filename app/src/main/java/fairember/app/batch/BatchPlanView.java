@@ -1,9 +1,11 @@
 package fairember.app.batch;
 
 import fairember.app.web.AdviceView;
+import fairember.core.advice.Advice;
 import fairember.core.batch.Batch;
 import fairember.core.batch.BatchNeeds;
 import fairember.core.batch.BatchSchedule;
+import fairember.core.batch.BatchState;
 import fairember.core.batch.HardClay;
 import fairember.core.batch.Job;
 import fairember.core.batch.OldSupply;
@@ -123,11 +125,20 @@ public record BatchPlanView(
                 joint,
                 AdviceView.all(Stream.of(
                                 jobs.stream().flatMap(j -> j.design().advice().stream()),
-                                HardClay.of(jobs).stream(),
-                                OldSupply.of(needed, schedule.finish().toLocalDate()).stream(),
+                                materials(form, jobs, needed, schedule).stream(),
                                 schedule.advice().stream())
                         .flatMap(all -> all)
                         .toList()));
+    }
+
+    /** What is to be known of clays and supplies, as long as the batch is still to be made. */
+    private static List<Advice> materials(Batch form, List<Job> jobs, BatchNeeds needed, BatchSchedule schedule) {
+        return form.state() == BatchState.FINISHED
+                ? List.of()
+                : Stream.concat(
+                                HardClay.of(jobs).stream(),
+                                OldSupply.of(needed, schedule.finish().toLocalDate()).stream())
+                        .toList();
     }
 
     private static long sum(Stream<Money> amounts) {

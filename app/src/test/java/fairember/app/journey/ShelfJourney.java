@@ -72,18 +72,18 @@ public class ShelfJourney extends Journey {
         page.enter("Gift bags, lot 1, bought on", "1 Nov 2026");
         page.press("Gift bags, lot 1: say until when it is good");
         page.enter("Gift bags, lot 1, use by", "25 Nov 2026");
-        page.sees("◦ past its day:");
+        page.sees("◦ past its use-by date:");
         go("/shelf/clays/1");
         page.choose("In the hand", "crumbly");
         page.sees("Knead in softener");
         go("/batches/3");
-        page.sees("Gift bags, lot 1, is past its day by");
+        page.sees("Gift bags, lot 1, will be ");
         go("/batches/3/mix");
         page.sees("Chalk white is crumbly");
         go("/shelf/supplies");
         page.press("Remove lot 1 of Gift bags");
         go("/batches/3");
-        page.leaves("Gift bags, lot 1, is past its day");
+        page.leaves("Gift bags, lot 1, will be ");
     }
 
     /** The long baking time is at least an hour: the lighthouse's 27.5 minutes by the packet become 60. */

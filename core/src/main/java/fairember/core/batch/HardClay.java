@@ -33,7 +33,7 @@ public final class HardClay {
         ClayCondition condition = clay.conditioning().condition();
         return Advice.caution(
                 "clay-condition",
-                "%s is %s: the %.1f g still to be mixed take %.0f min more to condition."
+                "%s is %s: the %.1f g still to mix will take %.0f min longer to condition."
                         .formatted(
                                 clay.name(),
                                 condition.label(),

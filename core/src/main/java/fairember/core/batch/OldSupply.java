@@ -8,7 +8,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** Bottles and packs that will be past their day before a batch is through with them. */
+/** Bottles and packs that will be past their use-by date before a batch is through with them. */
 public final class OldSupply {
     private OldSupply() {}
 
@@ -34,7 +34,7 @@ public final class OldSupply {
     private static Advice advice(Supply supply, SupplyLot lot, long days) {
         return Advice.caution(
                 "supply-old",
-                "%s, lot %s, is past its day by %d day%s when this batch is done."
+                "%s, lot %s, will be %d day%s past its use-by date when this batch is done."
                         .formatted(supply.name(), lot.name(), days, days == 1 ? "" : "s"),
                 "Use another lot, or try it on a spare piece first.",
                 supply.name());

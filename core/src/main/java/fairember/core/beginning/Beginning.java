@@ -78,7 +78,7 @@ public record Beginning(
                     "a height at which every part can be made",
                     small
                             ? "Make the piece taller, or choose another kind."
-                            : "Make the piece less tall, or choose another kind.");
+                            : "Make the piece shorter, or choose another kind.");
         }
     }
 

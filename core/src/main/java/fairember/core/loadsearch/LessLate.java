@@ -2,6 +2,7 @@ package fairember.core.loadsearch;
 
 import fairember.core.ovenload.Objective;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -104,7 +105,13 @@ final class LessLate {
     }
 
     private Relaxation relaxation(Draft first, Relaxation.Loads loads) {
-        return new Relaxation(table, relaxed, 2 * outcome(first).finish(), loads);
+        // What has a due is done by the last of them and the lateness there is, the rest within the time of a plan
+        // after that.
+        Outcome outcome = outcome(first);
+        int lastDue =
+                Arrays.stream(table.due).filter(due -> due < Table.NEVER).max().orElse(0);
+        long horizon = lastDue + outcome.late() + 2L * outcome.finish();
+        return new Relaxation(table, relaxed, (int) Math.min(horizon, Table.NEVER), loads);
     }
 
     private long bound() {

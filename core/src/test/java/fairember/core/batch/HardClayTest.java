@@ -54,7 +54,7 @@ public class HardClayTest {
         assertThat(said).singleElement().satisfies(advice -> {
             assertThat(advice.fix()).isEqualTo(condition.advice());
             assertThat(advice.message())
-                    .isEqualTo("White is %s: the %.1f g still to be mixed take %.0f min more to condition."
+                    .isEqualTo("White is %s: the %.1f g still to mix will take %.0f min longer to condition."
                             .formatted(
                                     condition.label(),
                                     eyes.g(),

@@ -14,7 +14,7 @@ import java.util.function.BiFunction;
 
 /**
  * Measures the planner on made-up cases and prints the tables of docs/measures.md. Arguments: how many cases of each
- * kind, then the parts to do, of "small", "large", "branching" and "machine".
+ * kind, then the parts to do, of "small", "large", "branching", "branching-" with a number of bakes, and "machine".
  */
 public final class LoadMeasures {
     private static final int SIMULATIONS = 20_000;
@@ -40,6 +40,10 @@ public final class LoadMeasures {
             measures.large(40, LoadCases::branching);
             measures.large(80, LoadCases::branching);
         }
+        parts.stream()
+                .filter(part -> part.startsWith("branching-"))
+                .mapToInt(part -> Integer.parseInt(part.substring("branching-".length())))
+                .forEach(bakes -> measures.large(bakes, LoadCases::branching));
         if (parts.contains("machine")) {
             for (int jobs : new int[] {10, 20, 50, 100}) {
                 measures.machine(jobs, 10);
