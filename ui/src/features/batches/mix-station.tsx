@@ -21,8 +21,8 @@ export function MixStation({ plan, batchId }: { plan: BatchPlan; batchId: number
     <Pair
       ledger={
         <>
-          <ClayTable plan={plan} />
           <AdviceList advice={plan.advice.filter((a) => a.rule === 'clay-condition')} />
+          <ClayTable plan={plan} />
           <h2 className="text-figure">Still to do</h2>
           <StepList plan={plan} station="MIX" batchId={batchId} />
         </>

@@ -66,10 +66,10 @@ export function SupplyLots({ row }: { row: Draft<Supply> }) {
               <Button
                 kind="quiet"
                 className="px-1 font-normal"
-                aria-label={`${form.name}, lot ${i + 1}: it does not age`}
+                aria-label={`${form.name}, lot ${i + 1}: no use-by date`}
                 onClick={() => set(i, ({ useBy: _, ...l }) => l)}
               >
-                does not age
+                no use-by date
               </Button>
             </>
           )}
