@@ -32,6 +32,8 @@ interface Grip {
   x: number;
   y: number;
   moving: boolean;
+  /** Where the last move put it: what is drawn may lag behind when the hand is quick. */
+  to: Dragged | null;
 }
 
 /** What is held, and where it would come to stand. */
@@ -64,6 +66,13 @@ export function useHeld({ parts, typed, copies, view, aspect, chosen, hand, onCh
   const grip = useRef<Grip | null>(null);
   const [dragged, setDragged] = useState<Dragged | null>(null);
   const [said, setSaid] = useState('');
+  const grab = (index: number, handle: Handle | null, turned: boolean, event: React.PointerEvent) => {
+    grip.current = { index, handle, turned, x: event.clientX, y: event.clientY, moving: false, to: null };
+  };
+  const drag = (now: Grip, to: Dragged) => {
+    now.to = to;
+    setDragged(to);
+  };
   const held = dragged && !dragged.handle ? movedWith(typed, dragged.index) : null;
   const own = copies.filter((copy) => copy.index === chosen);
   const first = own.find((copy) => !copy.spot.mirrored) ?? own[0];
@@ -105,12 +114,12 @@ export function useHeld({ parts, typed, copies, view, aspect, chosen, hand, onCh
     onGrab: (event: React.PointerEvent, copy: Copy) => {
       if (!hand || event.button !== 0 || parts[copy.index]?.layer) return;
       const turned = copy.spot.mirrored && aspect !== 'side';
-      grip.current = { index: copy.index, handle: null, turned, x: event.clientX, y: event.clientY, moving: false };
+      grab(copy.index, null, turned, event);
     },
 
     onGrabHandle: (event: React.PointerEvent, handle: Handle) => {
       event.stopPropagation();
-      grip.current = { index: chosen, handle, turned: false, x: event.clientX, y: event.clientY, moving: false };
+      grab(chosen, handle, false, event);
       event.currentTarget.closest('svg')?.setPointerCapture(event.pointerId);
     },
 
@@ -128,12 +137,12 @@ export function useHeld({ parts, typed, copies, view, aspect, chosen, hand, onCh
       const across = ((now.turned ? -1 : 1) * dx) / view.scale;
       const up = -dy / view.scale;
       if (now.handle) {
-        setDragged({ index: now.index, handle: now.handle, across: halves(across), up: halves(up), guides: [] });
+        drag(now, { index: now.index, handle: now.handle, across: halves(across), up: halves(up), guides: [] });
         return;
       }
       const reach = event.altKey ? 0 : REACH_PX / view.scale;
       const to = snapped(extentOf(now.index), across, up, neighbours(now.index), reach);
-      setDragged({ ...to, index: now.index, handle: null });
+      drag(now, { ...to, index: now.index, handle: null });
       setSaid(to.guides.map((guide) => guide.words).join(', '));
     },
 
@@ -141,16 +150,17 @@ export function useHeld({ parts, typed, copies, view, aspect, chosen, hand, onCh
       const now = grip.current;
       grip.current = null;
       setDragged(null);
-      if (!now?.moving || !dragged || !hand) return;
+      const to = now?.to;
+      if (!now || !to || !hand) return;
       if (now.handle && box) {
-        const by = sized(box, now.handle, dragged);
+        const by = sized(box, now.handle, to);
         const times =
           now.handle === 'wide'
             ? (by.right - by.left) / (box.right - box.left)
             : (by.top - by.bottom) / (box.top - box.bottom);
         hand.onSize(now.index, now.handle, times);
       } else {
-        hand.onMove(now.index, dragged, aspect, dragged.on);
+        hand.onMove(now.index, to, aspect, to.on);
       }
       hand.onSettle();
     },

@@ -64,7 +64,26 @@ public class PlacingJourney extends Journey {
         page.until(() -> Double.parseDouble(page.value("Cap, diameter, mm")) > before + 5);
     }
 
+    /** The whole drag before the page has drawn any of it, as a quick hand does on a slow machine. */
     @Test(dependsOnMethods = "aHandleMakesAPartLarger")
+    public void aDragQuickerThanThePageIsNotLost() {
+        double before = Double.parseDouble(page.value("Cap, diameter, mm"));
+        page.script("""
+                const from = document.querySelector('[data-handle=wide] rect');
+                const box = from.getBoundingClientRect();
+                const svg = from.closest('svg');
+                const at = (target, kind, across) => target.dispatchEvent(new PointerEvent(kind, {
+                    bubbles: true, pointerId: 1, clientX: box.x + across, clientY: box.y, button: 0 }));
+                svg.setPointerCapture = () => {};
+                at(from, 'pointerdown', 0);
+                at(svg, 'pointermove', -10);
+                at(svg, 'pointermove', -20);
+                at(svg, 'pointerup', -20);
+                """);
+        page.until(() -> Double.parseDouble(page.value("Cap, diameter, mm")) < before - 4);
+    }
+
+    @Test(dependsOnMethods = "aDragQuickerThanThePageIsNotLost")
     public void partsAreDuplicatedMirroredReorderedAndCopied() {
         String across = page.value("Cap, across, mm");
         page.press("More to do with Cap");
