@@ -113,8 +113,12 @@ async function show(query: QueryClient, key: QueryKey, data: unknown): Promise<v
   query.setQueryData(key, data);
 }
 
-/** Reads again whatever shows these. */
-export async function reread(keys: string[], but?: QueryKey): Promise<void> {
+/** Reads again whatever shows these; not the bench while an act there is under way, whose answer will hold all of it. */
+export async function reread(keys: string[]): Promise<void> {
+  await readAgain(keys, client?.isMutating({ mutationKey: BENCH_ACT }) ? ['bench'] : undefined);
+}
+
+async function readAgain(keys: string[], but?: QueryKey): Promise<void> {
   const own = JSON.stringify(but);
   await client?.invalidateQueries({
     predicate: ({ queryKey }) => JSON.stringify(queryKey) !== own && shows(queryKey, keys),
@@ -145,12 +149,12 @@ export async function follow(path: string, method: string, response: Response): 
   await show(client, ['changes'], last);
   // Of several acts at the bench the page shows what all of them come to: only the last answer holds it.
   if (client.isMutating({ mutationKey: BENCH_ACT }) > 1) {
-    await reread(keys, ['bench']);
+    await readAgain(keys, ['bench']);
     return;
   }
   const own = method === 'DELETE' ? undefined : ownKey(path);
   if (own) await show(client, own, await response.clone().json());
-  await reread(keys, own);
+  await readAgain(keys, own);
 }
 
 function ownKey(path: string): QueryKey | undefined {

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient, useSuspenseQuery, type QueryClient } from '@tanstack/react-query';
 import { dateOf } from '../words/days';
-import { BENCH_ACT, reread } from './changes';
+import { BENCH_ACT } from './changes';
 import { api, take } from './client';
 import { lastLoss, type LastLoss } from './last-loss';
 import { maker } from './maker';
@@ -59,12 +59,14 @@ function useQuickAct<A>(act: (argument: A) => Promise<unknown>, shown: (job: Han
     onMutate: (argument: A) => {
       const was = client.getQueryState<Bench>(['bench']);
       if (!was?.data?.job) return;
+      // A reading that is on its way began before this, and would show what there was.
+      void client.cancelQueries({ queryKey: ['bench'], exact: true });
       const { data, dataUpdatedAt: updatedAt } = was;
       // The studio's clock: the job's times are its, and it may run at another pace or on another day.
       const now = new Date(dateOf(data.now).getTime() + Date.now() - updatedAt);
       client.setQueryData<Bench>(['bench'], { ...data, job: shown(was.data.job, argument, now) }, { updatedAt });
     },
-    onError: () => reread(['job']),
+    onError: () => client.invalidateQueries({ queryKey: ['bench'], exact: true }),
   });
 }
 
@@ -76,8 +78,8 @@ function counted(job: Hand, more: number): Hand {
 /** The job with its timer started or stopped just now; a timer that was forgotten is asked about first. */
 function timed(job: Hand, { running, stoppedAt, discard }: Timer, now: Date): Hand {
   if (running === Boolean(job.startedAt) || stoppedAt !== undefined || discard || job.forgotten) return job;
-  if (running) return { ...job, startedAt: now.toISOString() };
-  const { startedAt, ...standing } = job;
+  const { startedAt, interruptedAt: _, ...standing } = job;
+  if (running) return { ...standing, startedAt: now.toISOString() };
   const ran = startedAt ? Math.max(0, (now.getTime() - dateOf(startedAt).getTime()) / 1000) : 0;
   return { ...standing, loggedSec: job.loggedSec + Math.round(ran) };
 }
@@ -85,7 +87,11 @@ function timed(job: Hand, { running, stoppedAt, discard }: Timer, now: Date): Ha
 /** What is done at the bench; each is one request. */
 export function useBenchActs() {
   return {
-    interrupt: useAct(() => on(api.POST('/api/bench/interruption', whose()))),
+    interrupt: useQuickAct<undefined>(
+      () => on(api.POST('/api/bench/interruption', whose())),
+      (job, _, now) =>
+        job.startedAt ? { ...timed(job, { running: false }, now), interruptedAt: now.toISOString() } : job,
+    ),
     timer: useQuickAct((body: Timer) => on(api.PUT('/api/bench/timer', { ...whose(), body })), timed),
     count: useQuickAct((done: number) => on(api.POST('/api/bench/count', { ...whose(), body: { done } })), counted),
     lose: useQuickAct<undefined>(
