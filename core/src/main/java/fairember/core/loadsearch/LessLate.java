@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 
 /**
@@ -23,7 +24,7 @@ final class LessLate {
 
     private static final double FIRST_STEPS = 0.3;
     private static final double PLAN_STEPS = 0.6;
-    private static final double BOUND_STEPS = 2.5;
+    private static final double BOUND_STEPS = 1.2;
 
     /** Bakes of which any two are looked at. */
     private static final int MOST_PAIRED = 60;
@@ -34,6 +35,8 @@ final class LessLate {
     private final Bounds relaxed;
     private final Map<Objective, Double> bounds;
     private final BooleanSupplier stop;
+    private final AtomicBoolean met = new AtomicBoolean();
+    private CompletableFuture<Double> below = CompletableFuture.completedFuture(0.0);
 
     LessLate(Table table, Slots slots, List<Slot> pinned, Map<Objective, Double> bounds, BooleanSupplier stop) {
         this.table = table;
@@ -49,6 +52,37 @@ final class LessLate {
         return bounds;
     }
 
+    /** Begins to raise the bound beside whatever is done until {@link #settle}: the longest of its questions. */
+    void begin(Draft first) {
+        Outcome outcome = outcome(first);
+        if (outcome.left() == 0 && outcome.late() > bound()) {
+            long low = bound();
+            below = CompletableFuture.supplyAsync(() -> fromBelow(first, low, outcome.late()));
+        }
+    }
+
+    private double fromBelow(Draft first, long low, long late) {
+        BooleanSupplier enough = () -> met.get() || stop.getAsBoolean();
+        double byPrices = new HandPrices(table, relaxed, late).bound(enough);
+        if (!isPaired() || enough.getAsBoolean()) {
+            return byPrices;
+        }
+        long least = Math.max(low, (long) Math.ceil(byPrices));
+        Relaxation.Found found = relaxation(first, Relaxation.Loads.IN_TURN)
+                .solve(least, late, null, Relaxation.Way.FROM_BELOW, BOUND_STEPS, enough);
+        return Math.max(byPrices, found.lateness());
+    }
+
+    /** Waits for what {@link #begin} finds, unless the bound is met already. */
+    void settle(Draft best) {
+        met.set(outcome(best).late() <= bound());
+        raise(below.join());
+    }
+
+    private boolean isPaired() {
+        return table.ovens == 1 && table.bakes <= MOST_PAIRED && pinned.isEmpty();
+    }
+
     /**
      * A draft in the best order of the hands, when nothing but they took time.
      *
@@ -57,7 +91,7 @@ final class LessLate {
     Optional<Draft> byHands(Draft first) {
         Relaxation.Found found = relaxation(first, Relaxation.Loads.FREE)
                 .solve(0, Table.NEVER, null, Relaxation.Way.FROM_ABOVE, HANDS_STEPS, stop);
-        raise(found);
+        raise(found.lateness());
         FirstPlans rules = new FirstPlans(table, slots, new Timetable(table));
         return found.begin().isEmpty() ? Optional.empty() : Optional.ofNullable(rules.inOrder(found.begin(), pinned));
     }
@@ -71,25 +105,19 @@ final class LessLate {
         List<Draft> drafts = new ArrayList<>();
         Timetable from = timed(best);
         long late = outcome(best).late();
-        if (late <= bound() || table.ovens > 1 || table.bakes > MOST_PAIRED || !pinned.isEmpty()) {
+        if (late <= bound() || !isPaired()) {
             return drafts;
         }
         Relaxation.Found inTurn = relaxation(best, Relaxation.Loads.IN_TURN)
                 .solve(bound(), late, from, Relaxation.Way.FROM_ABOVE, FIRST_STEPS, stop);
-        raise(inTurn);
+        raise(inTurn.lateness());
         draft(inTurn).ifPresent(drafts::add);
         double reached =
                 drafts.isEmpty() ? late : Math.min(late, outcome(drafts.get(0)).late());
         if (reached > bound()) {
-            long low = bound();
-            CompletableFuture<Optional<Relaxation.Found>> below = inTurn.least()
-                    ? CompletableFuture.completedFuture(Optional.empty())
-                    : CompletableFuture.supplyAsync(() -> Optional.of(relaxation(best, Relaxation.Loads.IN_TURN)
-                            .solve(low, late, null, Relaxation.Way.FROM_BELOW, BOUND_STEPS, stop)));
             Relaxation.Found undivided = relaxation(best, Relaxation.Loads.UNDIVIDED)
-                    .solve(low, late, from, Relaxation.Way.FROM_ABOVE, PLAN_STEPS, stop);
+                    .solve(bound(), late, from, Relaxation.Way.FROM_ABOVE, PLAN_STEPS, stop);
             draft(undivided).ifPresent(drafts::add);
-            below.join().ifPresent(this::raise);
         }
         return drafts;
     }
@@ -118,8 +146,8 @@ final class LessLate {
         return (long) Math.ceil(bounds.getOrDefault(Objective.LATENESS, 0.0) - 1e-6);
     }
 
-    private void raise(Relaxation.Found found) {
-        bounds.merge(Objective.LATENESS, found.lateness(), Math::max);
+    private void raise(double lateness) {
+        bounds.merge(Objective.LATENESS, lateness, Math::max);
     }
 
     /** The loads of a relaxed plan, the largest of each first; what its trays do not hold goes in right after. */

@@ -203,6 +203,9 @@ public final class LoadPlanning {
         LessLate lessLate = new LessLate(table, slots, pinned, bounds, stop);
         List<Draft> firsts = new ArrayList<>(List.of(first));
         boolean solved = effort == Effort.PROOF && Solver.here();
+        if (solved) {
+            lessLate.begin(first);
+        }
         if (solved && large) {
             lessLate.byHands(first).ifPresent(firsts::add);
         }
@@ -211,6 +214,7 @@ public final class LoadPlanning {
             List<Draft> more = lessLate.byLoads(annealed);
             annealed = annealed(table, slots, annealed, more, more.size(), given);
         }
+        lessLate.settle(annealed);
         found = new Solved(annealed, lessLate.bounds());
         double bound = lessLate.bounds().getOrDefault(Objective.LATENESS, 0.0);
         boolean open = outcome(table, annealed).late() > bound + 1e-6 && table.bakes > MOST_OPEN;

@@ -66,6 +66,24 @@ public class BoundsTest {
         assertThat(large.of(Objective.LOADS)).isEqualTo(2);
     }
 
+    @Test
+    public void pricesOfTheHandsSayMoreWhereManyDesignsAreLate() {
+        // As above, the oven free: 73 and 123 against 60. With a slot of two ticks and more, no more than that.
+        LoadProblem two = LoadProblem.of(
+                LoadCases.oven(300, 220, List.of(new Length(150)), 5, false),
+                List.of(bake("a", 40, 120, 20, 50, 60), bake("b", 40, 120, 20, 50, 60)));
+        assertThat(byPrices(two, 90)).isEqualTo(13 + 63);
+        assertThat(byPrices(two, 90_000)).isBetween(60.0, 76.0);
+        LoadProblem many = LoadCases.branching(24, 3);
+        double without = new Bounds(new Table(many, many.bakes())).of(Objective.LATENESS);
+        assertThat(byPrices(many, 2_000)).isGreaterThan(1.3 * without);
+    }
+
+    private static double byPrices(LoadProblem problem, long late) {
+        Table table = new Table(problem, problem.bakes());
+        return new HandPrices(table, new Bounds(table), late).bound(() -> false);
+    }
+
     @DataProvider
     public Object[][] seeds() {
         return Stream.iterate(0L, s -> s + 1)
@@ -94,6 +112,10 @@ public class BoundsTest {
             Bounds bounds = new Bounds(table);
             int horizon = (int) (2 * plan.value(Objective.FINISH) * table.scale) + 1;
             long late = Math.round(plan.value(Objective.LATENESS) * table.scale);
+            if (late > 0) {
+                double byPrices = new HandPrices(table, bounds, late).bound(() -> false);
+                assertThat(byPrices).as("by prices").isLessThanOrEqualTo(late);
+            }
             for (Relaxation.Loads loads : List.of(Relaxation.Loads.FREE, Relaxation.Loads.IN_TURN)) {
                 for (Relaxation.Way way : Relaxation.Way.values()) {
                     Relaxation.Found found =
