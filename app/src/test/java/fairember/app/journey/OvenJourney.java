@@ -58,7 +58,7 @@ public class OvenJourney extends Journey {
 
     @Test(dependsOnMethods = "theLiveLoadShowsItsCurveAndAStuckHeaterRaisesAnAlarmWithWhatToDo")
     public void aLoadIsHeldAndWhatAMoveWouldCostIsSaidBeforeItIsDone() {
-        go("/oven/planned/2");
+        go("/oven/planned/1");
         int loads = rows();
         page.press("Pin this load");
         page.sees("Unpin this load");

@@ -55,7 +55,7 @@ public class ViewsJourney extends Journey {
             {"/batches/3/fit", null},
             {"/batches/1", null},
             {"/batches/3/price", null},
-            {"/oven/planned/2", "oven"},
+            {"/oven/planned/1", "oven"},
             {"/oven/logged/3", "oven-record"},
             {"/oven/lanes", "oven-days"},
             {"/oven/ovens", null},
@@ -83,7 +83,7 @@ public class ViewsJourney extends Journey {
             "/batches/3/weigh-out",
             "/batches/3/checks",
             "/batches/3/oven",
-            "/oven/planned/2",
+            "/oven/planned/1",
             "/mixes/5");
 
     private final Set<String> seenOpen = new HashSet<>();

@@ -8,7 +8,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Plans by rule, at once: bakes are taken by a rule of urgency, each goes into the first load that suits it among so
- * many of the last ones, and what finds no room makes a load of its own. Of all rules the best plan is kept.
+ * many of the last ones, and what finds no room makes a load of its own; either wherever there is room, or only where nothing in the
+ * load is late for it. Of all rules the best plan is kept.
  */
 final class FirstPlans {
     private static final int[] LOOKBACK = {Integer.MAX_VALUE, 3, 1};
@@ -16,11 +17,15 @@ final class FirstPlans {
     private final Table table;
     private final Slots slots;
     private final Timetable timetable;
+    private final int[] urgent;
+    private final int[] ready;
 
     FirstPlans(Table table, Slots slots, Timetable timetable) {
         this.table = table;
         this.slots = slots;
         this.timetable = timetable;
+        this.urgent = urgency();
+        this.ready = readiness();
     }
 
     /** The best draft of all rules; null when pinned loads wait for each other. */
@@ -35,11 +40,13 @@ final class FirstPlans {
         Outcome least = null;
         for (Comparator<Integer> rule : rules) {
             for (int lookback : LOOKBACK) {
-                Draft draft = draft(rule, lookback, pins);
-                Outcome outcome = draft == null ? null : timetable.time(draft);
-                if (outcome != null && (least == null || outcome.compareTo(least) < 0)) {
-                    least = outcome;
-                    best = draft;
+                for (boolean anyLoad : new boolean[] {true, false}) {
+                    Draft draft = draft(rule, lookback, anyLoad, pins);
+                    Outcome outcome = draft == null ? null : timetable.time(draft);
+                    if (outcome != null && (least == null || outcome.compareTo(least) < 0)) {
+                        least = outcome;
+                        best = draft;
+                    }
                 }
             }
         }
@@ -63,7 +70,7 @@ final class FirstPlans {
         for (List<Integer> group : groups) {
             int before = loads.size();
             for (int j : group) {
-                place(j, table.count[j], loads.size() - before, loads, last);
+                place(j, table.count[j], loads.size() - before, true, loads, last);
             }
         }
         List<Long> inTurn = LongStream.range(0, loads.size()).boxed().toList();
@@ -71,8 +78,6 @@ final class FirstPlans {
     }
 
     private List<Comparator<Integer>> rules() {
-        int[] urgent = urgency();
-        int[] ready = readiness();
         Comparator<Integer> byKey = Comparator.comparing(j -> j);
         return List.of(
                 Comparator.<Integer>comparingInt(j -> urgent[j])
@@ -87,40 +92,39 @@ final class FirstPlans {
 
     /** The moment at which a bake must be out for all that is built on it to be in time. */
     private int[] urgency() {
-        int[] urgent = table.due.clone();
+        int[] by = table.due.clone();
         for (int round = 0; round < table.bakes; round++) {
             for (int j = 0; j < table.bakes; j++) {
                 for (int i = 0; i < table.before[j].length; i++) {
                     int b = table.before[j][i];
-                    if (urgent[j] < Table.NEVER) {
-                        int by = urgent[j] - table.need[j] - table.work[j] - table.cooling[j][i];
-                        urgent[b] = Math.min(urgent[b], by);
+                    if (by[j] < Table.NEVER) {
+                        by[b] = Math.min(by[b], by[j] - table.need[j] - table.work[j] - table.cooling[j][i]);
                     }
                 }
             }
         }
-        return urgent;
+        return by;
     }
 
     /** The earliest moment a bake could go in, had it the hands and the oven for itself. */
     private int[] readiness() {
-        int[] ready = new int[table.bakes];
+        int[] earliest = new int[table.bakes];
         for (int round = 0; round < table.bakes; round++) {
             for (int j = 0; j < table.bakes; j++) {
                 int from = table.from[j];
                 for (int i = 0; i < table.before[j].length; i++) {
                     int b = table.before[j][i];
-                    from = Math.max(from, ready[b] + table.need[b] + table.cooling[j][i]);
+                    from = Math.max(from, earliest[b] + table.need[b] + table.cooling[j][i]);
                 }
-                ready[j] = from + table.work[j];
+                earliest[j] = from + table.work[j];
             }
         }
-        return ready;
+        return earliest;
     }
 
     /** The draft of one rule; null when pinned loads wait for each other. */
     @Nullable
-    Draft draft(Comparator<Integer> rule, int lookback, List<Slot> pins) {
+    Draft draft(Comparator<Integer> rule, int lookback, boolean anyLoad, List<Slot> pins) {
         List<Slot> loads = new ArrayList<>();
         int[] left = table.count.clone();
         List<Slot> waiting = new ArrayList<>(pins);
@@ -137,7 +141,7 @@ final class FirstPlans {
             if (next < 0) {
                 return null;
             }
-            place(next, left[next], lookback, loads, last);
+            place(next, left[next], lookback, anyLoad, loads, last);
             left[next] = 0;
             placed[next] = true;
             pinReady(waiting, loads, placed, left, last);
@@ -199,7 +203,7 @@ final class FirstPlans {
         return best;
     }
 
-    private void place(int bake, int wanted, int lookback, List<Slot> loads, int[] last) {
+    private void place(int bake, int wanted, int lookback, boolean anyLoad, List<Slot> loads, int[] last) {
         int from = 0;
         for (int b : table.before[bake]) {
             from = Math.max(from, last[b] + 1);
@@ -214,7 +218,7 @@ final class FirstPlans {
                 last[bake] = Math.max(last[bake], loads.size() - 1);
                 continue;
             }
-            int taken = joins(loads.get(p), bake, left);
+            int taken = anyLoad || delaysNothing(loads.get(p), bake) ? joins(loads.get(p), bake, left) : 0;
             Slot joined = taken > 0 ? slots.with(loads.get(p), bake, taken) : null;
             if (joined != null) {
                 loads.set(p, joined);
@@ -222,6 +226,17 @@ final class FirstPlans {
                 last[bake] = Math.max(last[bake], p);
             }
         }
+    }
+
+    /** Whether a load can wait for this bake, and this bake for what is in it, without being late for that. */
+    private boolean delaysNothing(Slot slot, int bake) {
+        int by = urgent[bake];
+        int from = ready[bake];
+        for (int j : slot.bakes) {
+            by = Math.min(by, urgent[j]);
+            from = Math.max(from, ready[j]);
+        }
+        return by >= Table.NEVER || from + Math.max(slot.bakingTime, table.need[bake]) <= by;
     }
 
     private int joins(Slot slot, int bake, int left) {

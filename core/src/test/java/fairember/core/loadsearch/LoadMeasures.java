@@ -143,7 +143,7 @@ public final class LoadMeasures {
                 keys[random.nextInt(keys.length)] = random.nextDouble();
             }
             Comparator<Integer> rule = Comparator.comparingDouble(j -> keys[j]);
-            Draft draft = rules.draft(rule, 1 + random.nextInt(4), List.of());
+            Draft draft = rules.draft(rule, 1 + random.nextInt(4), true, List.of());
             Outcome outcome = draft == null ? null : times.time(draft);
             if (outcome != null && (least == null || outcome.compareTo(least) <= 0)) {
                 least = outcome;
