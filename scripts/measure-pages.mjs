@@ -24,7 +24,6 @@ function design(mixIds) {
     shape: shapes[i % shapes.length],
     count: 1 + (i % 3),
     mixId: mixIds[i % mixIds.length],
-    stage: 0,
     placement: {
       acrossMm: (i * 7) % 50,
       upMm: i * 3,
@@ -39,7 +38,7 @@ function design(mixIds) {
     kind: 'SET_PIECE',
     pose: 'STANDS',
     parts,
-    stages: [{ name: 'whole', kind: 'FULL_BAKE', loose: false, coolingMin: 40 }],
+    stages: [{ name: 'whole', kind: 'FULL_BAKE', coolingMin: 40 }],
     steps: [],
     fittings: [],
     checks: [],
