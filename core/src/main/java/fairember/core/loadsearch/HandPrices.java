@@ -136,6 +136,10 @@ final class HandPrices {
         double[] direction = new double[open.length];
         for (int round = 0; round < ROUNDS && step > LEAST_STEP && best <= late - 1 && !stop.getAsBoolean(); round++) {
             double value = atPrices();
+            if (value == Double.POSITIVE_INFINITY) {
+                // Not all of it can be done by the lateness that was given, so that was none of a plan.
+                return 0;
+            }
             patience = value > best + 1e-4 * best ? PATIENCE : patience - 1;
             best = Math.max(best, value);
             if (patience == 0) {
@@ -171,7 +175,7 @@ final class HandPrices {
         return length;
     }
 
-    /** The bound at the prices there are; each task's beginning in it. */
+    /** The bound at the prices there are, and each task's beginning in it; infinite where there is no such plan. */
     private double atPrices() {
         double value = 0;
         for (int x = 0; x < price.length; x++) {
@@ -181,6 +185,9 @@ final class HandPrices {
         for (int j : counted) {
             plan(j);
             value += parent[j] < 0 ? least[j][slots - 1] : 0;
+        }
+        if (value == Double.POSITIVE_INFINITY) {
+            return value;
         }
         for (int i = counted.length - 1; i >= 0; i--) {
             int j = counted[i];
