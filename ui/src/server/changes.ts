@@ -85,8 +85,9 @@ interface Changed {
   last: LastChanges;
 }
 
-/** What is pressed at the bench, whose acts are done in turn. */
+/** What is pressed at the bench, whose acts are done in turn, and those of which the page shows at once what will be answered. */
 export const BENCH_ACT = ['bench-act'];
+export const QUICK_ACT = [...BENCH_ACT, 'quick'];
 
 let client: QueryClient | null = null;
 
@@ -113,9 +114,9 @@ async function show(query: QueryClient, key: QueryKey, data: unknown): Promise<v
   query.setQueryData(key, data);
 }
 
-/** Reads again whatever shows these; not the bench while an act there is under way, whose answer will hold all of it. */
+/** Reads again whatever shows these; not the bench while it shows an act whose answer will hold all of it. */
 export async function reread(keys: string[]): Promise<void> {
-  await readAgain(keys, client?.isMutating({ mutationKey: BENCH_ACT }) ? ['bench'] : undefined);
+  await readAgain(keys, client?.isMutating({ mutationKey: QUICK_ACT }) ? ['bench'] : undefined);
 }
 
 async function readAgain(keys: string[], but?: QueryKey): Promise<void> {

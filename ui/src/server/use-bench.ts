@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient, useSuspenseQuery, type QueryClient } from '@tanstack/react-query';
 import { dateOf } from '../words/days';
-import { BENCH_ACT } from './changes';
+import { BENCH_ACT, QUICK_ACT } from './changes';
 import { api, take } from './client';
 import { lastLoss, type LastLoss } from './last-loss';
 import { maker } from './maker';
@@ -55,6 +55,7 @@ function useQuickAct<A>(act: (argument: A) => Promise<unknown>, shown: (job: Han
   const client = useQueryClient();
   return useMutation({
     ...INTURN,
+    mutationKey: QUICK_ACT,
     mutationFn: act,
     onMutate: (argument: A) => {
       const was = client.getQueryState<Bench>(['bench']);
@@ -149,7 +150,7 @@ export function useUndo() {
 
 /** What there is to undo once every save that is on its way has come in. */
 async function latest(client: QueryClient) {
-  const others = () => client.isMutating({ predicate: (m) => m.options.mutationKey !== BENCH_ACT }) > 0;
+  const others = () => client.isMutating({ predicate: (m) => m.options.mutationKey?.[0] !== BENCH_ACT[0] }) > 0;
   await new Promise<void>((settled) => {
     const cache = client.getMutationCache();
     const stop = cache.subscribe(look);

@@ -31,8 +31,7 @@ interface Grip {
   turned: boolean;
   x: number;
   y: number;
-  moving: boolean;
-  /** Where the last move put it: what is drawn may lag behind when the hand is quick. */
+  /** Where the last move put it, none before it is moved: what is drawn may lag behind when the hand is quick. */
   to: Dragged | null;
 }
 
@@ -67,7 +66,7 @@ export function useHeld({ parts, typed, copies, view, aspect, chosen, hand, onCh
   const [dragged, setDragged] = useState<Dragged | null>(null);
   const [said, setSaid] = useState('');
   const grab = (index: number, handle: Handle | null, turned: boolean, event: React.PointerEvent) => {
-    grip.current = { index, handle, turned, x: event.clientX, y: event.clientY, moving: false, to: null };
+    grip.current = { index, handle, turned, x: event.clientX, y: event.clientY, to: null };
   };
   const drag = (now: Grip, to: Dragged) => {
     now.to = to;
@@ -128,9 +127,8 @@ export function useHeld({ parts, typed, copies, view, aspect, chosen, hand, onCh
       if (!now) return;
       const dx = event.clientX - now.x;
       const dy = event.clientY - now.y;
-      if (!now.moving) {
+      if (!now.to) {
         if (Math.hypot(dx, dy) < LEAST_PX) return;
-        now.moving = true;
         event.currentTarget.setPointerCapture(event.pointerId);
         onChoose(now.index);
       }

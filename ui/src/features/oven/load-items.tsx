@@ -54,10 +54,12 @@ function MoveForm({ day, load, index, at, onMove }: Props & { at: number }) {
   const items = itemsOf(load);
   const item = items[at];
   const [count, setCount] = useState(item?.count ?? 1);
-  const [to, setTo] = useState(ALONE);
+  const others = day.planned.map((_, i) => i).filter((i) => i !== index);
+  const alone = items.length === 1;
+  const [to, setTo] = useState(alone && others[0] !== undefined ? String(others[0]) : ALONE);
   const constraints = useConstraints(day);
   if (!item) return null;
-  const others = day.planned.map((_, i) => i).filter((i) => i !== index);
+  const stays = alone && to === ALONE && count === item.count;
   return (
     <div className="flex w-full flex-wrap items-center gap-2 py-1 pl-8">
       <HowMany label="How many to move" value={count} low={1} high={item.count} onChange={setCount} />
@@ -71,10 +73,12 @@ function MoveForm({ day, load, index, at, onMove }: Props & { at: number }) {
         onChange={setTo}
       />
       <Button
+        disabled={stays}
         onClick={() => onMove({ from: index, ...(to === ALONE ? {} : { to: Number(to) }), item: { ...item, count } })}
       >
         Check this move
       </Button>
+      {stays && <span className="text-note text-soft">All of them have a load of their own already.</span>}
       {items.length > 1 &&
         items.map(
           (other, k) =>

@@ -12,7 +12,7 @@ public final class StoreException extends RuntimeException {
     public enum Trouble {
         FULL("The disk is full.", "Free some space, then try again."),
         BUSY("Another program has locked the studio's file.", "Close that program, then try again."),
-        CROWDED("Too much was asked of the studio at once.", "Wait a moment, then try again."),
+        CROWDED("Fair Ember is too busy to answer just now.", "Wait a moment, then try again."),
         READ_ONLY("The studio's file cannot be written.", "Check the folder's permissions, then try again."),
         IN_USE("Something else still uses this.", "Remove it there first. A mix can be retired instead."),
         BROKEN("The studio's file could not be read or written.", "Check the disk, and save a copy of the folder.");

@@ -236,7 +236,9 @@ final class FirstPlans {
             by = Math.min(by, urgent[j]);
             from = Math.max(from, ready[j]);
         }
-        return by >= Table.NEVER || from + Math.max(slot.bakingTime, table.need[bake]) <= by;
+        int o = slot.oven;
+        int whole = table.preheat[o] + Math.max(slot.bakingTime, table.need[bake]) + table.unload[o];
+        return by >= Table.NEVER || from - table.lead(o) + whole <= by;
     }
 
     private int joins(Slot slot, int bake, int left) {

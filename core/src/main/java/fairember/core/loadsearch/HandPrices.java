@@ -1,6 +1,7 @@
 package fairember.core.loadsearch;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
@@ -16,7 +17,7 @@ import java.util.stream.IntStream;
 final class HandPrices {
     private static final int MOST_SLOTS = 4000;
     private static final int ROUNDS = 800;
-    /** Rounds without a better bound after which prices move by smaller steps, the share that is left of a step, and the least step. */
+    /** After so many rounds without a better bound the steps of the prices are smaller, down to the least. */
     private static final int PATIENCE = 20;
 
     private static final double SMALLER = 0.7;
@@ -72,8 +73,17 @@ final class HandPrices {
         work = Arrays.stream(table.work).map(w -> w / ticks).toArray();
         parent = new int[n];
         cooling = new int[n];
-        children = new int[n][0];
-        counted = trees();
+        boolean[] counts = counts();
+        join(counts);
+        children = IntStream.range(0, n)
+                .mapToObj(j -> IntStream.range(0, n).filter(c -> parent[c] == j).toArray())
+                .toArray(int[][]::new);
+        counted = IntStream.range(0, n)
+                .filter(j -> counts[j])
+                .boxed()
+                .sorted(Comparator.comparingInt(this::depth))
+                .mapToInt(j -> j)
+                .toArray();
         price = new double[open.length];
         paid = new double[open.length + 1];
         least = new double[n][slots];
@@ -86,37 +96,29 @@ final class HandPrices {
                 .anyMatch(s -> s[0] < (long) (slot + 1) * ticks && s[1] > (long) slot * ticks);
     }
 
-    private int[] trees() {
-        int n = table.bakes;
-        Arrays.fill(parent, -1);
-        boolean[] counts = new boolean[n];
-        for (int j = 0; j < n; j++) {
-            for (int k = 0; k < n; k++) {
+    /** Which bakes have a due or lead to one. */
+    private boolean[] counts() {
+        boolean[] counts = new boolean[table.bakes];
+        for (int j = 0; j < table.bakes; j++) {
+            for (int k = 0; k < table.bakes; k++) {
                 counts[j] |= (k == j || table.ancestor[k][j]) && table.due[k] < Table.NEVER;
             }
         }
-        for (int j = 0; j < n; j++) {
+        return counts;
+    }
+
+    /** Gives each bake to the first that waits for it. */
+    private void join(boolean[] counts) {
+        Arrays.fill(parent, -1);
+        for (int j = 0; j < table.bakes; j++) {
             for (int i = 0; i < table.before[j].length && counts[j]; i++) {
                 int child = table.before[j][i];
                 if (parent[child] < 0) {
                     parent[child] = j;
                     cooling[child] = table.cooling[j][i] / ticks;
-                    children[j] = append(children[j], child);
                 }
             }
         }
-        return IntStream.range(0, n)
-                .filter(j -> counts[j])
-                .boxed()
-                .sorted((a, b) -> Integer.compare(depth(a), depth(b)))
-                .mapToInt(j -> j)
-                .toArray();
-    }
-
-    private static int[] append(int[] to, int last) {
-        int[] longer = Arrays.copyOf(to, to.length + 1);
-        longer[to.length] = last;
-        return longer;
     }
 
     private int depth(int j) {
@@ -200,7 +202,7 @@ final class HandPrices {
     private void plan(int j) {
         double[] cheapest = least[j];
         int[] chosen = choice[j];
-        int due = Math.min(table.due[j], Table.NEVER);
+        int due = table.due[j];
         double hands = Double.POSITIVE_INFINITY;
         double before = Double.POSITIVE_INFINITY;
         int handsBegin = -1;

@@ -35,7 +35,9 @@ final class LessLate {
     private final Bounds relaxed;
     private final Map<Objective, Double> bounds;
     private final BooleanSupplier stop;
+    /** Whether nothing more is to be found from below. */
     private final AtomicBoolean met = new AtomicBoolean();
+
     private CompletableFuture<Double> below = CompletableFuture.completedFuture(0.0);
 
     LessLate(Table table, Slots slots, List<Slot> pinned, Map<Objective, Double> bounds, BooleanSupplier stop) {
@@ -75,7 +77,9 @@ final class LessLate {
 
     /** Waits for what {@link #begin} finds, unless the bound is met already. */
     void settle(Draft best) {
-        met.set(outcome(best).late() <= bound());
+        if (outcome(best).late() <= bound()) {
+            met.set(true);
+        }
         raise(below.join());
     }
 
@@ -111,6 +115,8 @@ final class LessLate {
         Relaxation.Found inTurn = relaxation(best, Relaxation.Loads.IN_TURN)
                 .solve(bound(), late, from, Relaxation.Way.FROM_ABOVE, FIRST_STEPS, stop);
         raise(inTurn.lateness());
+        // Of the same question there is no better answer from below.
+        met.set(inTurn.least());
         draft(inTurn).ifPresent(drafts::add);
         double reached =
                 drafts.isEmpty() ? late : Math.min(late, outcome(drafts.get(0)).late());

@@ -9,7 +9,10 @@ import fairember.core.quantity.Minutes;
 public enum ClayCondition {
     USUAL("conditions well", 0, ""),
     FIRM("firm", 3, "Cut it thin and warm it in your hand before you roll it."),
-    CRUMBLY("crumbly", 10, "Knead in softener a drop at a time. Give up on it if a fold still cracks."),
+    CRUMBLY(
+            "crumbly",
+            10,
+            "Knead in softener a drop at a time. If it still cracks when you fold it, use another block."),
     SOFT("too soft", 4, "Press it flat between clean paper the night before, and change the paper once.");
 
     private final String label;

@@ -196,21 +196,6 @@ public class LoadPlanningTest {
         PlanReviewer.review(two, plan);
     }
 
-    /** By rule alone: what is begun days later does not hold up a load that is due before. */
-    @Test
-    public void noLoadWaitsForWhatWouldMakeItLate() {
-        Bake soon = bake("seals", 4, 40, 125, 135, 30, 90).dueAt(500);
-        Bake next = bake("tugboats", 4, 40, 125, 135, 45, 90)
-                .shaped(new Bake.Hands(new Minutes(400), new Minutes(100)))
-                .dueAt(900);
-        LoadProblem days = LoadProblem.of(Samples.OVEN, List.of(soon, next));
-        LoadPlan ruled = LoadPlanning.plan(days, Effort.RULES);
-        assertThat(ruled.value(Objective.LATENESS)).isZero();
-        assertThat(ruled.loads()).hasSize(2);
-        LoadProblem later = LoadProblem.of(Samples.OVEN, List.of(soon.dueAt(700), next));
-        assertThat(LoadPlanning.plan(later, Effort.RULES).loads()).hasSize(1);
-    }
-
     @Test
     public void waitingForNothingOrTwoOfOneKeyAreRefused() {
         assertThat(Refusals.of(() -> plan(bake("a", 1, 9, 1, 2, 3, 4, "nobody")))
