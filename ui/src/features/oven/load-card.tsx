@@ -36,6 +36,7 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
   const busy = day.inOvens.some((l) => l.ovenId === oven?.id);
   const constraints = useConstraints(day);
   const [starting, setStarting] = useState(false);
+  const why = load.items.length > 1 ? 'Why these share a load' : 'Why this has a load of its own';
   return (
     <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <CardHead
@@ -69,8 +70,8 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
       <TrayPlan load={load} oven={oven} named={!onMove} />
       {onMove && <LoadItems load={load} index={load.number - 1} day={day} onMove={onMove} />}
       <AdviceList advice={load.why.filter((f) => f.grade !== 'TIP')} />
-      <section aria-label="Why these share a load">
-        <h3 className="text-body">Why these share a load</h3>
+      <section aria-label={why}>
+        <h3 className="text-body">{why}</h3>
         <ul className="list-disc pl-5">
           {load.why
             .filter((f) => f.grade === 'TIP')
