@@ -5,19 +5,34 @@ import { openPage, sleep } from './page.mjs';
 const base = process.argv[2] ?? 'http://localhost:18080';
 const PRESSES = 200;
 
-/** Sixty parts of many kinds, a third of them cored, in pairs and rings. */
-function design(mixIds) {
+/** Sixty parts of many kinds, a third of them cored, in pairs and rings; each round by other sizes, so that none was measured before. */
+function design(mixIds, byMm) {
   const shapes = [
-    { kind: 'BALL', dimensions: { diameterMm: 24 } },
-    { kind: 'EGG', dimensions: { diameterMm: 20, lengthMm: 30, widestAtMm: 12 } },
-    { kind: 'CONE', dimensions: { diameterMm: 22, heightMm: 26 } },
-    { kind: 'FRUSTUM', dimensions: { bottomMm: 26, topMm: 18, heightMm: 30 } },
-    { kind: 'ELLIPSOID', dimensions: { widthMm: 24, depthMm: 18, heightMm: 14 } },
-    { kind: 'ROD', dimensions: { diameterMm: 8, lengthMm: 14 } },
-    { kind: 'TEARDROP', dimensions: { diameterMm: 8, lengthMm: 16 } },
-    { kind: 'CORD', dimensions: { cordMm: 3, lengthMm: 20 } },
-    { kind: 'COIL', dimensions: { cordMm: 2, windingMm: 12, turns: 3, pitchMm: 3 } },
-    { kind: 'BLOCK', dimensions: { widthMm: 9, depthMm: 6, heightMm: 5 } },
+    { kind: 'BALL', dimensions: { diameterMm: 24 + byMm } },
+    {
+      kind: 'EGG',
+      dimensions: { diameterMm: 20 + byMm, lengthMm: 30, widestAtMm: 12 },
+    },
+    { kind: 'CONE', dimensions: { diameterMm: 22 + byMm, heightMm: 26 } },
+    {
+      kind: 'FRUSTUM',
+      dimensions: { bottomMm: 26 + byMm, topMm: 18, heightMm: 30 },
+    },
+    {
+      kind: 'ELLIPSOID',
+      dimensions: { widthMm: 24 + byMm, depthMm: 18, heightMm: 14 },
+    },
+    { kind: 'ROD', dimensions: { diameterMm: 8 + byMm, lengthMm: 14 } },
+    { kind: 'TEARDROP', dimensions: { diameterMm: 8 + byMm, lengthMm: 16 } },
+    { kind: 'CORD', dimensions: { cordMm: 3, lengthMm: 20 + byMm } },
+    {
+      kind: 'COIL',
+      dimensions: { cordMm: 2, windingMm: 12 + byMm, turns: 3, pitchMm: 3 },
+    },
+    {
+      kind: 'BLOCK',
+      dimensions: { widthMm: 9 + byMm, depthMm: 6, heightMm: 5 },
+    },
   ];
   const parts = Array.from({ length: 60 }, (_, i) => ({
     name: `Part ${i + 1}`,
@@ -49,7 +64,12 @@ const mixes = await (await fetch(`${base}/api/mixes`)).json();
 const added = await fetch(`${base}/api/designs`, {
   method: 'POST',
   headers: { 'content-type': 'application/json' },
-  body: JSON.stringify(design(mixes.map((m) => m.id))),
+  body: JSON.stringify(
+    design(
+      mixes.map((m) => m.id),
+      Math.round(Math.random() * 99) / 100,
+    ),
+  ),
 });
 if (!added.ok) throw new Error(await added.text());
 const { id } = await added.json();
@@ -83,7 +103,9 @@ await ask(`(() => {
 for (let i = 0; i < PRESSES; i++) {
   if (i % 10 === 0) {
     const row = ((i / 10) * 10) % 60;
-    await ask(`document.querySelectorAll('tbody tr')[${row}].querySelectorAll('input[inputmode]')[1].focus()`);
+    await ask(
+      `document.querySelectorAll('tbody tr')[${row}].querySelectorAll('input[inputmode]')[1].focus()`,
+    );
     await sleep(1500);
   }
   const key = { key: 'ArrowUp', code: 'ArrowUp', windowsVirtualKeyCode: 38 };
@@ -93,7 +115,9 @@ for (let i = 0; i < PRESSES; i++) {
 }
 const took = (await ask('window.took')).slice(10).sort((a, b) => a - b);
 const at = (share) => took[Math.floor(took.length * share)].toFixed(0);
-console.log(`60 parts, ${took.length} key presses to the redrawn frame: p50 ${at(0.5)} ms, p95 ${at(0.95)} ms`);
+console.log(
+  `60 parts, ${took.length} key presses to the redrawn frame: p50 ${at(0.5)} ms, p95 ${at(0.95)} ms`,
+);
 await fetch(`${base}/api/designs/${id}`, { method: 'DELETE' });
 await close();
 process.exit(0);

@@ -35,6 +35,7 @@ const madeOf: Record<string, (id: unknown) => string[]> = {
   heat: () => MATERIAL,
   instead: () => [...COLOURS, 'leftovers', 'settings'],
   learned: () => ['daybook', 'design', 'settings'],
+  'kept-cane': () => [...COLOURS, 'settings'],
   leftovers: () => ['leftovers', ...COLOURS],
   limits: () => [],
   machines: () => ['machine'],

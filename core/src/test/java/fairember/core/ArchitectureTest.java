@@ -57,7 +57,8 @@ public class ArchitectureTest {
 
     /** The libraries that a package may use. */
     private static final Map<String, List<String>> LIBRARIES = Map.ofEntries(
-            Map.entry("colour", List.of("org.hipparchus..")),
+            Map.entry("colour", List.of("org.hipparchus..", "com.github.benmanes.caffeine.cache..")),
+            Map.entry("heat", List.of("com.github.benmanes.caffeine.cache..")),
             Map.entry("colourcalibration", List.of("org.hipparchus.linear..")),
             Map.entry("photo", List.of("org.hipparchus.linear..")),
             Map.entry("shape", List.of("org.hipparchus..", "org.locationtech.jts..")),

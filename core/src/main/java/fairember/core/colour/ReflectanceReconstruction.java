@@ -1,8 +1,8 @@
 package fairember.core.colour;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Arrays;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
@@ -24,25 +24,14 @@ public final class ReflectanceReconstruction {
     private static final double SINGULAR = 1e-100;
 
     private static final int MOST_STEPS = 50;
-    private static final int CACHE_LIMIT = 4096;
-    private static final Map<Srgb, Reflectance> CACHE = new ConcurrentHashMap<>();
+    private static final Cache<Srgb, Reflectance> KNOWN =
+            Caffeine.newBuilder().maximumSize(4096).build();
 
     private ReflectanceReconstruction() {}
 
     /** The spectrum of a swatch; kept for the next time it is asked. */
     public static Reflectance of(Srgb swatch) {
-        Reflectance known = CACHE.get(swatch);
-        if (known != null) {
-            return known;
-        }
-        Reflectance made = solve(swatch.linear());
-        // Swatches of a studio are few; when a search has filled the cache with its own, they come back at their next
-        // use.
-        if (CACHE.size() >= CACHE_LIMIT) {
-            CACHE.clear();
-        }
-        CACHE.put(swatch, made);
-        return made;
+        return KNOWN.get(swatch, any -> solve(any.linear()));
     }
 
     private static Reflectance solve(double[] rgb) {

@@ -3,12 +3,25 @@ package fairember.core.design;
 import fairember.core.shape.Point3;
 import fairember.core.shape.Voxels;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.DoubleStream;
 
 /** Cubes over a box, filled where there is raw clay. */
 final class ClayGrid {
     private static final int STEPS = 24;
+    private static final int[][] BESIDE = {{-1, 0, 0}, {1, 0, 0}, {0, -1, 0}, {0, 1, 0}, {0, 0, -1}, {0, 0, 1}};
+
+    /** Sides of a cube that a ball is still moved, from each step on. */
+    private static final double[] LEFT = new double[STEPS];
+
+    static {
+        double left = 0;
+        for (int step = STEPS - 1; step >= 0; step--) {
+            left += 1.0 / (1 + step);
+            LEFT[step] = left;
+        }
+    }
 
     private final double[] box;
     private final double side;
@@ -61,17 +74,28 @@ final class ClayGrid {
         int x = best % counts[0];
         int y = best / counts[0] % counts[1];
         int z = best / (counts[0] * counts[1]);
-        return settled(at(0, x), at(1, y), at(2, z), edge(voxels));
+        return settled(at(0, x), at(1, y), at(2, z), edge(voxels, squares));
     }
 
-    /** Middles of the empty cubes that have a filled one beside them: x, y, z, x, y, z ... */
-    private double[] edge(Voxels voxels) {
+    /**
+     * Middles of the empty cubes that have a filled one beside them, some more than once: x, y, z, x, y, z ...
+     *
+     * @param squares of the distances to the nearest empty cube: 1 where one is beside
+     */
+    private double[] edge(Voxels voxels, double[] squares) {
         DoubleStream.Builder edge = DoubleStream.builder();
-        for (int z = -1; z <= counts[2]; z++) {
-            for (int y = -1; y <= counts[1]; y++) {
-                for (int x = -1; x <= counts[0]; x++) {
-                    if (!voxels.get(x, y, z) && voxels.besideFilled(x, y, z)) {
-                        edge.add(at(0, x)).add(at(1, y)).add(at(2, z));
+        for (int z = 0, i = 0; z < counts[2]; z++) {
+            for (int y = 0; y < counts[1]; y++) {
+                for (int x = 0; x < counts[0]; x++, i++) {
+                    if (squares[i] == 1) {
+                        for (int[] beside : BESIDE) {
+                            int atX = x + beside[0];
+                            int atY = y + beside[1];
+                            int atZ = z + beside[2];
+                            if (!voxels.get(atX, atY, atZ)) {
+                                edge.add(at(0, atX)).add(at(1, atY)).add(at(2, atZ));
+                            }
+                        }
                     }
                 }
             }
@@ -79,30 +103,37 @@ final class ClayGrid {
         return edge.build().toArray();
     }
 
-    /** The ball moved between the cubes to where it is largest: away from what it touches, in ever smaller steps. */
+    /**
+     * The ball moved between the cubes to where it is largest: away from what it touches, in ever smaller steps.
+     *
+     * @param edge what it can touch; what lies too far away is written over
+     */
     private Ball settled(double x, double y, double z, double[] edge) {
         double[] at = {x, y, z};
         double[] best = at.clone();
         double clear = 0;
-        for (int step = 0; step < STEPS && edge.length > 0; step++) {
-            int nearest = nearest(at, edge);
+        int many = edge.length;
+        for (int step = 0; step < STEPS && many > 0; step++) {
+            int nearest = nearest(at, edge, many);
             double far = Math.sqrt(squared(at, edge, nearest));
             if (far > clear) {
                 clear = far;
                 best = at.clone();
             }
+            double[] touched = Arrays.copyOfRange(edge, nearest, nearest + 3);
+            many = within(far + 2 * side * LEFT[step], at, edge, many);
             double by = side / (1 + step);
             for (int i = 0; i < 3; i++) {
-                at[i] += by * (at[i] - edge[nearest + i]) / Math.max(far, 1e-9);
+                at[i] += by * (at[i] - touched[i]) / Math.max(far, 1e-9);
             }
         }
         return new Ball(best[0], best[1], best[2], Math.max(0, 2 * clear - side / 2));
     }
 
-    private static int nearest(double[] at, double[] edge) {
+    private static int nearest(double[] at, double[] edge, int many) {
         int nearest = 0;
         double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < edge.length; i += 3) {
+        for (int i = 0; i < many; i += 3) {
             double square = squared(at, edge, i);
             if (square < least) {
                 least = square;
@@ -110,6 +141,20 @@ final class ClayGrid {
             }
         }
         return nearest;
+    }
+
+    /** Brings to the front what is so near; says how far that goes. What is farther can't become the nearest in the steps that are left. */
+    private static int within(double near, double[] at, double[] edge, int many) {
+        int kept = 0;
+        for (int i = 0; i < many; i += 3) {
+            if (squared(at, edge, i) <= near * near) {
+                edge[kept] = edge[i];
+                edge[kept + 1] = edge[i + 1];
+                edge[kept + 2] = edge[i + 2];
+                kept += 3;
+            }
+        }
+        return kept;
     }
 
     private static double squared(double[] at, double[] edge, int i) {
@@ -123,15 +168,24 @@ final class ClayGrid {
         return box[axis] + (cube + 0.5) * side;
     }
 
-    private int cube(int axis, double mm) {
-        return Math.max(0, Math.min(counts[axis] - 1, (int) Math.floor((mm - box[axis]) / side)));
+    /** The first cube that a body can fill, from a height on along an axis. */
+    private int first(int axis, double mm) {
+        return Math.max(0, (int) Math.floor((mm - box[axis]) / side));
+    }
+
+    /** The last cube that it can; before the first when it lies beside the box. */
+    private int last(int axis, double mm) {
+        return Math.min(counts[axis] - 1, (int) Math.floor((mm - box[axis]) / side));
     }
 
     private void fill(Voxels voxels, Body body, boolean full, Within inside) {
         double[] reach = body.reach();
-        for (int z = cube(2, reach[2]); z <= cube(2, reach[5]); z++) {
-            for (int y = cube(1, reach[1]); y <= cube(1, reach[4]); y++) {
-                for (int x = cube(0, reach[0]); x <= cube(0, reach[3]); x++) {
+        int lastX = last(0, reach[3]);
+        int lastY = last(1, reach[4]);
+        int lastZ = last(2, reach[5]);
+        for (int z = first(2, reach[2]); z <= lastZ; z++) {
+            for (int y = first(1, reach[1]); y <= lastY; y++) {
+                for (int x = first(0, reach[0]); x <= lastX; x++) {
                     if (voxels.get(x, y, z) != full && inside.test(at(0, x), at(1, y), at(2, z))) {
                         voxels.set(x, y, z, full);
                     }

@@ -5,17 +5,13 @@ import fairember.core.bake.BakeRules;
 import fairember.core.bake.StageKind;
 import fairember.core.heat.Air;
 import fairember.core.heat.Cooling;
-import fairember.core.heat.HeatBody;
 import fairember.core.heat.HeatedPiece;
 import fairember.core.heat.Heating;
-import fairember.core.heat.Material;
 import fairember.core.heat.OvenCurve;
 import fairember.core.quantity.Minutes;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Sends the heat of an oven through the parts of a stage bake, to compare what the baking methods say with what reaches the middle. */
@@ -30,9 +26,6 @@ public final class DesignHeating {
     private static final double PLATE_MIN = 3;
 
     private static final double PLATE_MIN_MM = 0.06;
-
-    /** What the heat goes through: alike for parts that are alike. */
-    private record Heated(HeatBody body, Material material) {}
 
     private DesignHeating() {}
 
@@ -73,7 +66,7 @@ public final class DesignHeating {
 
     /**
      * What heat has to say of a cure in a still oven. A part can be left out when even a plate of its thickness would be
-     * hot sooner than the slowest so far, or when one just like it was looked at.
+     * hot sooner than the slowest so far.
      *
      * @param raw clay that is not cured yet, at least one
      */
@@ -84,12 +77,8 @@ public final class DesignHeating {
                 .toList();
         HeatedClay slowest = thickFirst.get(0);
         double near = 0;
-        Set<Heated> lookedAt = new HashSet<>();
         for (HeatedClay part : thickFirst) {
             double t = part.thickest().mm();
-            if (!lookedAt.add(new Heated(part.body(), part.material()))) {
-                continue;
-            }
             if (!part.cored() && part.body().seat() == null && PLATE_MIN * t + PLATE_MIN_MM * t * t < near) {
                 continue;
             }

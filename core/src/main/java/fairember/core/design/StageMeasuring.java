@@ -17,9 +17,10 @@ import fairember.core.shape.Box;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /** Works out the bakes of a design: what is in each, how thick it is, and what it needs of the oven. */
 final class StageMeasuring {
@@ -75,10 +76,14 @@ final class StageMeasuring {
         }
         SharedWindow window = HeatLimited.under(clays, limited);
         String about = design.stageName(index);
-        List<MeasuredPart> raw =
-                inOven.stream().filter(p -> !curedBefore(p.part(), index)).toList();
+        Map<Boolean, List<MeasuredPart>> byCured =
+                inOven.stream().collect(Collectors.partitioningBy(p -> curedBefore(p.part(), index)));
+        List<MeasuredPart> raw = byCured.getOrDefault(false, List.of());
+        List<MeasuredPart> cured = byCured.getOrDefault(true, List.of());
         Length alone = thickest(raw, design.parts());
-        OneLump lump = separate || raw.isEmpty() ? null : lump(inOven, raw, alone);
+        OneLump lump = separate || raw.isEmpty()
+                ? null
+                : OneLump.of(raw, cured, bores, alone).orElse(null);
         Length thickest = lump == null ? alone : lump.thickest();
         Length solid = thickest(raw, StageMeasuring::withoutCore).greatest(thickest);
         StageKind kind = kind(index);
@@ -106,7 +111,7 @@ final class StageMeasuring {
                 design.unitsEach(index),
                 heat,
                 lump,
-                contents(inOven, raw, others),
+                contents(index, inOven, others),
                 weight(inOven, others),
                 advice);
     }
@@ -130,11 +135,6 @@ final class StageMeasuring {
         return saidAlready ? List.of() : CoreReview.ofLump(about, lump.words(), lump.thickest(), greatest);
     }
 
-    private @Nullable OneLump lump(List<MeasuredPart> inOven, List<MeasuredPart> raw, Length alone) {
-        List<MeasuredPart> cured = inOven.stream().filter(p -> !raw.contains(p)).toList();
-        return OneLump.of(raw, cured, bores, alone).orElse(null);
-    }
-
     private static List<Part> bodies(List<MeasuredPart> inOven, List<MeasuredNonClay> others) {
         return Stream.concat(
                         inOven.stream().map(MeasuredPart::part),
@@ -142,19 +142,17 @@ final class StageMeasuring {
                 .toList();
     }
 
-    private static List<MeasuredStage.Content> contents(
-            List<MeasuredPart> inOven, List<MeasuredPart> raw, List<MeasuredNonClay> others) {
-        return Stream.concat(
-                        inOven.stream()
-                                .map(p -> new MeasuredStage.Content(
-                                        p.part().name(),
-                                        raw.contains(p)
-                                                ? MeasuredStage.Content.State.RAW
-                                                : MeasuredStage.Content.State.CURED)),
-                        others.stream()
-                                .map(other -> new MeasuredStage.Content(
-                                        other.thing().name(), MeasuredStage.Content.State.NOT_CLAY)))
-                .toList();
+    private List<MeasuredStage.Content> contents(int index, List<MeasuredPart> inOven, List<MeasuredNonClay> others) {
+        Stream<MeasuredStage.Content> clay = inOven.stream()
+                .map(MeasuredPart::part)
+                .map(part -> new MeasuredStage.Content(
+                        part.name(),
+                        curedBefore(part, index)
+                                ? MeasuredStage.Content.State.CURED
+                                : MeasuredStage.Content.State.RAW));
+        Stream<MeasuredStage.Content> other = others.stream()
+                .map(thing -> new MeasuredStage.Content(thing.thing().name(), MeasuredStage.Content.State.NOT_CLAY));
+        return Stream.concat(clay, other).toList();
     }
 
     private static Mass weight(List<MeasuredPart> parts, List<MeasuredNonClay> others) {

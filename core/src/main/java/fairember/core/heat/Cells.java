@@ -25,8 +25,19 @@ final class Cells {
     private final double[] airs;
 
     final double[] temperature;
-    private final double[] upper;
     private final double[] right;
+
+    /** Of a step as it was last taken, which the next ones are alike: how long it was, and how implicit. */
+    private double seconds;
+
+    private double implicit;
+    /** What each unknown holds, by the second of the step. */
+    private final double[] held;
+
+    private final double[] lower;
+    private final double[] upper;
+    /** One through each pivot of the elimination. */
+    private final double[] through;
 
     /**
      * Cells at one temperature.
@@ -49,8 +60,11 @@ final class Cells {
         joins = new double[many];
         airs = new double[many];
         temperature = new double[many];
-        upper = new double[many];
         right = new double[many];
+        held = new double[many];
+        lower = new double[many];
+        upper = new double[many];
+        through = new double[many];
         double halfStep = step / (2 * material.conducts());
         for (int i = 0; i < clay; i++) {
             double from = inner + i * step;
@@ -83,29 +97,39 @@ final class Cells {
     /**
      * Goes on by a step.
      *
-     * @param implicit share of the new temperatures in the flow: 1 for backward Euler, ½ for Crank-Nicolson
+     * @param length of the step, s
+     * @param newShare of the new temperatures in the flow: 1 for backward Euler, ½ for Crank-Nicolson
      */
-    void step(double seconds, double implicit, double airBefore, double airAfter) {
+    void step(double length, double newShare, double airBefore, double airAfter) {
+        if (length != seconds || newShare != implicit) {
+            prepare(length, newShare);
+        }
         double explicit = 1 - implicit;
+        double fromBelow = 0;
+        for (int i = 0; i < many; i++) {
+            double toAbove = i < many - 1 ? joins[i] * (temperature[i + 1] - temperature[i]) : 0;
+            double flow = airs[i] * (airBefore - temperature[i]) - fromBelow + toAbove;
+            double value = held[i] * temperature[i] + explicit * flow + implicit * airs[i] * airAfter;
+            right[i] = (i == 0 ? value : value - lower[i] * right[i - 1]) * through[i];
+            fromBelow = toAbove;
+        }
+        temperature[many - 1] = right[many - 1];
+        for (int i = many - 2; i >= 0; i--) {
+            temperature[i] = right[i] - upper[i] * temperature[i + 1];
+        }
+    }
+
+    /** What is alike in all steps of one length: all that is divided in them. */
+    private void prepare(double length, double newShare) {
+        seconds = length;
+        implicit = newShare;
         for (int i = 0; i < many; i++) {
             double below = i == 0 ? 0 : joins[i - 1];
-            double above = joins[i];
-            double flow = airs[i] * (airBefore - temperature[i]);
-            if (i > 0) {
-                flow -= below * (temperature[i] - temperature[i - 1]);
-            }
-            if (i < many - 1) {
-                flow += above * (temperature[i + 1] - temperature[i]);
-            }
-            double diagonal = capacity[i] / seconds + implicit * (below + above + airs[i]);
-            double value = capacity[i] / seconds * temperature[i] + explicit * flow + implicit * airs[i] * airAfter;
-            double lower = -implicit * below;
-            double pivot = i == 0 ? diagonal : diagonal - lower * upper[i - 1];
-            upper[i] = -implicit * above / pivot;
-            right[i] = (i == 0 ? value : value - lower * right[i - 1]) / pivot;
-        }
-        for (int i = many - 1; i >= 0; i--) {
-            temperature[i] = i == many - 1 ? right[i] : right[i] - upper[i] * temperature[i + 1];
+            held[i] = capacity[i] / seconds;
+            lower[i] = -implicit * below;
+            double diagonal = held[i] + implicit * (below + joins[i] + airs[i]);
+            through[i] = 1 / (i == 0 ? diagonal : diagonal - lower[i] * upper[i - 1]);
+            upper[i] = -implicit * joins[i] * through[i];
         }
     }
 

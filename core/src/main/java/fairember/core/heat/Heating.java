@@ -1,5 +1,7 @@
 package fairember.core.heat;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import fairember.core.input.Span;
 import fairember.core.quantity.Minutes;
 import java.util.ArrayList;
@@ -21,6 +23,13 @@ public final class Heating {
     private static final double SAMPLED_S = 15;
     /** So near to the air counts as the same. */
     public static final double NEAR_C = 5;
+
+    /** While a design is typed, all of its parts but one are asked about again. */
+    private static final Cache<Question, Minutes> KNOWN =
+            Caffeine.newBuilder().maximumSize(4096).build();
+
+    private record Question(
+            HeatBody body, Material material, double gives, double ovenC, double startC, Minutes most) {}
 
     private Heating() {}
 
@@ -67,14 +76,18 @@ public final class Heating {
      */
     public static Minutes near(
             HeatBody body, Material material, double gives, double ovenC, double startC, Minutes most) {
-        Cells cells = new Cells(body, material, gives, CELLS, startC, ovenC);
-        OvenCurve curve = OvenCurve.preheated(ovenC);
+        return KNOWN.get(new Question(body, material, gives, ovenC, startC, most), Heating::answer);
+    }
+
+    private static Minutes answer(Question asked) {
+        Cells cells = new Cells(asked.body, asked.material, asked.gives, CELLS, asked.startC, asked.ovenC);
+        OvenCurve curve = OvenCurve.preheated(asked.ovenC);
         double at = 0;
-        double gap = ovenC - cells.coldest();
-        for (int step = 0; at < most.min() * 60; step++) {
+        double gap = asked.ovenC - cells.coldest();
+        for (int step = 0; at < asked.most.min() * 60; step++) {
             boolean start = step < QUARTERS;
             double next = go(cells, curve, at, start ? STEP_S / QUARTERS : STEP_S, start ? 1 : 0.5);
-            double left = ovenC - cells.coldest();
+            double left = asked.ovenC - cells.coldest();
             if (left <= NEAR_C) {
                 double share = gap <= NEAR_C ? 0 : (gap - NEAR_C) / (gap - left);
                 return new Minutes((at + share * (next - at)) / 60);
@@ -82,7 +95,7 @@ public final class Heating {
             at = next;
             gap = left;
         }
-        return most;
+        return asked.most;
     }
 
     private static double go(Cells cells, OvenCurve curve, double at, double step, double implicit) {

@@ -3,19 +3,22 @@ package fairember.core.shape;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** Says which points lie within a solid, by its level sections a small step apart. */
+/** Says which points lie within a solid, by its level sections a small step apart. For one thread: a section is cut when it is first asked for. */
 public final class Inside {
     private final double stepMm;
     private final double highMm;
     /** Squares of the radii by level, for what is round about its axis. */
     private final double[] round;
 
-    private final List<List<double[][]>> rings;
+    private final Solid solid;
+    /** By level, ring and axis; a level is null until it is asked for. */
+    private final double[][][][] rings;
 
     /**
      * @param levels how many sections; a point is taken to lie as its nearest section says
      */
     public Inside(Solid solid, int levels) {
+        this.solid = solid;
         this.highMm = solid.box().height().mm();
         this.stepMm = highMm / levels;
         if (solid instanceof Turned turned) {
@@ -24,15 +27,20 @@ public final class Inside {
                     .mapToDouble(i -> Curves.radiusAt(profile, (i + 0.5) * stepMm))
                     .map(r -> r * r)
                     .toArray();
-            this.rings = List.of();
+            this.rings = new double[0][][][];
         } else {
             this.round = new double[0];
-            this.rings = IntStream.range(0, levels)
-                    .mapToObj(i -> solid.level((i + 0.5) * stepMm).stream()
-                            .map(Inside::ring)
-                            .toList())
-                    .toList();
+            this.rings = new double[levels][][][];
         }
+    }
+
+    private double[][][] rings(int level) {
+        double[][][] cut = rings[level];
+        if (cut == null) {
+            cut = solid.level((level + 0.5) * stepMm).stream().map(Inside::ring).toArray(double[][][]::new);
+            rings[level] = cut;
+        }
+        return cut;
     }
 
     private static double[][] ring(Outline outline) {
@@ -51,7 +59,7 @@ public final class Inside {
             return across * across + front * front < round[Math.min(round.length - 1, (int) (up / stepMm))];
         }
         boolean inside = false;
-        for (double[][] ring : rings.get(Math.min(rings.size() - 1, (int) (up / stepMm)))) {
+        for (double[][] ring : rings(Math.min(rings.length - 1, (int) (up / stepMm)))) {
             inside ^= within(ring[0], ring[1], across, -front);
         }
         return inside;

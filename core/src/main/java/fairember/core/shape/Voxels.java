@@ -1,7 +1,5 @@
 package fairember.core.shape;
 
-import java.util.Arrays;
-
 /** A box of small cubes, some of them filled; how far each filled one is from the nearest empty one. */
 public final class Voxels {
     /** Farther than any cube is from another. */
@@ -33,16 +31,6 @@ public final class Voxels {
         return x >= 0 && x < nx && y >= 0 && y < ny && z >= 0 && z < nz && filled[index(x, y, z)];
     }
 
-    /** Whether one of the six cubes that share a face with a cube is filled. */
-    public boolean besideFilled(int x, int y, int z) {
-        return get(x - 1, y, z)
-                || get(x + 1, y, z)
-                || get(x, y - 1, z)
-                || get(x, y + 1, z)
-                || get(x, y, z - 1)
-                || get(x, y, z + 1);
-    }
-
     /**
      * The squares of the distances from each cube to the nearest empty one, in sides of a cube, middle to middle; exact
      * (Felzenszwalb and Huttenlocher 2012: the lower envelope of parabolas, one axis after the other).
@@ -52,54 +40,71 @@ public final class Voxels {
         for (int i = 0; i < d.length; i++) {
             d[i] = filled[i] ? FAR : 0;
         }
+        Envelope envelope = new Envelope(Math.max(nx, Math.max(ny, nz)) + 2);
         for (int z = 0; z < nz; z++) {
             for (int y = 0; y < ny; y++) {
-                line(d, index(0, y, z), 1, nx);
+                envelope.line(d, index(0, y, z), 1, nx);
             }
         }
         for (int z = 0; z < nz; z++) {
             for (int x = 0; x < nx; x++) {
-                line(d, index(x, 0, z), nx, ny);
+                envelope.line(d, index(x, 0, z), nx, ny);
             }
         }
         for (int y = 0; y < ny; y++) {
             for (int x = 0; x < nx; x++) {
-                line(d, index(x, y, 0), nx * ny, nz);
+                envelope.line(d, index(x, y, 0), nx * ny, nz);
             }
         }
         return d;
     }
 
-    /** One row of cubes with an empty one before its first and one after its last. */
-    private static void line(double[] d, int from, int stride, int count) {
-        int n = count + 2;
-        double[] f = new double[n];
-        for (int i = 0; i < count; i++) {
-            f[i + 1] = d[from + i * stride];
+    /** The lower envelope of the parabolas over one row of cubes, in room that is used for one row after the other. */
+    private static final class Envelope {
+        private final double[] f;
+        private final int[] at;
+        private final double[] begins;
+
+        Envelope(int most) {
+            f = new double[most];
+            at = new int[most];
+            begins = new double[most + 1];
         }
-        int[] at = new int[n];
-        double[] begins = new double[n + 1];
-        Arrays.fill(begins, Double.POSITIVE_INFINITY);
-        begins[0] = Double.NEGATIVE_INFINITY;
-        int k = 0;
-        for (int q = 1; q < n; q++) {
-            double meets = meets(f, q, at[k]);
-            while (meets <= begins[k]) {
-                k--;
-                meets = meets(f, q, at[k]);
+
+        /** One row of cubes with an empty one before its first and one after its last. */
+        void line(double[] d, int from, int stride, int count) {
+            int n = count + 2;
+            double most = 0;
+            for (int i = 0; i < count; i++) {
+                f[i + 1] = d[from + i * stride];
+                most = Math.max(most, f[i + 1]);
             }
-            k++;
-            at[k] = q;
-            begins[k] = meets;
-            begins[k + 1] = Double.POSITIVE_INFINITY;
-        }
-        k = 0;
-        for (int q = 1; q <= count; q++) {
-            while (begins[k + 1] < q) {
+            if (most == 0) {
+                return;
+            }
+            f[n - 1] = 0;
+            begins[0] = Double.NEGATIVE_INFINITY;
+            begins[1] = Double.POSITIVE_INFINITY;
+            int k = 0;
+            for (int q = 1; q < n; q++) {
+                double meets = meets(f, q, at[k]);
+                while (meets <= begins[k]) {
+                    k--;
+                    meets = meets(f, q, at[k]);
+                }
                 k++;
+                at[k] = q;
+                begins[k] = meets;
+                begins[k + 1] = Double.POSITIVE_INFINITY;
             }
-            double far = q - at[k];
-            d[from + (q - 1) * stride] = far * far + f[at[k]];
+            k = 0;
+            for (int q = 1; q <= count; q++) {
+                while (begins[k + 1] < q) {
+                    k++;
+                }
+                double far = q - at[k];
+                d[from + (q - 1) * stride] = far * far + f[at[k]];
+            }
         }
     }
 
