@@ -2,18 +2,13 @@ package fairember.app.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.args.AxeRuleOptions;
-import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.providers.EmbeddedResourceAxeProvider;
-import com.deque.html.axecore.results.Rule;
-import com.deque.html.axecore.selenium.AxeBuilder;
 import java.awt.geom.Point2D;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -50,6 +45,16 @@ final class Page {
     private static final long A_HANDS_PAUSE_NS = 600_000_000;
     private static final double SAME_PLACE_PX = 40;
     private static final String AXE = axe();
+    /** Also what axe leaves off by itself. */
+    private static final String RULES = """
+            {"rules": {"target-size": {"enabled": true}, "label-content-name-mismatch": {"enabled": true}}}""";
+
+    private static final String RULES_OF_PLACE = """
+            {"runOnly": {"type": "rule", "values": ["target-size", "scrollable-region-focusable"]}}""";
+    /** To hold colours against each other takes most of the time. */
+    private static final String RULES_BUT_OF_LOOKS = """
+            {"rules": {"color-contrast": {"enabled": false}, "label-content-name-mismatch": {"enabled": true}}}""";
+
     private static Page shared;
 
     private final Path profile = temporary();
@@ -290,45 +295,46 @@ final class Page {
 
     /** Nothing that axe finds on what is shown now: WCAG 2.2 A and AA, best practice, and two rules it leaves off. */
     void isForEveryone() {
-        nothingIsFound(axe(Set.of()), "");
+        somethingNew();
+        nothingIsFound(RULES, "document", "");
         assertThat(outOfReach()).as("scrolled without a mouse").isEmpty();
     }
 
-    /** The same where all that stands here was looked at in another window, but for its colours. */
-    void isForEveryoneOnceMore() {
-        nothingIsFound(axe(Set.of("color-contrast")), "");
+    /**
+     * The same in another window. When all that stands in it was looked at before, only what depends on how large the window is:
+     * no colour does.
+     */
+    void isForEveryoneHere() {
+        nothingIsFound(somethingNew() ? RULES : RULES_OF_PLACE, "document", "");
         assertThat(outOfReach()).as("scrolled without a mouse").isEmpty();
     }
 
-    private void nothingIsFound(AxeBuilder axe, String open) {
-        List<Rule> found = axe.analyze(driver).getViolations();
-        assertThat(found)
-                .as("axe on %s%s: %s", driver.getCurrentUrl(), open, found)
-                .isEmpty();
+    /** Whether anything is shown that was not shown in any window when this was last asked. */
+    private boolean somethingNew() {
+        return Boolean.TRUE.equals(script("""
+                window.lookedAt ??= new WeakSet();
+                const shown = [...document.querySelectorAll('body *')].filter(e => e.checkVisibility() && !window.lookedAt.has(e));
+                shown.forEach(e => window.lookedAt.add(e));
+                return shown.length > 0;
+                """));
     }
 
-    /** @param without rules that what is shown was held against before; to hold colours against each other takes most of the time */
-    @SuppressWarnings("deprecation") // Of legacy mode; see below.
-    private AxeBuilder axe(Set<String> without) {
-        // In the page itself: no frames stand in it, and another window has only a second to open.
-        AxeBuilder axe = new AxeBuilder();
-        axe.setLegacyMode(true);
-        Map<String, AxeRuleOptions> rules = new HashMap<>();
-        for (String rule : List.of("color-contrast", "target-size", "label-content-name-mismatch")) {
-            AxeRuleOptions set = new AxeRuleOptions();
-            set.setEnabled(!without.contains(rule));
-            rules.put(rule, set);
+    /**
+     * @param rules of axe, as options of a run
+     * @param within the document, or what it is found by
+     * @param open what is open there
+     */
+    private void nothingIsFound(String rules, String within, String open) {
+        if (!Boolean.TRUE.equals(script("return typeof axe === 'object'"))) {
+            driver.executeScript(AXE);
         }
-        AxeRunOptions options = new AxeRunOptions();
-        options.setRules(rules);
-        options.setResultTypes(List.of("violations"));
-        axe.withOptions(options);
-        axe.setInjectAxe(any -> {
-            if (!Boolean.TRUE.equals(script("return typeof axe === 'object'"))) {
-                driver.executeScript(AXE);
-            }
-        });
-        return axe;
+        List<?> found = (List<?>) driver.executeAsyncScript("""
+                const [within, rules, done] = arguments;
+                axe.run(within === 'document' ? document : within, {...JSON.parse(rules), resultTypes: ['violations']}).then(
+                  ({violations}) => done(violations.map(v => [v.id, v.help, ...v.nodes.map(n => `${n.html} ${n.failureSummary}`)].join('\\n'))),
+                  trouble => done([String(trouble)]));
+                """, within, rules);
+        assertThat(found).as("axe on %s%s", driver.getCurrentUrl(), open).isEmpty();
     }
 
     /** What scrolls, or will with more in it, and holds nothing that takes the focus; axe says so only where it scrolls now. */
@@ -355,28 +361,30 @@ final class Page {
                 """);
     }
 
-    /** Opens what {@link #openers} named, looks at it as {@link #isForEveryone} does, and closes it again. */
-    void isForEveryoneWithOpen(String opener) {
-        By by = By.xpath("//*[@data-opens=\"" + opener + "\"]");
-        WebElement trigger = one(by);
+    /**
+     * Opens what {@link #openers} named, looks at it as {@link #isForEveryone} does, and closes it again.
+     *
+     * @param before whether the page was looked at with such a one open, in another window: it alone is looked at then
+     */
+    void isForEveryoneWithOpen(String opener, boolean before) {
+        WebElement trigger = one(By.xpath("//*[@data-opens=\"" + opener + "\"]"));
         script("arguments[0].scrollIntoView({block: 'center'})", trigger);
         pressed(trigger);
         until(() -> !all(By.cssSelector(
                         "[aria-expanded=true], [role=menu], [role=dialog], [role=listbox], details[open]"))
                 .isEmpty());
-        nothingIsFound(axe(Set.of("color-contrast", "target-size")), " with " + opener);
+        if (!before) {
+            nothingIsFound(RULES_BUT_OF_LOOKS, "document", " with " + opener);
+        }
         // How it looks is looked at in what has opened alone: the rest was looked at before.
         String opened = "[role=menu], [role=dialog], [role=listbox], details[open]";
         if (!all(By.cssSelector(opened)).isEmpty()) {
-            nothingIsFound(axe(Set.of()).include(opened), " in " + opener);
+            nothingIsFound(RULES, opened, " in " + opener);
         }
         keys(Keys.ESCAPE);
         script("document.querySelectorAll('details[open]').forEach(e => { e.open = false; })");
-        for (WebElement still : all(by)) {
-            if ("true".equals(still.getAttribute("aria-expanded"))) {
-                pressed(still);
-            }
-        }
+        all(By.xpath("//*[@data-opens=\"" + opener + "\"][@aria-expanded='true']"))
+                .forEach(this::pressed);
         until(() -> all(By.cssSelector("[role=menu], [role=dialog], [role=listbox]"))
                 .isEmpty());
     }
