@@ -190,7 +190,7 @@ final class Bounds {
     }
 
     /** The fewest loads a bake needs, by area and by what the packer lays. */
-    private int fewest(int j) {
+    int fewest(int j) {
         double most = 1;
         for (int o = 0; o < table.ovens; o++) {
             if (table.fitsOven[o][j]) {

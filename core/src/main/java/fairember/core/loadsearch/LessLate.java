@@ -12,7 +12,9 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * For problems that are too large for the solver whole: what the solver makes of them when something is left out. It raises the
@@ -22,8 +24,8 @@ final class LessLate {
     /** The solver's own seconds: for the hands alone, for loads in turn at first, and for what that leaves open. */
     private static final double HANDS_STEPS = 0.4;
 
-    private static final double FIRST_STEPS = 0.3;
-    private static final double PLAN_STEPS = 0.6;
+    private static final double FIRST_STEPS = 0.15;
+    private static final double PLAN_STEPS = 0.45;
     private static final double BOUND_STEPS = 1.2;
 
     /** Bakes of which any two are looked at. */
@@ -37,6 +39,8 @@ final class LessLate {
     private final BooleanSupplier stop;
     /** Whether nothing more is to be found from below. */
     private final AtomicBoolean met = new AtomicBoolean();
+    /** The least lateness with loads in turn, once it is known; none before. */
+    private final AtomicReference<@Nullable Double> inTurn = new AtomicReference<>();
 
     private CompletableFuture<Double> below = CompletableFuture.completedFuture(0.0);
 
@@ -63,16 +67,32 @@ final class LessLate {
         }
     }
 
+    private boolean isEnough() {
+        return met.get() || stop.getAsBoolean();
+    }
+
     private double fromBelow(Draft first, long low, long late) {
-        BooleanSupplier enough = () -> met.get() || stop.getAsBoolean();
-        double byPrices = new HandPrices(table, relaxed, late).bound(enough);
-        if (!isPaired() || enough.getAsBoolean()) {
+        double byPrices = Math.max((double) low, new HandPrices(table, relaxed, late).bound(this::isEnough));
+        if (!isPaired()) {
             return byPrices;
         }
-        long least = Math.max(low, (long) Math.ceil(byPrices));
-        Relaxation.Found found = relaxation(first, Relaxation.Loads.IN_TURN)
-                .solve(least, late, null, Relaxation.Way.FROM_BELOW, BOUND_STEPS, enough);
-        return Math.max(byPrices, found.lateness());
+        Relaxation.Found found =
+                below(first, Relaxation.Loads.IN_TURN, byPrices, late, () -> inTurn.get() != null || isEnough());
+        Double fromAbove = inTurn.get();
+        double least = Math.max(byPrices, Math.max(found.lateness(), fromAbove == null ? 0 : fromAbove));
+        // Only where nothing is left to find of that is more to be asked.
+        return found.least() || fromAbove != null
+                ? Math.max(
+                        least,
+                        below(first, Relaxation.Loads.WITH_EARLIER, least, late, this::isEnough)
+                                .lateness())
+                : least;
+    }
+
+    private Relaxation.Found below(
+            Draft first, Relaxation.Loads loads, double least, long late, BooleanSupplier enough) {
+        return relaxation(first, loads)
+                .solve((long) Math.ceil(least), late, null, Relaxation.Way.FROM_BELOW, BOUND_STEPS, enough);
     }
 
     /** Waits for what {@link #begin} finds, unless the bound is met already. */
@@ -112,12 +132,14 @@ final class LessLate {
         if (late <= bound() || !isPaired()) {
             return drafts;
         }
-        Relaxation.Found inTurn = relaxation(best, Relaxation.Loads.IN_TURN)
+        Relaxation.Found found = relaxation(best, Relaxation.Loads.IN_TURN)
                 .solve(bound(), late, from, Relaxation.Way.FROM_ABOVE, FIRST_STEPS, stop);
-        raise(inTurn.lateness());
-        // Of the same question there is no better answer from below.
-        met.set(inTurn.least());
-        draft(inTurn).ifPresent(drafts::add);
+        raise(found.lateness());
+        if (found.least()) {
+            // Of the same question there is no better answer from below.
+            inTurn.set(found.lateness());
+        }
+        draft(found).ifPresent(drafts::add);
         double reached =
                 drafts.isEmpty() ? late : Math.min(late, outcome(drafts.get(0)).late());
         if (reached > bound()) {

@@ -1,11 +1,8 @@
 package fairember.core.loadsearch;
 
-import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
-import com.google.ortools.sat.LinearExprBuilder;
-import com.google.ortools.sat.Literal;
 import com.google.ortools.util.Domain;
 import fairember.core.solver.Solver;
 import java.util.ArrayList;
@@ -23,9 +20,14 @@ final class Relaxation {
     enum Loads {
         /** The oven is free whenever something is ready. */
         FREE,
-        /** The last loads of any two bakes are one load, or one follows the other; trays are endless. */
+        /**
+         * The last loads of any two bakes are one load, or one follows the other. Its trays have room for all of what is not
+         * divided, and for the least part of what is.
+         */
         IN_TURN,
-        /** The same where no bake is divided and trays have their area: a plan to search from, no bound. */
+        /** The same, and a load of what is divided before its last. */
+        WITH_EARLIER,
+        /** The same as in turn where no bake is divided: a plan to search from, no bound. */
         UNDIVIDED
     }
 
@@ -43,7 +45,6 @@ final class Relaxation {
     private final IntVar[] shaped;
     private final IntVar[] heat;
     private final IntVar[] out;
-    private final BoolVar[][] together;
     private final LinearExpr late;
 
     /**
@@ -59,7 +60,6 @@ final class Relaxation {
         shaped = new IntVar[table.bakes];
         heat = new IntVar[table.bakes];
         out = new IntVar[table.bakes];
-        together = new BoolVar[table.bakes][table.bakes];
         late = bakes();
         waits();
         if (table.makers > 0) {
@@ -70,10 +70,7 @@ final class Relaxation {
             }
         }
         if (loads != Loads.FREE && table.ovens == 1) {
-            lastLoads();
-            if (loads == Loads.UNDIVIDED) {
-                areas();
-            }
+            new OneOven(table, bounds, model, horizon).tie(loads, shaped, heat, out);
         }
     }
 
@@ -158,62 +155,7 @@ final class Relaxation {
         }
     }
 
-    private static LinearExpr minus(IntVar a, IntVar b) {
+    static LinearExpr minus(IntVar a, IntVar b) {
         return LinearExpr.weightedSum(new IntVar[] {a, b}, new long[] {1, -1});
-    }
-
-    private void lastLoads() {
-        int fixed = table.preheat[0] + table.unload[0];
-        for (int j = 0; j < table.bakes; j++) {
-            IntVar bakingTime = model.newIntVar(table.need[j], table.most[j], "m" + j);
-            model.addEquality(
-                    out[j],
-                    LinearExpr.newBuilder()
-                            .add(heat[j])
-                            .add(bakingTime)
-                            .add(fixed)
-                            .build());
-            model.addGreaterOrEqual(minus(heat[j], shaped[j]), -table.lead(0));
-            for (int k = 0; k < j; k++) {
-                if (!table.ancestor[j][k] && !table.ancestor[k][j]) {
-                    oneOrTheOther(j, k);
-                }
-            }
-        }
-    }
-
-    private void oneOrTheOther(int j, int k) {
-        BoolVar first = model.newBoolVar("");
-        BoolVar second = model.newBoolVar("");
-        model.addLessOrEqual(minus(out[j], heat[k]), 0).onlyEnforceIf(first);
-        model.addLessOrEqual(minus(out[k], heat[j]), 0).onlyEnforceIf(second);
-        if (bounds.apart(j, k)) {
-            model.addExactlyOne(new Literal[] {first, second});
-            return;
-        }
-        BoolVar one = model.newBoolVar("");
-        together[j][k] = one;
-        together[k][j] = one;
-        model.addEquality(heat[j], heat[k]).onlyEnforceIf(one);
-        model.addEquality(out[j], out[k]).onlyEnforceIf(one);
-        model.addExactlyOne(new Literal[] {first, second, one});
-    }
-
-    /** What goes in with a bake leaves room for it; a bake that no oven holds whole is left to itself. */
-    private void areas() {
-        long all = (long) Math.ceil(table.ovenArea[0]);
-        for (int j = 0; j < table.bakes; j++) {
-            LinearExprBuilder others = LinearExpr.newBuilder();
-            for (int k = 0; k < table.bakes; k++) {
-                if (together[j][k] != null) {
-                    others.addTerm(together[j][k], whole(k));
-                }
-            }
-            model.addLessOrEqual(others, Math.max(0, all - whole(j)));
-        }
-    }
-
-    private long whole(int j) {
-        return (long) Math.floor(table.count[j] * table.area[0][j]);
     }
 }

@@ -116,7 +116,8 @@ public class BoundsTest {
                 double byPrices = new HandPrices(table, bounds, late).bound(() -> false);
                 assertThat(byPrices).as("by prices").isLessThanOrEqualTo(late);
             }
-            for (Relaxation.Loads loads : List.of(Relaxation.Loads.FREE, Relaxation.Loads.IN_TURN)) {
+            for (Relaxation.Loads loads :
+                    List.of(Relaxation.Loads.FREE, Relaxation.Loads.IN_TURN, Relaxation.Loads.WITH_EARLIER)) {
                 for (Relaxation.Way way : Relaxation.Way.values()) {
                     Relaxation.Found found =
                             new Relaxation(table, bounds, horizon, loads).solve(0, late, null, way, 0.2, () -> false);
