@@ -59,8 +59,22 @@ final class Annealing {
 
     /** The best draft after so many. */
     Draft run(int drafts) {
+        return run(drafts, 0, table.order.size());
+    }
+
+    /** The best draft for the first objective alone, after as many as {@link #run(int)} has for it. */
+    Draft runForTheFirst(int drafts) {
+        return run(drafts, 0, 1);
+    }
+
+    /** The best draft for all objectives but the first, which gets no worse. */
+    Draft runForTheOthers(int drafts) {
+        return run(drafts, 1, table.order.size());
+    }
+
+    private Draft run(int drafts, int from, int to) {
         int rounds = table.order.size();
-        for (int round = 0; round < rounds && !stop.getAsBoolean(); round++) {
+        for (int round = from; round < to && !stop.getAsBoolean(); round++) {
             boolean first = round == 0;
             anneal(round, first ? drafts / 2 : drafts / (2 * (rounds - 1)), first ? 1 : 0.4);
         }

@@ -120,6 +120,15 @@ final class LessLate {
         return found.begin().isEmpty() ? Optional.empty() : Optional.ofNullable(rules.inOrder(found.begin(), pinned));
     }
 
+    /** Whether {@link #byLoads} may give drafts that are less late than this one, when lateness comes first. */
+    boolean mayLessen(Draft best) {
+        Outcome outcome = outcome(best);
+        return table.order.get(0) == Objective.LATENESS
+                && isPaired()
+                && outcome.left() == 0
+                && outcome.late() > bound();
+    }
+
     /**
      * Drafts that follow from loads in turn, to search from; none when the bound is met or the problem is no case for it.
      *

@@ -155,7 +155,7 @@ public final class LoadPlanning {
         return outcome(table, next).isWorthAChange(outcome(table, from), table.scale);
     }
 
-    private static Outcome outcome(Table table, Draft draft) {
+    static Outcome outcome(Table table, Draft draft) {
         Outcome outcome = new Timetable(table).time(draft);
         if (outcome == null) {
             throw new IllegalStateException("A draft came back out of order");
@@ -209,10 +209,16 @@ public final class LoadPlanning {
         if (solved && large) {
             lessLate.byHands(first).ifPresent(firsts::add);
         }
-        Draft annealed = annealed(table, slots, first, firsts, large ? STARTS : 1, given);
+        Searches searches = searches(table, slots, first, firsts, large ? STARTS : 1, given);
+        Draft annealed = searches.forTheFirst();
+        // What is to be searched again from less late drafts does not need the other objectives yet.
+        boolean again = solved && large && lessLate.mayLessen(annealed);
+        annealed = again ? annealed : searches.forTheOthers();
         if (solved && outcome(table, annealed).left() == 0) {
             List<Draft> more = lessLate.byLoads(annealed);
-            annealed = annealed(table, slots, annealed, more, more.size(), given);
+            Draft lessened =
+                    searches(table, slots, annealed, more, more.size(), given).run();
+            annealed = again && lessened == annealed ? searches.forTheOthers() : lessened;
         }
         lessLate.settle(annealed);
         found = new Solved(annealed, lessLate.bounds());
@@ -227,22 +233,9 @@ public final class LoadPlanning {
         return found;
     }
 
-    /** The best of several searches from some starts in turn, or the best there was. */
-    private Draft annealed(
-            Table table, Slots slots, Draft before, List<Draft> firsts, int starts, Consumer<Draft> given) {
-        Draft best = before;
-        for (int seed = 0; seed < starts && !stop.getAsBoolean(); seed++) {
-            Outcome least = outcome(table, best);
-            Consumer<Draft> reportIfBetter = draft -> {
-                if (outcome(table, draft).compareTo(least) < 0) {
-                    given.accept(draft);
-                }
-            };
-            Draft found = new Annealing(table, slots, firsts.get(seed % firsts.size()), stop, reportIfBetter, seed)
-                    .run(drafts(table));
-            best = outcome(table, found).compareTo(least) < 0 ? found : best;
-        }
-        return best;
+    private Searches searches(
+            Table table, Slots slots, Draft before, List<Draft> firsts, int many, Consumer<Draft> given) {
+        return new Searches(table, slots, before, firsts, many, drafts(table), stop, given);
     }
 
     /** The pattern model knows one objective: a search looks for less of the others, and where it ran out of steps. */
