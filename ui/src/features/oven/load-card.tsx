@@ -36,7 +36,7 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
   const busy = day.inOvens.some((l) => l.ovenId === oven?.id);
   const constraints = useConstraints(day);
   const [starting, setStarting] = useState(false);
-  const why = load.items.length > 1 ? 'Why these share a load' : 'Why this has a load of its own';
+  const why = load.items.length > 1 ? 'Why these share a load' : 'Why nothing else is in this load';
   return (
     <article className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <CardHead
@@ -56,7 +56,7 @@ export function PlannedLoadCard({ load, day, onMove, startable = true }: Planned
           <Button
             kind="quiet"
             aria-pressed={load.pinned}
-            onClick={() => (load.pinned ? constraints.unpin(load) : constraints.bakingTime(load))}
+            onClick={() => (load.pinned ? constraints.unpin(load) : constraints.pin(load))}
           >
             {load.pinned ? '⚲ Unpin this load' : 'Pin this load'}
           </Button>

@@ -78,7 +78,11 @@ function MoveForm({ day, load, index, at, onMove }: Props & { at: number }) {
       >
         Check this move
       </Button>
-      {stays && <span className="text-note text-soft">All of them have a load of their own already.</span>}
+      {stays && (
+        <span className="text-note text-soft">
+          {item.count > 1 ? 'They already have a load to themselves.' : 'It already has a load to itself.'}
+        </span>
+      )}
       {items.length > 1 &&
         items.map(
           (other, k) =>

@@ -19,7 +19,7 @@ export function useConstraints(day: Day) {
   });
   return {
     put,
-    bakingTime: (load: PlannedLoad) =>
+    pin: (load: PlannedLoad) =>
       put.mutate({
         ...form,
         pins: [...form.pins, { ovenId: day.ovens[load.oven]?.id ?? 1, inAt: load.inAt, items: itemsOf(load) }],

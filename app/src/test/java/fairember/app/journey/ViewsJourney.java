@@ -91,6 +91,7 @@ public class ViewsJourney extends Journey {
 
     @Test(dataProvider = "views")
     public void aViewIsWholeAndForEveryone(String path, String picture) throws IOException {
+        AxeLook look = new AxeLook(page);
         page.size(1280, 800);
         go(path);
         page.until(() -> page.all(By.xpath("//*[text()='Loading …']")).isEmpty());
@@ -99,13 +100,13 @@ public class ViewsJourney extends Journey {
         }
         page.script("return document.fonts.ready.then(() => true)");
         assertThat(overflow()).as("%s at 1280 × 800 scrolls", path).containsExactly(0L, 0L);
-        page.isForEveryone();
+        look.isForEveryone();
         String folder = System.getProperty("screenshots");
         if (folder != null && picture != null) {
             Files.createDirectories(Path.of(folder));
             Files.write(Path.of(folder, picture + ".png"), page.picture());
         }
-        open(1280);
+        open(look, 1280);
         size(640, 400);
         assertThat(overflow().get(0)).as("%s at 200 %% is cut off", path).isZero();
         if (BESIDE_THE_CLAY.contains(path)) {
@@ -114,12 +115,12 @@ public class ViewsJourney extends Journey {
         }
         size(820, 1180);
         assertThat(overflow().get(0)).as("%s at 820 wide is cut off", path).isZero();
-        page.isForEveryoneHere();
-        open(820);
+        look.isForEveryoneHere();
+        open(look, 820);
         size(390, 844);
         assertThat(overflow().get(0)).as("%s on a phone is cut off", path).isZero();
-        page.isForEveryoneHere();
-        open(390);
+        look.isForEveryoneHere();
+        open(look, 390);
         if (BESIDE_THE_CLAY.contains(path)) {
             assertThat(hardOnAPhone()).as("%s on a phone", path).isEmpty();
         }
@@ -132,10 +133,10 @@ public class ViewsJourney extends Journey {
     }
 
     /** Opens each menu, list, dialog and detail of this page that no page had before at this width. */
-    private void open(int width) {
-        for (String opener : page.openers()) {
+    private void open(AxeLook look, int width) {
+        for (String opener : look.openers()) {
             if (seenOpen.add(width + opener)) {
-                page.isForEveryoneWithOpen(opener, !seenAnywhere.add(opener));
+                look.isForEveryoneWithOpen(opener, !seenAnywhere.add(opener));
             }
         }
     }

@@ -143,7 +143,10 @@ final class ClayGrid {
         return nearest;
     }
 
-    /** Brings to the front what is so near; says how far that goes. What is farther can't become the nearest in the steps that are left. */
+    /**
+     * Brings to the front of the edge what is so near, and gives how much that is. What is farther can't become the nearest in the
+     * steps that are left.
+     */
     private static int within(double near, double[] at, double[] edge, int many) {
         int kept = 0;
         for (int i = 0; i < many; i += 3) {
@@ -168,12 +171,12 @@ final class ClayGrid {
         return box[axis] + (cube + 0.5) * side;
     }
 
-    /** The first cube that a body can fill, from a height on along an axis. */
+    /** The first cube along an axis that a body can fill which begins here. */
     private int first(int axis, double mm) {
         return Math.max(0, (int) Math.floor((mm - box[axis]) / side));
     }
 
-    /** The last cube that it can; before the first when it lies beside the box. */
+    /** The last cube that one can which ends here; before the first when it lies beside the box. */
     private int last(int axis, double mm) {
         return Math.min(counts[axis] - 1, (int) Math.floor((mm - box[axis]) / side));
     }

@@ -27,17 +27,16 @@ final class Cells {
     final double[] temperature;
     private final double[] right;
 
-    /** Of a step as it was last taken, which the next ones are alike: how long it was, and how implicit. */
-    private double seconds;
+    /** Seconds of the step that was taken last, and how implicit it was: the next is mostly like it. */
+    private double lastSeconds;
 
-    private double implicit;
-    /** What each unknown holds, by the second of the step. */
-    private final double[] held;
+    private double lastImplicit;
+    /** For steps like that: capacity by the second, the elimination's lower and upper factors, and one over each pivot. */
+    private final double[] perSecond;
 
     private final double[] lower;
     private final double[] upper;
-    /** One through each pivot of the elimination. */
-    private final double[] through;
+    private final double[] inverse;
 
     /**
      * Cells at one temperature.
@@ -61,10 +60,10 @@ final class Cells {
         airs = new double[many];
         temperature = new double[many];
         right = new double[many];
-        held = new double[many];
+        perSecond = new double[many];
         lower = new double[many];
         upper = new double[many];
-        through = new double[many];
+        inverse = new double[many];
         double halfStep = step / (2 * material.conducts());
         for (int i = 0; i < clay; i++) {
             double from = inner + i * step;
@@ -97,20 +96,19 @@ final class Cells {
     /**
      * Goes on by a step.
      *
-     * @param length of the step, s
-     * @param newShare of the new temperatures in the flow: 1 for backward Euler, ½ for Crank-Nicolson
+     * @param implicit share of the new temperatures in the flow: 1 for backward Euler, ½ for Crank-Nicolson
      */
-    void step(double length, double newShare, double airBefore, double airAfter) {
-        if (length != seconds || newShare != implicit) {
-            prepare(length, newShare);
+    void step(double seconds, double implicit, double airBefore, double airAfter) {
+        if (seconds != lastSeconds || implicit != lastImplicit) {
+            factor(seconds, implicit);
         }
         double explicit = 1 - implicit;
         double fromBelow = 0;
         for (int i = 0; i < many; i++) {
             double toAbove = i < many - 1 ? joins[i] * (temperature[i + 1] - temperature[i]) : 0;
             double flow = airs[i] * (airBefore - temperature[i]) - fromBelow + toAbove;
-            double value = held[i] * temperature[i] + explicit * flow + implicit * airs[i] * airAfter;
-            right[i] = (i == 0 ? value : value - lower[i] * right[i - 1]) * through[i];
+            double value = perSecond[i] * temperature[i] + explicit * flow + implicit * airs[i] * airAfter;
+            right[i] = (i == 0 ? value : value - lower[i] * right[i - 1]) * inverse[i];
             fromBelow = toAbove;
         }
         temperature[many - 1] = right[many - 1];
@@ -119,17 +117,17 @@ final class Cells {
         }
     }
 
-    /** What is alike in all steps of one length: all that is divided in them. */
-    private void prepare(double length, double newShare) {
-        seconds = length;
-        implicit = newShare;
+    /** Factors the three diagonals of all steps of one kind. */
+    private void factor(double seconds, double implicit) {
+        lastSeconds = seconds;
+        lastImplicit = implicit;
         for (int i = 0; i < many; i++) {
             double below = i == 0 ? 0 : joins[i - 1];
-            held[i] = capacity[i] / seconds;
+            perSecond[i] = capacity[i] / seconds;
             lower[i] = -implicit * below;
-            double diagonal = held[i] + implicit * (below + joins[i] + airs[i]);
-            through[i] = 1 / (i == 0 ? diagonal : diagonal - lower[i] * upper[i - 1]);
-            upper[i] = -implicit * joins[i] * through[i];
+            double diagonal = perSecond[i] + implicit * (below + joins[i] + airs[i]);
+            inverse[i] = 1 / (i == 0 ? diagonal : diagonal - lower[i] * upper[i - 1]);
+            upper[i] = -implicit * joins[i] * inverse[i];
         }
     }
 

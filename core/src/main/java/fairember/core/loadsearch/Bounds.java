@@ -16,6 +16,7 @@ import java.util.List;
  */
 final class Bounds {
     private final Table table;
+    private final Sharing sharing;
     private final int[] earliest;
     private final int[] release;
     private final int[] heat;
@@ -23,6 +24,7 @@ final class Bounds {
 
     Bounds(Table table) {
         this.table = table;
+        this.sharing = new Sharing(table);
         this.earliest = new int[table.bakes];
         this.release = new int[table.bakes];
         this.heat = new int[table.bakes];
@@ -56,14 +58,14 @@ final class Bounds {
     int tail(int j) {
         int least = Table.NEVER;
         for (int o = 0; o < table.ovens; o++) {
-            least = table.fitsOven[o][j] ? Math.min(least, whole(o, j) - table.lead(o)) : least;
+            least = table.fitsOven[o][j] ? Math.min(least, sharing.whole(o, j) - table.lead(o)) : least;
         }
-        return least + inTurn(j) * shortest(j);
+        return least + inTurn(j) * sharing.shortest(j);
     }
 
     /** Loads of a bake that go in before its last, however they are shared among the ovens. */
     private int inTurn(int j) {
-        return (fewest(j) + table.ovens - 1) / table.ovens - 1;
+        return (sharing.fewest(j) + table.ovens - 1) / table.ovens - 1;
     }
 
     private int[] inOrder() {
@@ -93,12 +95,12 @@ final class Bounds {
         earliest[j] = Table.NEVER;
         for (int o = 0; o < table.ovens && shaped < Table.NEVER; o++) {
             if (table.fitsOven[o][j]) {
-                int on = table.ovenHours[o].begin(Math.max(0, shaped - table.lead(o)), whole(o, j));
+                int on = table.ovenHours[o].begin(Math.max(0, shaped - table.lead(o)), sharing.whole(o, j));
                 heat[j] = Math.min(heat[j], on);
-                earliest[j] = Math.min(earliest[j], on >= Table.NEVER ? Table.NEVER : on + whole(o, j));
+                earliest[j] = Math.min(earliest[j], on >= Table.NEVER ? Table.NEVER : on + sharing.whole(o, j));
             }
         }
-        earliest[j] = Math.min(Table.NEVER, earliest[j] + inTurn(j) * shortest(j));
+        earliest[j] = Math.min(Table.NEVER, earliest[j] + inTurn(j) * sharing.shortest(j));
     }
 
     /** When the hands can have done all tasks that a bake rests on, its own and those of every bake before it, and nothing else. */
@@ -117,18 +119,6 @@ final class Bounds {
         return work == 0 || from >= Table.NEVER ? 0 : (int) Math.floor(from + work / table.makers);
     }
 
-    private int whole(int o, int j) {
-        return table.preheat[o] + table.need[j] + table.unload[o];
-    }
-
-    private int shortest(int j) {
-        int least = Table.NEVER;
-        for (int o = 0; o < table.ovens; o++) {
-            least = table.fitsOven[o][j] ? Math.min(least, whole(o, j)) : least;
-        }
-        return least;
-    }
-
     /** Each bake weighs its minutes times its share of the trays. */
     private double[] byArea() {
         double[] weight = new double[table.bakes];
@@ -137,7 +127,7 @@ final class Bounds {
             for (int o = 0; o < table.ovens; o++) {
                 if (table.fitsOven[o][j]) {
                     double share = table.count[j] * table.area[o][j] / table.ovenArea[o];
-                    weight[j] = Math.min(weight[j], share * whole(o, j));
+                    weight[j] = Math.min(weight[j], share * sharing.whole(o, j));
                 }
             }
         }
@@ -149,55 +139,12 @@ final class Bounds {
         List<double[]> all = new ArrayList<>();
         for (int seed = 0; seed < table.bakes; seed++) {
             double[] weight = new double[table.bakes];
-            for (int j : clique(seed)) {
-                weight[j] = (double) shortest(j) * fewest(j);
+            for (int j : sharing.clique(seed)) {
+                weight[j] = (double) sharing.shortest(j) * sharing.fewest(j);
             }
             all.add(weight);
         }
         return all;
-    }
-
-    private List<Integer> clique(int seed) {
-        List<Integer> clique = new ArrayList<>(List.of(seed));
-        List<Integer> others = new ArrayList<>();
-        for (int j = 0; j < table.bakes; j++) {
-            if (j != seed && apart(seed, j)) {
-                others.add(j);
-            }
-        }
-        others.sort(Comparator.<Integer>comparingInt(j -> -shortest(j) * fewest(j))
-                .thenComparing(Comparator.naturalOrder()));
-        for (int j : others) {
-            if (clique.stream().allMatch(k -> apart(k, j))) {
-                clique.add(j);
-            }
-        }
-        return clique;
-    }
-
-    /** Whether two bakes can have no load in common, however few of each are in it. */
-    boolean apart(int i, int j) {
-        if (table.clash[i][j]) {
-            return true;
-        }
-        for (int o = 0; o < table.ovens; o++) {
-            double both = table.least[i] * table.area[o][i] + table.least[j] * table.area[o][j];
-            if (table.fitsOven[o][i] && table.fitsOven[o][j] && both <= table.ovenArea[o] * (1 + 1e-9)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** The fewest loads a bake needs, by area and by what the packer lays. */
-    int fewest(int j) {
-        double most = 1;
-        for (int o = 0; o < table.ovens; o++) {
-            if (table.fitsOven[o][j]) {
-                most = Math.max(most, Math.floor(table.ovenArea[o] / table.area[o][j] + 1e-9));
-            }
-        }
-        return (int) Math.ceil(table.count[j] / most);
     }
 
     private double lateness() {
@@ -264,25 +211,16 @@ final class Bounds {
         return OneMachine.late(tasks);
     }
 
-    /** The least share of an oven's trays that a bake covers. */
-    private double share(int j) {
-        double least = Double.POSITIVE_INFINITY;
-        for (int o = 0; o < table.ovens; o++) {
-            if (table.fitsOven[o][j]) {
-                least = Math.min(least, table.count[j] * table.area[o][j] / table.ovenArea[o]);
-            }
-        }
-        return least;
-    }
-
     private double loads() {
         double area = 0;
         for (int j = 0; j < table.bakes; j++) {
-            area += share(j);
+            area += sharing.share(j);
         }
         int most = (int) Math.ceil(area - 1e-6);
         for (int seed = 0; seed < table.bakes; seed++) {
-            most = Math.max(most, clique(seed).stream().mapToInt(this::fewest).sum());
+            most = Math.max(
+                    most,
+                    sharing.clique(seed).stream().mapToInt(sharing::fewest).sum());
         }
         return most;
     }
@@ -297,13 +235,13 @@ final class Bounds {
         }
         double bakingTime = 0;
         for (int j = 0; j < table.bakes; j++) {
-            bakingTime += share(j) * table.need[j];
+            bakingTime += sharing.share(j) * table.need[j];
         }
         for (int seed = 0; seed < table.bakes; seed++) {
             bakingTime = Math.max(
                     bakingTime,
-                    clique(seed).stream()
-                            .mapToDouble(j -> (double) table.need[j] * fewest(j))
+                    sharing.clique(seed).stream()
+                            .mapToDouble(j -> (double) table.need[j] * sharing.fewest(j))
                             .sum());
         }
         return table.bakes == 0 ? 0 : preheat * loads() + power * bakingTime / table.scale / 60;

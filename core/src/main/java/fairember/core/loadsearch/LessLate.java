@@ -73,20 +73,21 @@ final class LessLate {
 
     private double fromBelow(Draft first, long low, long late) {
         double byPrices = Math.max((double) low, new HandPrices(table, relaxed, late).bound(this::isEnough));
-        if (!isPaired()) {
+        if (!isPaired() || isEnough()) {
             return byPrices;
         }
         Relaxation.Found found =
                 below(first, Relaxation.Loads.IN_TURN, byPrices, late, () -> inTurn.get() != null || isEnough());
         Double fromAbove = inTurn.get();
         double least = Math.max(byPrices, Math.max(found.lateness(), fromAbove == null ? 0 : fromAbove));
-        // Only where nothing is left to find of that is more to be asked.
-        return found.least() || fromAbove != null
-                ? Math.max(
-                        least,
-                        below(first, Relaxation.Loads.WITH_EARLIER, least, late, this::isEnough)
-                                .lateness())
-                : least;
+        // More is asked only where that is answered, and leaves something open.
+        if (least >= late || isEnough() || (!found.least() && fromAbove == null)) {
+            return least;
+        }
+        return Math.max(
+                least,
+                below(first, Relaxation.Loads.WITH_EARLIER, least, late, this::isEnough)
+                        .lateness());
     }
 
     private Relaxation.Found below(

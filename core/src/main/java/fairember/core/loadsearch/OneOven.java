@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 final class OneOven {
     private final Table table;
     private final Bounds bounds;
+    private final Sharing sharing;
     private final CpModel model;
     private final int horizon;
     private final int fixed;
@@ -26,6 +27,7 @@ final class OneOven {
     OneOven(Table table, Bounds bounds, CpModel model, int horizon) {
         this.table = table;
         this.bounds = bounds;
+        this.sharing = new Sharing(table);
         this.model = model;
         this.horizon = horizon;
         this.fixed = table.preheat[0] + table.unload[0];
@@ -46,7 +48,7 @@ final class OneOven {
             model.addGreaterOrEqual(minus(heat[j], shaped[j]), -table.lead(0));
             for (int k = 0; k < j; k++) {
                 if (!inLine(j, k)) {
-                    BoolVar one = oneOrInTurn(heat[j], out[j], heat[k], out[k], bounds.apart(j, k), null);
+                    BoolVar one = oneOrInTurn(heat[j], out[j], heat[k], out[k], sharing.apart(j, k), null);
                     together[j][k] = one;
                     together[k][j] = one;
                 }
@@ -58,7 +60,7 @@ final class OneOven {
                 model.addEquality(divided[j], 0);
             } else {
                 // Where one load holds all of it, that of the other part takes as long again.
-                int more = bounds.fewest(j) > 1 ? 0 : fixed + table.need[j];
+                int more = sharing.fewest(j) > 1 ? 0 : sharing.whole(0, j);
                 model.addGreaterOrEqual(minus(out[j], shaped[j]), bounds.tail(j) + more)
                         .onlyEnforceIf(divided[j]);
             }
@@ -144,7 +146,7 @@ final class OneOven {
         model.addLessOrEqual(minus(end, heat[j]), 0).onlyEnforceIf(divided[j]);
         for (int k = 0; k < table.bakes; k++) {
             if (k != j && !inLine(j, k)) {
-                oneOrInTurn(on, end, heat[k], out[k], bounds.apart(j, k), divided[j]);
+                oneOrInTurn(on, end, heat[k], out[k], sharing.apart(j, k), divided[j]);
             }
         }
     }

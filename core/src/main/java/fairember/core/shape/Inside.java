@@ -3,7 +3,10 @@ package fairember.core.shape;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** Says which points lie within a solid, by its level sections a small step apart. For one thread: a section is cut when it is first asked for. */
+/**
+ * Says which points lie within a solid, by its level sections a small step apart. A section is cut when it is first asked for, so it
+ * is for one thread.
+ */
 public final class Inside {
     private final double stepMm;
     private final double highMm;
@@ -11,7 +14,7 @@ public final class Inside {
     private final double[] round;
 
     private final Solid solid;
-    /** By level, ring and axis; a level is null until it is asked for. */
+    /** Of what is not round: by level, ring and axis; a level is null until it is asked for. */
     private final double[][][][] rings;
 
     /**

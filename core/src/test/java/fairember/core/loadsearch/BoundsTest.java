@@ -3,6 +3,7 @@ package fairember.core.loadsearch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fairember.core.ovenload.Bake;
+import fairember.core.ovenload.BakeKey;
 import fairember.core.ovenload.LoadPlan;
 import fairember.core.ovenload.LoadProblem;
 import fairember.core.ovenload.Objective;
@@ -12,6 +13,8 @@ import fairember.core.quantity.Minutes;
 import fairember.core.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -77,6 +80,49 @@ public class BoundsTest {
         LoadProblem many = LoadCases.branching(24, 3);
         double without = new Bounds(new Table(many, many.bakes())).of(Objective.LATENESS);
         assertThat(byPrices(many, 2_000)).isGreaterThan(1.3 * without);
+    }
+
+    /** Squares of 40 by 40 mm on a tray that holds ten of them, two by five; out at 45 when they go in first, at 90 when second. */
+    private static Bake squares(String key, int many, int least, double due) {
+        return new Bake(
+                BakeKey.of(key),
+                key,
+                many,
+                least,
+                LoadCases.box(40, 40, 30),
+                false,
+                new Temperature(120),
+                new Temperature(124),
+                new Minutes(30),
+                new Minutes(60),
+                Bake.Hands.NONE,
+                List.of(),
+                OptionalDouble.of(due));
+    }
+
+    private static Relaxation.Found relaxed(Relaxation.Loads loads, long late, Bake... bakes) {
+        LoadProblem problem =
+                LoadProblem.of(LoadCases.oven(210, 90, List.of(new Length(150)), 0, false), List.of(bakes));
+        Table table = new Table(problem, problem.bakes());
+        return new Relaxation(table, new Bounds(table), 1000, loads)
+                .solve(0, late * table.scale, null, Relaxation.Way.FROM_BELOW, 1, () -> false);
+    }
+
+    @Test
+    public void loadsInTurnHaveRoomForWhatIsNotDividedAndForPartOfWhatIs() {
+        // Four of them undivided, of which the tray holds two at a time: two are out at 45 and two at 90.
+        Bake[] halves =
+                IntStream.range(0, 4).mapToObj(i -> squares("h" + i, 4, 4, 45)).toArray(Bake[]::new);
+        assertThat(relaxed(Relaxation.Loads.IN_TURN, 500, halves).lateness()).isEqualTo(2 * 45);
+        // Six, six and eight are two loads when the eight are divided, and three otherwise.
+        Bake[] shared = {squares("a", 6, 1, 45), squares("b", 6, 1, 90), squares("c", 8, 1, 90)};
+        assertThat(relaxed(Relaxation.Loads.IN_TURN, 0, shared).possible()).isTrue();
+        assertThat(relaxed(Relaxation.Loads.WITH_EARLIER, 0, shared).possible()).isTrue();
+        assertThat(relaxed(Relaxation.Loads.UNDIVIDED, 0, shared).possible()).isFalse();
+        // Divided, one takes a load longer: none is in time that has but one.
+        assertThat(relaxed(Relaxation.Loads.IN_TURN, 0, squares("a", 6, 1, 45), squares("b", 6, 1, 45))
+                        .possible())
+                .isFalse();
     }
 
     private static double byPrices(LoadProblem problem, long late) {
