@@ -1,10 +1,20 @@
-// Format and lint; skipped when nothing has changed since they were last clean.
+// Format, types and lint; skipped when nothing has changed since they were last clean.
 import { join } from 'node:path';
-import { hashOf, root, run, unlessSame } from './inputs.mjs';
+import { hashOf, openapi, root, run, unlessSame } from './inputs.mjs';
 
 const at = (...path) => join(root, ...path);
-const all = hashOf(at('src'), at('scripts'), at('eslint.config.js'), at('.prettierrc.json'), at('package-lock.json'));
+const all = hashOf(
+  openapi,
+  at('src'),
+  at('scripts'),
+  at('vite.config.ts'),
+  at('tsconfig.json'),
+  at('.oxlintrc.json'),
+  at('.oxfmtrc.json'),
+  at('package-lock.json'),
+);
 unlessSame('lint', all, () => {
-  run('npx prettier --check --log-level warn .');
-  run('npx eslint --max-warnings 0 .');
+  run('npx oxfmt --check .');
+  run('npx oxlint --type-aware --type-check --deny-warnings src vite.config.ts');
+  run('npx oxlint --deny-warnings scripts');
 });

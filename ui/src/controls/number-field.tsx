@@ -39,7 +39,7 @@ export function NumberField(props: Props) {
   // Of gauges the thinnest wire has the highest.
   if (measure && measure.shown(span.low) > measure.shown(span.high)) ends.reverse();
   const range = `${ends.join(' to ')}${unitWords ? ` ${unitWords}` : ''}${span.whole && per === 1 ? ' (a whole number)' : ''}`;
-  const garbled = understood !== null && understood.value === null;
+  const garbled = understood?.value === null;
   const complaint = garbled ? `${understood.complaint ?? ''} Type a number from ${range}.` : complaintOf(error);
 
   const step = (input: HTMLInputElement, by: number) => {

@@ -21,7 +21,7 @@ export function TrayPlan({ load, oven, named = true }: Props) {
 
 function Trays({ load, oven, named }: Required<Props> & { oven: Day['ovens'][number] }) {
   const { trayWidthMm, trayDepthMm } = oven;
-  const trays = [...new Set(load.places.map((p) => p.shelf))].sort();
+  const trays = [...new Set(load.places.map((p) => p.shelf))].sort((a, b) => a - b);
 
   const tallest = Math.max(1, ...load.places.map((p) => p.heightMm));
   const pad = 6;

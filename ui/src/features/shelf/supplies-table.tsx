@@ -19,7 +19,14 @@ import { spanIn, unitOf } from '../../words/units';
 const amounts: string[] = ['onShelf', 'pack', 'keep'];
 
 type NumberName =
-  'keep' | 'pack' | 'priceMinor' | 'onShelf' | 'leadDays' | 'squareMetres' | 'dryingMin' | 'staysPercent';
+  | 'keep'
+  | 'pack'
+  | 'priceMinor'
+  | 'onShelf'
+  | 'leadDays'
+  | 'squareMetres'
+  | 'dryingMin'
+  | 'staysPercent';
 
 const fresh: Supply = { name: 'New paint', kind: 'PAINT', unit: 'ML', pack: 60, priceMinor: 400, onShelf: 0 };
 
