@@ -27,7 +27,7 @@ public class RandomBalancesTest {
     @DataProvider
     public Object[][] designs() {
         SplittableRandom random = new SplittableRandom(77);
-        return IntStream.range(0, 6)
+        return IntStream.range(0, 4)
                 .mapToObj(i -> new Object[] {RandomDesigns.of(random)})
                 .toArray(Object[][]::new);
     }
@@ -126,7 +126,7 @@ public class RandomBalancesTest {
     /** A ring has its middle on the axis when its parts do not lean; two that mirror each other have theirs between them. */
     @Test(dataProvider = "designs")
     public void ringsAndPairsBalanceOnTheAxis(Design design) {
-        for (Part part : design.parts()) {
+        for (Part part : design.parts().subList(0, Math.min(2, design.parts().size()))) {
             Placement p = part.placement();
             Placement ringed = new Placement(p.acrossMm(), p.upMm(), p.frontMm(), 0, Arrangement.RING, p.facing());
             double own = part.posed().centroid().acrossMm();

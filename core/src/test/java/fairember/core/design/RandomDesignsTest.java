@@ -25,7 +25,7 @@ public class RandomDesignsTest {
     @DataProvider
     public Object[][] designs() {
         SplittableRandom random = new SplittableRandom(31);
-        return IntStream.range(0, 9)
+        return IntStream.range(0, 6)
                 .mapToObj(i -> new Object[] {RandomDesigns.of(random)})
                 .toArray(Object[][]::new);
     }

@@ -88,7 +88,7 @@ public class HeatingTest {
 
     @DataProvider
     public Object[][] lots() {
-        return IntStream.range(0, 40).mapToObj(i -> new Object[] {i}).toArray(Object[][]::new);
+        return IntStream.range(0, 20).mapToObj(i -> new Object[] {i}).toArray(Object[][]::new);
     }
 
     private static double warm(HeatBody body, double gives, double setC) {

@@ -278,10 +278,10 @@ public class LoadPlanningTest {
         }
     }
 
-    /** Ten of each: by rule, by search and, for the first of them, with the solver. */
+    /** Five of each: by rule, by search and, for the first of them, with the solver. */
     @Test(dataProvider = "seeds")
     public void noPlanBreaksARule(long seed) {
-        for (int i = 0; i < 10; i++) {
+        for (int i = 0; i < 5; i++) {
             LoadProblem problem = LoadCases.anything(100 * seed + i);
             LoadPlan ruled = LoadPlanning.plan(problem, Effort.RULES);
             PlanReviewer.review(problem, ruled);

@@ -53,7 +53,7 @@ public class TileReadingTest {
 
     @DataProvider
     public Object[][] lamps() {
-        return IntStream.range(0, 40).mapToObj(i -> new Object[] {i}).toArray(Object[][]::new);
+        return IntStream.range(0, 16).mapToObj(i -> new Object[] {i}).toArray(Object[][]::new);
     }
 
     @Test(dataProvider = "lamps")

@@ -129,7 +129,7 @@ public class InsetTest {
         List<double[]> outer = cloud(30, 20, 12, 360);
         double thinnest = 9;
         double thickest = 0;
-        for (double[] p : cloud(26, 16, 8, 40)) {
+        for (double[] p : cloud(26, 16, 8, 20)) {
             double nearest = Double.POSITIVE_INFINITY;
             for (double[] q : outer) {
                 double dx = p[0] - q[0];
