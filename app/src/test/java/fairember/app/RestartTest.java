@@ -3,11 +3,16 @@ package fairember.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Predicate;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -30,8 +35,12 @@ public class RestartTest {
     }
 
     private static Http http(ConfigurableApplicationContext studio) {
-        int port = ((WebServerApplicationContext) studio).getWebServer().getPort();
-        return new Http("http://localhost:" + port);
+        return new Http(address(studio));
+    }
+
+    private static String address(ConfigurableApplicationContext studio) {
+        return "http://localhost:"
+                + ((WebServerApplicationContext) studio).getWebServer().getPort();
     }
 
     private static JsonNode until(Http http, Predicate<JsonNode> so) throws InterruptedException {
@@ -47,12 +56,18 @@ public class RestartTest {
     public void readingsGoOnAfterAStopInMidLoad() throws IOException, InterruptedException {
         Path folder = Files.createTempDirectory("fairember-restart");
         long before;
+        CompletableFuture<HttpResponse<String>> page;
         try (ConfigurableApplicationContext first = start(folder, MID_LOAD[0])) {
+            URI live = URI.create(address(first) + "/api/baking/live");
+            page = HttpClient.newHttpClient()
+                    .sendAsync(HttpRequest.newBuilder(live).build(), HttpResponse.BodyHandlers.ofString());
             // In since 10:56: eleven minutes are made up for at once, a reading a second.
             until(http(first), r -> r.path("points").size() > 500);
             before = readings(http(first));
             assertThat(before).isGreaterThan(600);
         }
+        // A page that was open was told to its end, not cut off.
+        assertThat(page.join().body()).contains("event:read");
         try (ConfigurableApplicationContext second = start(folder, MID_LOAD[1])) {
             Http http = http(second);
             long then = before;

@@ -1,16 +1,18 @@
 package fairember.app.live;
 
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -25,22 +27,32 @@ public class LiveUpdates {
     private static final Logger LOG = LoggerFactory.getLogger(LiveUpdates.class);
     private static final long LEAST_MS = 900;
 
+    private volatile boolean closed;
+
     private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
 
     /** When each oven is given next, or was given last; by {@link System#currentTimeMillis}. */
     private final Map<Long, Long> notifyAt = new ConcurrentHashMap<>();
 
-    private final ScheduledExecutorService later = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "live pages");
-        thread.setDaemon(true);
-        return thread;
-    });
+    /** What is told after the end goes nowhere. */
+    private final ScheduledExecutorService later = new ScheduledThreadPoolExecutor(
+            1,
+            work -> {
+                Thread thread = new Thread(work, "live pages");
+                thread.setDaemon(true);
+                return thread;
+            },
+            new ThreadPoolExecutor.DiscardPolicy());
 
     /** What a page is given. */
     record ReadingsTakenView(long ovenId) {}
 
     public SseEmitter open() {
         SseEmitter page = new SseEmitter(0L);
+        if (closed) {
+            page.complete();
+            return page;
+        }
         pages.add(page);
         page.onCompletion(() -> pages.remove(page));
         page.onError(gone -> pages.remove(page));
@@ -87,8 +99,10 @@ public class LiveUpdates {
         }
     }
 
-    @PreDestroy
+    /** Before the server waits for what it is still answering: it would wait for open pages, which never end by themselves. */
+    @EventListener(ContextClosedEvent.class)
     void close() {
+        closed = true;
         later.shutdownNow();
         pages.forEach(SseEmitter::complete);
     }

@@ -11,7 +11,6 @@ import fairember.core.ovensim.SimulatedOven;
 import fairember.core.studio.LoggedLoad;
 import fairember.core.studio.OvenProbe;
 import fairember.core.studio.StudioOven;
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -32,6 +31,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
+import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -209,7 +209,8 @@ class SimulatedProbes {
         }
     }
 
-    @PreDestroy
+    /** While there still is a door to knock at. */
+    @EventListener(ContextClosedEvent.class)
     void close() {
         Future<?> last = ticks;
         if (last != null) {

@@ -15,8 +15,8 @@ import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Whole processes: one has a folder, a killed one leaves nothing behind, whatever the folder is called. */
-public class StartTest {
+/** The packed application in whole processes: one has a folder, a killed one leaves nothing behind, whatever the folder is called. */
+public class StartJourney {
     private static final Pattern ADDRESS = Pattern.compile("http://localhost:\\d+");
 
     /** A process, and what it says first: where it is, or why it did not start. */
@@ -32,8 +32,11 @@ public class StartTest {
     private static Started start(Path temporary, Path folder) throws IOException {
         List<String> line = new ArrayList<>(List.of(
                 "bash", "-c", ". ../scripts/tools.sh; speak_utf8; start_java \"$@\"", "start", folder.toString()));
-        line.addAll(List.of("-XX:-UsePerfData", "-XX:TieredStopAtLevel=1"));
-        line.addAll(List.of("-cp", System.getProperty("java.class.path"), FairEmber.class.getName()));
+        Path packed = Path.of(System.getProperty("fairember.started"));
+        line.addAll(List.of("-XX:-UsePerfData", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"));
+        line.addAll(List.of("-Dspring.aot.enabled=true", "-XX:SharedArchiveFile=" + packed.resolve("classes.jsa")));
+        line.addAll(
+                List.of("-jar", packed.resolve("app").resolve("fairember.jar").toString()));
         line.addAll(List.of("--server.port=0", "--fairember.demo=true", "--fairember.data=" + folder));
         ProcessBuilder builder = new ProcessBuilder(line).redirectErrorStream(true);
         builder.environment().put("LC_ALL", "POSIX");
