@@ -74,7 +74,7 @@ final class AxeLook {
         }
         List<?> found = (List<?>) page.driver().executeAsyncScript("""
                 const [within, rules, done] = arguments;
-                axe.run(within === 'document' ? document : within, {...JSON.parse(rules), resultTypes: ['violations']}).then(
+                axe.run(within === 'document' ? document : within, {...JSON.parse(rules), resultTypes: ['violations'], preload: false, iframes: false}).then(
                   ({violations}) => done(violations.map(v => [v.id, v.help, ...v.nodes.map(n => `${n.html} ${n.failureSummary}`)].join('\\n'))),
                   trouble => done([String(trouble)]));
                 """, within, rules);

@@ -14,7 +14,7 @@ abstract class Journey {
         page = Page.shared();
     }
 
-    /** The studio it begins in; one of its own where it kills the server, lets time run fast or begins with nothing. */
+    /** The studio it begins in; one of its own where it lets time run fast, needs the hour the demo begins with or begins with nothing. */
     Studio studio() {
         return Studio.shared();
     }

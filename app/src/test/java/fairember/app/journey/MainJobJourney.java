@@ -8,11 +8,6 @@ import org.testng.annotations.Test;
 
 /** From parts to price, as a maker goes: a size, a mix, a batch, the worth; kept, undone, and there after a crash. */
 public class MainJobJourney extends Journey {
-    @Override
-    Studio studio() {
-        return Studio.demo();
-    }
-
     private String ledger(String part) {
         return page.row(part);
     }

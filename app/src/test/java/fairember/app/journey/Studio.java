@@ -37,7 +37,7 @@ final class Studio implements AutoCloseable {
 
     /**
      * The demo studio on Thursday 26 November 2026, soon after 11:07, as it was at its start: one server for all journeys
-     * of a process that neither kill it nor let its time run fast. It ends with its process.
+     * of a process that do not let its time run fast. It ends with its process.
      */
     static Studio shared() {
         if (shared == null) {
@@ -45,6 +45,9 @@ final class Studio implements AutoCloseable {
             Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
             begun = shared.send(HttpRequest.newBuilder(shared.copy()).GET());
         } else {
+            if (!shared.process.isAlive()) {
+                shared.again();
+            }
             shared.send(HttpRequest.newBuilder(shared.copy())
                     .header("Content-Type", "application/octet-stream")
                     .POST(HttpRequest.BodyPublishers.ofByteArray(begun)));

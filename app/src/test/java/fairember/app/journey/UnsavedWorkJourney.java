@@ -23,6 +23,7 @@ import org.testng.annotations.Test;
 public class UnsavedWorkJourney extends Journey {
     private static final String HEIGHT = "Tower, height, mm";
 
+    /** Of its own: it needs the copies and the load there are when the demo begins. */
     @Override
     Studio studio() {
         return Studio.demo();
