@@ -10,7 +10,11 @@ const [jar, folder] = process.argv.slice(2).map((path) => resolve(path));
 rmSync(folder, { recursive: true, force: true });
 mkdirSync(folder, { recursive: true });
 const cwd = folder;
-spawnSync('java', ['-Djarmode=tools', '-jar', jar, 'extract', '--destination', 'app'], { cwd });
+const unpacked = spawnSync('java', ['-Djarmode=tools', '-jar', jar, 'extract', '--destination', 'app'], { cwd });
+if (unpacked.status !== 0) {
+  console.error(`${jar} was not unpacked: ${unpacked.error ?? unpacked.stderr}`);
+  process.exit(1);
+}
 
 const java = spawn(
   'java',
@@ -26,12 +30,17 @@ const java = spawn(
   { cwd, stdio: ['ignore', 'pipe', 'ignore'] },
 );
 const gone = once(java, 'exit');
-for await (const line of createInterface({ input: java.stdout })) {
-  const at = line.match(/http:\/\/localhost:\d+/)?.[0];
-  if (!at) continue;
-  for (const view of ['bench', 'baking', 'designs', 'mixes', 'batches', 'shelf', 'limits', 'settings']) {
-    await (await fetch(`${at}/api/${view}`)).text();
+try {
+  for await (const line of createInterface({ input: java.stdout })) {
+    const at = line.match(/http:\/\/localhost:\d+/)?.[0];
+    if (!at) continue;
+    for (const view of ['bench', 'baking', 'designs', 'mixes', 'batches', 'shelf', 'limits', 'settings']) {
+      await (await fetch(`${at}/api/${view}`)).text();
+    }
+    java.kill();
   }
+} catch (trouble) {
+  console.error(`No class data were kept: ${trouble}`);
   java.kill();
 }
 await gone;

@@ -38,6 +38,13 @@ abstract class Journey {
         }
     }
 
+    /** Goes there unless this is the place already; {@link #go} makes the page anew then. */
+    void stayAt(String path) {
+        if (!page.driver().getCurrentUrl().equals(studio.address() + path)) {
+            go(path);
+        }
+    }
+
     private static String place(String path) {
         return path.replaceFirst("\\?.*", "");
     }

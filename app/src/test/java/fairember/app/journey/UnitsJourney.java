@@ -27,7 +27,7 @@ public class UnitsJourney extends Journey {
 
     @Test(dataProvider = "typed")
     public void aLengthIsTypedInAnyUnit(String typed, String kept) {
-        go("/designs/1");
+        stayAt("/designs/1");
         page.enter("Tower, height, mm", typed);
         page.until(() -> page.value("Tower, height, mm").equals(kept));
     }
@@ -48,7 +48,7 @@ public class UnitsJourney extends Journey {
 
     @Test(dataProvider = "refused", dependsOnMethods = "aLengthIsTypedInAnyUnit")
     public void whatCannotBeMeantStaysInTheField(String typed, String why) {
-        go("/designs/1");
+        stayAt("/designs/1");
         page.enter("Tower, height, mm", typed);
         page.sees(why);
         assertThat(page.value("Tower, height, mm")).isEqualTo(typed);

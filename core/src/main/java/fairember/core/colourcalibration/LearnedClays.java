@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** What is known of the clays of a studio after its trial tiles. */
 public final class LearnedClays {
@@ -17,6 +18,9 @@ public final class LearnedClays {
 
     private final Fit fit;
     private final List<TrialTile> known;
+
+    /** Once it was asked for: every pair of clays is looked at for it. */
+    private volatile @Nullable Optional<NextTile> next;
 
     LearnedClays(Fit fit, List<TrialTile> known) {
         this.fit = fit;
@@ -83,6 +87,15 @@ public final class LearnedClays {
 
     /** The next tile to make, of two clays; nothing when there are not two. */
     public Optional<NextTile> nextTile() {
+        Optional<NextTile> known = next;
+        if (known == null) {
+            known = leastSure();
+            next = known;
+        }
+        return known;
+    }
+
+    private Optional<NextTile> leastSure() {
         NextTile best = null;
         for (int i = 0; i < fit.clays().size(); i++) {
             for (int j = i + 1; j < fit.clays().size(); j++) {
