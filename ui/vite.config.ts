@@ -4,6 +4,6 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
-  build: { outDir: 'target/dist', emptyOutDir: true, chunkSizeWarningLimit: 900 },
+  build: { outDir: 'target/dist', emptyOutDir: true, chunkSizeWarningLimit: 1200 },
   server: { proxy: { '/api': 'http://localhost:8080' } },
 });
