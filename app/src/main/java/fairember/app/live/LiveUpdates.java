@@ -49,14 +49,14 @@ public class LiveUpdates {
 
     public SseEmitter open() {
         SseEmitter page = new SseEmitter(0L);
-        if (closed) {
-            page.complete();
-            return page;
-        }
         pages.add(page);
         page.onCompletion(() -> pages.remove(page));
         page.onError(gone -> pages.remove(page));
-        send(page, SseEmitter.event().comment("open"));
+        if (closed) {
+            page.complete();
+        } else {
+            send(page, SseEmitter.event().comment("open"));
+        }
         return page;
     }
 
