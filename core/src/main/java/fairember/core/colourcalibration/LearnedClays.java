@@ -87,12 +87,12 @@ public final class LearnedClays {
 
     /** The next tile to make, of two clays; nothing when there are not two. */
     public Optional<NextTile> nextTile() {
-        Optional<NextTile> known = next;
-        if (known == null) {
-            known = leastSure();
-            next = known;
+        Optional<NextTile> found = next;
+        if (found == null) {
+            found = leastSure();
+            next = found;
         }
-        return known;
+        return found;
     }
 
     private Optional<NextTile> leastSure() {
