@@ -1,4 +1,4 @@
-import type { QueryClient, QueryKey } from '@tanstack/react-query';
+import type { Query, QueryClient, QueryKey } from '@tanstack/react-query';
 import { inStudiosUnits } from '../words/sentences';
 import type { LastChanges } from './types';
 
@@ -86,6 +86,15 @@ interface Changed {
   last: LastChanges;
 }
 
+/** A write that is under way: by which key its answer is read, what else has changed since it was sent, and whether by a write. */
+interface Write {
+  own: QueryKey | undefined;
+  since: string[];
+  overtaken: boolean;
+}
+
+const underWay = new Set<Write>();
+
 /** What is pressed at the bench, whose acts are done in turn, and those of which the page shows at once what will be answered. */
 export const BENCH_ACT = ['bench-act'];
 export const QUICK_ACT = [...BENCH_ACT, 'quick'];
@@ -121,24 +130,44 @@ export async function reread(keys: string[]): Promise<void> {
 }
 
 async function readAgain(keys: string[], but?: QueryKey): Promise<void> {
-  const own = JSON.stringify(but);
-  await client?.invalidateQueries({
-    predicate: ({ queryKey }) => JSON.stringify(queryKey) !== own && shows(queryKey, keys),
+  const isBut = (key: QueryKey | undefined) => JSON.stringify(key) === JSON.stringify(but);
+  underWay.forEach(({ own, since }) => {
+    if (!but || !isBut(own)) since.push(...keys);
   });
+  await expire(({ queryKey }) => !isBut(queryKey) && shows(queryKey, keys));
+}
+
+/** A reading that is on its way to a page that was left began before the change, and would count as new when it comes. */
+async function expire(predicate: (query: Query) => boolean): Promise<void> {
+  await client?.cancelQueries({ predicate, type: 'inactive' });
+  await client?.invalidateQueries({ predicate });
 }
 
 /** Reads everything again: another studio was opened, or the server was away. */
 export async function rereadAll(): Promise<void> {
-  await client?.invalidateQueries();
+  await expire(() => true);
 }
 
 /**
- * Brings the pages up to date with a write: what its answer holds is shown at once, what else changed is read again.
+ * Sends a request and brings the pages up to date with it: what the answer to a write holds is shown at once, what else changed
+ * is read again.
  *
- * @returns when all of it is there
+ * @returns the answer, and when the pages show all of it
  */
-export async function follow(path: string, method: string, response: Response): Promise<void> {
-  if (!client || method === 'GET') return;
+export async function followed(path: string, method: string, send: () => Promise<Response>) {
+  if (method === 'GET') return { response: await send(), shown: Promise.resolve() };
+  const write: Write = { own: method === 'DELETE' ? undefined : ownKey(path), since: [], overtaken: false };
+  underWay.add(write);
+  try {
+    const response = await send();
+    return { response, shown: follow(write, response) };
+  } finally {
+    underWay.delete(write);
+  }
+}
+
+async function follow({ own, since, overtaken }: Write, response: Response): Promise<void> {
+  if (!client) return;
   // Somebody else was quicker, or has removed it.
   if (response.status === 409 || response.status === 404) {
     await rereadAll();
@@ -148,15 +177,20 @@ export async function follow(path: string, method: string, response: Response): 
   if (!response.ok || !header) return;
   const { keys, last: said } = JSON.parse(header) as Changed;
   const last = inStudiosUnits(said) as LastChanges;
-  await show(client, ['changes'], last);
+  underWay.forEach((other) => {
+    other.overtaken = true;
+  });
+  if (overtaken) await expire(({ queryKey }) => queryKey[0] === 'changes');
+  else await show(client, ['changes'], last);
   // Of several acts at the bench the page shows what all of them come to: only the last answer holds it.
   if (client.isMutating({ mutationKey: BENCH_ACT }) > 1) {
     await readAgain(keys, ['bench']);
     return;
   }
-  const own = method === 'DELETE' ? undefined : ownKey(path);
   if (own) await show(client, own, await response.clone().json());
-  await readAgain(keys, own);
+  // It was made before something else changed that it shows, and came after.
+  const isOld = own !== undefined && shows(own, since);
+  await readAgain(isOld ? [...keys, ...since] : keys, isOld ? undefined : own);
 }
 
 function ownKey(path: string): QueryKey | undefined {

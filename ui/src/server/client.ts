@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch';
-import { follow } from './changes';
+import { followed } from './changes';
 import { mayBeGone } from './connection';
 import { askingHeader } from './maker';
 import { inStudiosUnits } from '../words/sentences';
@@ -12,8 +12,10 @@ import type { paths } from './schema';
 export const api = createClient<paths>({
   fetch: async (request) => {
     Object.entries(askingHeader()).forEach(([name, value]) => request.headers.set(name, value));
-    const response = await fetch(request, { keepalive: request.method !== 'GET' });
-    await follow(new URL(request.url).pathname, request.method, response);
+    const { method, url } = request;
+    const send = () => fetch(request, { keepalive: method !== 'GET' });
+    const { response, shown } = await followed(new URL(url).pathname, method, send);
+    await shown;
     return response;
   },
 });

@@ -1,5 +1,5 @@
 import { askingHeader } from './maker';
-import { follow, rereadAll } from './changes';
+import { followed, rereadAll } from './changes';
 import { Problem, problemOf, type InputError } from './client';
 import { mayBeGone, onBack } from './connection';
 import { isSame, merge, type Clash } from './merge';
@@ -100,6 +100,19 @@ export async function settled(path: string, edition: number): Promise<number> {
   return Math.max(edition, lastSaved.get(path) ?? 0);
 }
 
+/** Whether anything that was typed is on its way, or will be in a moment. */
+export function isSending(): boolean {
+  return all.some(({ state }) => state === 'typing' || state === 'saving');
+}
+
+/** Sends all that was typed now, and waits for the answers; what is refused or cannot be sent is not waited for. */
+export async function allSent(): Promise<void> {
+  while (isSending()) {
+    all.forEach(({ path }) => settle(path));
+    await new Promise((later) => setTimeout(later, 20));
+  }
+}
+
 /** Gives up what was typed. */
 export function discard(path: string) {
   clearTimeout(timers.get(path));
@@ -145,13 +158,12 @@ async function send(path: string): Promise<void> {
   const { form, base } = entry;
   let response: Response;
   try {
-    response = await put(path, base.edition, form, false);
+    ({ response } = await followed(path, 'PUT', () => put(path, base.edition, form, false)));
   } catch {
     wait(path);
     void mayBeGone();
     return;
   }
-  void follow(path, 'PUT', response);
   if (response.ok) {
     saved(path, { edition: base.edition + 1, form });
     return;

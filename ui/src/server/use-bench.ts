@@ -7,6 +7,7 @@ import { maker } from './maker';
 import { reads } from './reads';
 import type { components } from './schema';
 import type { Bench, Hand } from './types';
+import { allSent, isSending } from './unsaved';
 
 const EVERY_MS = 30_000;
 
@@ -120,8 +121,8 @@ export function useLastChanges() {
 }
 
 /**
- * Undo and redo of the change that is named on the page; while something pressed before is still on its way, of that, since
- * that is the last the maker saw.
+ * Undo and redo of the change that is named on the page; while something pressed or typed before is still on its way, of
+ * that, since that is the last the maker saw.
  */
 export function useUndo() {
   const client = useQueryClient();
@@ -134,7 +135,7 @@ export function useUndo() {
     const redoStep = step ?? (await latest(client)).redoStep;
     if (redoStep !== undefined) await take(api.POST('/api/changes/redo', { params: { query: { step: redoStep } } }));
   });
-  const waits = () => client.isMutating() > 0;
+  const waits = () => client.isMutating() > 0 || isSending();
   return {
     last,
     undo: () => {
@@ -151,6 +152,7 @@ export function useUndo() {
 /** What there is to undo once every save that is on its way has come in. */
 async function latest(client: QueryClient) {
   const others = () => client.isMutating({ predicate: (m) => m.options.mutationKey?.[0] !== BENCH_ACT[0] }) > 0;
+  await allSent();
   await new Promise<void>((settled) => {
     const cache = client.getMutationCache();
     const stop = cache.subscribe(look);

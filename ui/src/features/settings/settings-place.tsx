@@ -48,18 +48,25 @@ export function SettingsPlace() {
   return (
     <Place title="Settings" about="The values behind every calculation. Change any of them here.">
       <div className="relative min-h-0 flex-1 overflow-y-auto">
-        <div className="columns-1 gap-4 *:mb-4 *:break-inside-avoid md:columns-2 lg:columns-3">
-          <Studio settings={settings} />
-          <UnitsCard settings={settings} />
-          <Baking settings={settings} />
-          <Money settings={settings} />
-          <Foil settings={settings} />
-          <Hands settings={settings} />
-          <CopiesCard />
-          <ThisBrowser />
-          {ovens.map((oven) => (
-            <OvenCard key={oven.id} saved={oven} only={ovens.length === 1} />
-          ))}
+        {/* Columns of their own: where the browser balances them, it lays all of it out again at every key. */}
+        <div className="grid items-start gap-4 pb-4 md:grid-cols-2 lg:grid-cols-3">
+          <div className="grid gap-4">
+            <Studio settings={settings} />
+            <UnitsCard settings={settings} />
+            <Baking settings={settings} />
+          </div>
+          <div className="grid gap-4">
+            <Money settings={settings} />
+            <Foil settings={settings} />
+            <Hands settings={settings} />
+            <ThisBrowser />
+          </div>
+          <div className="grid items-start gap-4 md:col-span-2 md:grid-cols-2 lg:col-span-1 lg:grid-cols-1">
+            {ovens.map((oven) => (
+              <OvenCard key={oven.id} saved={oven} only={ovens.length === 1} />
+            ))}
+            <CopiesCard />
+          </div>
         </div>
       </div>
     </Place>

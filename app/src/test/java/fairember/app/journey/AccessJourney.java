@@ -63,12 +63,12 @@ public class AccessJourney extends Journey {
     public void singleKeysCanBeSwitchedOff() {
         go("/settings");
         By keys = By.xpath("//label[contains(., 'single-key shortcuts')]//button");
-        page.one(keys).click();
+        page.press(keys);
         page.script("document.activeElement.blur()");
         page.keys("b");
         page.keys("x");
         assertThat(page.driver().getCurrentUrl()).endsWith("/settings");
-        page.one(keys).click();
+        page.press(keys);
         page.script("document.activeElement.blur()");
         page.keys("b");
         page.until(() -> page.driver().getCurrentUrl().endsWith("/bench"));
@@ -78,10 +78,10 @@ public class AccessJourney extends Journey {
     @Test(dependsOnMethods = "singleKeysCanBeSwitchedOff")
     public void aSingleKeyCanBeAnother() {
         go("/settings");
-        page.one(By.xpath("//summary[.='Choose other keys']")).click();
-        page.field("Key: go to Bench").sendKeys("d");
+        page.press(By.xpath("//summary[.='Choose other keys']"));
+        page.keysOn(Page.fieldBy("Key: go to Bench"), "d");
         page.sees("is the key for “go to Designs”");
-        page.field("Key: go to Bench").sendKeys("q");
+        page.keysOn(Page.fieldBy("Key: go to Bench"), "q");
         page.until(() -> page.value("Key: go to Bench").equals("q"));
         page.leaveTheField();
         page.keys("b");
@@ -89,7 +89,7 @@ public class AccessJourney extends Journey {
         page.keys("q");
         page.until(() -> page.driver().getCurrentUrl().endsWith("/bench"));
         go("/settings");
-        page.one(By.xpath("//summary[.='Choose other keys']")).click();
+        page.press(By.xpath("//summary[.='Choose other keys']"));
         page.press("Back to the usual keys");
         page.until(() -> page.value("Key: go to Bench").equals("b"));
     }

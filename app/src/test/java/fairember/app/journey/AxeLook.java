@@ -92,15 +92,16 @@ final class AxeLook {
     }
 
     /**
-     * The names of what opens on this page: menus, lists, dialogs, details. A list of choices, a line of a list, and what follows a
-     * colon are named once for all of their kind.
+     * The names of what opens on this page: menus, lists, dialogs, details. A list of choices, a line of a list of this place, and
+     * what follows a colon are named once for all of their kind.
      */
     @SuppressWarnings("unchecked")
     List<String> openers() {
         return (List<String>) page.script("""
                 const name = e => (e.getAttribute('aria-label') ?? e.textContent).replace(/: .*|[0-9]+/g, '').trim();
                 const kind = e => e.getAttribute('role') === 'combobox' ? 'a list of choices'
-                  : name(e).length > 30 ? 'a line that opens' : name(e);
+                  : e.closest('li') && !e.hasAttribute('aria-haspopup') || name(e).length > 30
+                    ? `a line that opens of ${location.pathname.split('/')[1]}` : name(e);
                 const found = [...document.querySelectorAll('[aria-haspopup], [aria-expanded=false], summary, [role=combobox]')]
                   .filter(e => e.checkVisibility() && !e.disabled);
                 found.forEach(e => e.setAttribute('data-opens', kind(e)));
@@ -116,7 +117,7 @@ final class AxeLook {
     void isForEveryoneWithOpen(String opener, boolean before) {
         WebElement trigger = page.one(By.xpath("//*[@data-opens=\"" + opener + "\"]"));
         page.script("arguments[0].scrollIntoView({block: 'center'})", trigger);
-        page.pressed(trigger);
+        page.press(trigger);
         page.until(() -> !page.all(By.cssSelector(
                         "[aria-expanded=true], [role=menu], [role=dialog], [role=listbox], details[open]"))
                 .isEmpty());
@@ -131,7 +132,7 @@ final class AxeLook {
         page.keys(Keys.ESCAPE);
         page.script("document.querySelectorAll('details[open]').forEach(e => { e.open = false; })");
         page.all(By.xpath("//*[@data-opens=\"" + opener + "\"][@aria-expanded='true']"))
-                .forEach(page::pressed);
+                .forEach(page::press);
         page.until(() -> page.all(By.cssSelector("[role=menu], [role=dialog], [role=listbox]"))
                 .isEmpty());
     }

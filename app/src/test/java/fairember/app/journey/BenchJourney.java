@@ -51,9 +51,9 @@ public class BenchJourney extends Journey {
     @Test(dependsOnMethods = "everyPlaceAndCountIsOneKeyAway")
     public void anythingIsFoundByItsNameWithTheKeysAlone() {
         page.keys("/");
-        page.one(By.cssSelector("[role=dialog] input")).sendKeys("second");
+        page.keysOn(By.cssSelector("[role=dialog] input"), "second");
         page.sees("Second seals");
-        page.one(By.cssSelector("[role=dialog] input")).sendKeys(Keys.ENTER);
+        page.keysOn(By.cssSelector("[role=dialog] input"), Keys.ENTER);
         page.until(() -> page.driver().getCurrentUrl().endsWith("/batches/5"));
         page.keys("?");
         page.sees("start or stop the job timer");
@@ -95,7 +95,7 @@ public class BenchJourney extends Journey {
         By open = By.cssSelector("section[aria-label='Before this load goes in'] button[aria-checked=false]");
         while (!page.all(open).isEmpty()) {
             int left = page.all(open).size();
-            page.all(open).get(0).click();
+            page.press(page.all(open).get(0));
             page.until(() -> page.all(open).size() == left - 1);
         }
         page.press("Start now");

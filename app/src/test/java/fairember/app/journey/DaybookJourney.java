@@ -34,7 +34,7 @@ public class DaybookJourney extends Journey {
 
     @Test(dependsOnMethods = "aLostPieceIsCountedWithOneKeyAndItsReasonWithAnother")
     public void aLineIsCorrectedInPlaceAndSaysWhatItSaidBefore() {
-        line("27 min at towers over cores, 7 pieces").click();
+        page.press(line("27 min at towers over cores, 7 pieces"));
         page.enter("pieces", "6");
         page.sees("27 min at towers over cores, 6 pieces");
         page.press("What it said before");
@@ -77,7 +77,7 @@ public class DaybookJourney extends Journey {
         page.one(field).sendKeys(bad.toString());
         page.sees("1 line added");
         page.sees("Keep the kelp thin");
-        line("Keep the kelp thin").click();
+        page.press(line("Keep the kelp thin"));
         page.choose("About", "Kelp-frond earrings");
         page.press("Make this a check of the design");
         page.sees("now a check of the design");
@@ -89,7 +89,7 @@ public class DaybookJourney extends Journey {
     public void paintIsPutOnAStepCountedBoughtAndDried() {
         go("/shelf/supplies");
         page.press("Add a supply");
-        page.until(() -> page.text().contains("a litre covers"));
+        page.sees("a litre covers");
         page.isForEveryone();
         go("/designs/5/steps");
         page.press("Add a supply to house, funnel, fenders");

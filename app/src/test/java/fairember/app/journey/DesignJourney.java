@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.openqa.selenium.By;
-import org.openqa.selenium.WindowType;
 import org.testng.annotations.Test;
 
 /** A design's bakes, checks, steps and findings; two windows on one design; a server that goes away. */
@@ -34,7 +33,7 @@ public class DesignJourney extends Journey {
         go("/designs/5/bakes");
         page.press("Add an assembly");
         page.enter("Name of assembly 2", "Light");
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         go("/designs/5");
         page.press("ball, more about Lamp");
         page.choose("Put in", "Light, never baked alone");
@@ -90,7 +89,7 @@ public class DesignJourney extends Journey {
         page.enter("Check 3", "Backs smooth");
         page.until(() ->
                 page.text().contains("Backs smooth") || page.value("Check 3").equals("Backs smooth"));
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         go("/batches/3/checks");
         page.sees("Backs smooth");
     }
@@ -103,9 +102,8 @@ public class DesignJourney extends Journey {
         String before = page.row("work");
         go("/designs/1/steps");
         page.enter("wet-sand and buff, minutes per piece, min", "4.5");
-        page.until(() -> page.text().contains("wet-sand and buff each 2.5 to 4.5 min"));
-        page.one(By.cssSelector("[aria-label='wet-sand and buff, with hot air']"))
-                .click();
+        page.sees("wet-sand and buff each 2.5 to 4.5 min");
+        page.press(By.cssSelector("[aria-label='wet-sand and buff, with hot air']"));
         page.sees("Hot air burns skin");
         page.sees("wet-sand and buff hot air off to on");
         page.press("Undo");
@@ -135,7 +133,7 @@ public class DesignJourney extends Journey {
         page.pick("ornament");
         page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
         page.enter("Name of the design", "Net float");
-        page.until(() -> page.text().contains("to “Net float”"));
+        page.sees("to “Net float”");
         page.press("Remove this design");
         page.until(() -> page.driver().getCurrentUrl().endsWith("/designs"));
         page.leaves("Net float, ");
@@ -148,12 +146,10 @@ public class DesignJourney extends Journey {
     @Test
     public void ofTwoWindowsOnOneDesignTheOlderIsGivenAndShowsTheNewer() {
         go("/designs/3");
-        String first = page.driver().getWindowHandle();
-        page.driver().switchTo().newWindow(WindowType.TAB);
-        page.size(1280, 800);
+        String first = page.openWindow();
         go("/designs/3");
         page.enter("Field, width, mm", "25");
-        page.until(() -> page.text().contains("Field width 24 to 25 mm"));
+        page.sees("Field width 24 to 25 mm");
         page.driver().close();
         page.driver().switchTo().window(first);
         page.script("window.dispatchEvent(new Event('focus'))");
@@ -164,6 +160,65 @@ public class DesignJourney extends Journey {
         page.press("Undo");
     }
 
+    /** What was answered before the clay was changed comes after that: to a save, and to a reading of a page that was left. */
+    @Test
+    public void anAnswerThatWasOvertakenByAnotherChangeIsReadAgain() {
+        go("/designs/2/bakes");
+        holdAnswerTo("PUT");
+        page.enter("Name of the design", "Seal of the harbour");
+        driesInTheAir(24);
+        page.sees("air-dries, no oven");
+        holdAnswerTo("GET");
+        page.press("Undo");
+        driesInTheAir(12);
+        page.sees("air-dries, no oven");
+        page.press("Undo");
+        page.leaves("air-dries, no oven");
+        page.press("Undo");
+        page.leaves("Seal of the harbour");
+    }
+
+    @Test
+    public void undoIsOfWhatWasTypedLastThoughItsSaveIsOnItsWay() {
+        go("/designs/2");
+        page.enter("Name of the design", "Seal one");
+        page.sees("to “Seal one”");
+        holdAnswerTo("PUT");
+        page.enter("Name of the design", "Seal two");
+        page.until(() -> (Boolean) page.script("return Boolean(window.letGo)"));
+        page.press("Undo");
+        page.script("window.letGo()");
+        page.until(() -> page.value("Name of the design").equals("Seal one"));
+        page.press("Undo");
+        page.until(() -> page.value("Name of the design").equals("Harbour seal"));
+    }
+
+    /** The next answer about the design reaches the page when it is let go. */
+    private void holdAnswerTo(String method) {
+        page.script("""
+                const send = window.fetch;
+                window.letGo = null;
+                window.fetch = async (asked, how) => {
+                  const answer = await send(asked, how);
+                  if ((how?.method ?? asked.method) === arguments[0] && (asked.url ?? asked).includes('/api/designs/2')) {
+                    window.fetch = send;
+                    await new Promise(go => { window.letGo = go; });
+                  }
+                  return answer;
+                };
+                """, method);
+    }
+
+    /** Goes to the clays, changes one while an answer is held, lets that go and comes back. */
+    private void driesInTheAir(int hours) {
+        page.until(() -> (Boolean) page.script("return Boolean(window.letGo)"));
+        go("/shelf/ranges");
+        page.enter("Marl Firm, hours in air per 6 mm, h", "" + hours);
+        page.sees("dries h nothing to " + hours);
+        page.script("window.letGo()");
+        go("/designs/2/bakes");
+    }
+
     /** Varnish before paint is named on the steps; one press puts it right, another takes that back. Steps move by keyboard. */
     @Test
     public void stepsOutOfOrderArePutRight() {
@@ -171,15 +226,15 @@ public class DesignJourney extends Journey {
         page.choose("buff, kind", "base coat");
         page.choose("dress and seam, kind", "varnish");
         page.sees("'buff' comes after 'dress and seam': varnish goes on paint that is dry.");
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         page.isForEveryone();
         page.press("Move 'dress and seam' after 'buff'");
         page.leaves("varnish goes on paint that is dry.");
         page.until(() -> stepNames().indexOf("buff") < stepNames().indexOf("dress and seam"));
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         page.press("Move buff up");
         page.until(() -> stepNames().indexOf("buff") == stepNames().indexOf("dress and seam") - 2);
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
     }
 
     private List<String> stepNames() {

@@ -253,7 +253,7 @@ public class DrawingJourney extends Journey {
     private void byHeat() {
         WebElement switched = page.one(By.xpath("//label[contains(., 'bake longer when heat')]//button"));
         Object before = map(api("/api/settings").get("settings")).get("byHeat");
-        switched.click();
+        page.press(switched);
         page.until(
                 () -> !map(api("/api/settings").get("settings")).get("byHeat").equals(before));
     }

@@ -20,7 +20,7 @@ public class EmptyStudioJourney extends Journey {
         page.open(studio.address() + "/");
         page.sees("A first plan");
         page.isForEveryone();
-        page.one(By.xpath("//label[normalize-space(.)='figurine']")).click();
+        page.press(By.xpath("//label[normalize-space(.)='figurine']"));
         page.until(() -> page.value("How high, mm").equals("58"));
         page.sees("Slipway firm: 125 to 135 °C, 15 min for each 6 mm");
         page.enter("How high, mm", "70");

@@ -44,13 +44,13 @@ public class GeometryJourney extends Journey {
                 <path d='M0 0H20V30H0Z M6 4h8v8h-8z'/></svg>
                 """);
         page.sees("8 corners, 1 hole");
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         upload("<svg><script>alert(1)</script><rect width='9' height='9'/></svg>");
         page.sees("Turn everything into paths");
         page.sees("8 corners, 1 hole");
         upload("<svg viewBox='0 0 9 9' width='9mm' height='9mm'><path d='M0 0L9 9L9 0L0 9Z'/></svg>");
         page.sees("crosses or touches itself");
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         go("/designs/" + id);
         page.sees("8 corners, 1 hole");
         removed();
@@ -69,11 +69,11 @@ public class GeometryJourney extends Journey {
         go("/designs/" + id + "/built-on");
         page.sees("33.2 × 18.0 mm");
         page.enter("Pencil, take out before baking", "ink refill");
-        page.until(() -> page.text().contains("saved"));
-        page.one(By.xpath("//label[contains(., 'stays in during baking')]")).click();
-        page.one(By.xpath("//label[contains(., 'highest safe temperature')]")).click();
+        page.sees("saved");
+        page.press(By.xpath("//label[contains(., 'stays in during baking')]"));
+        page.press(By.xpath("//label[contains(., 'highest safe temperature')]"));
         page.enter("Pencil, at most, °C", "90");
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         go("/designs/" + id);
         page.sees("Take it out before baking");
         go("/designs/" + id + "/balance");
@@ -85,7 +85,7 @@ public class GeometryJourney extends Journey {
     public void aTallDesignIsGivenToFixAndTheFixesSayHowFar() {
         long id = begin("figurine", "Buoy keeper");
         page.enter("Body, bottom diameter, mm", "12");
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         go("/designs/" + id + "/balance");
         page.sees("Ways to fix it");
         page.sees("make the base wider");
@@ -102,10 +102,10 @@ public class GeometryJourney extends Journey {
         page.enter("New height, mm", "86");
         page.press("Scale the design");
         page.sees("Body keeps its shell of 5 mm");
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         page.sees("× 86.0 mm");
         page.press("Undo");
-        page.until(() -> page.text().contains("× 43.0 mm"));
+        page.sees("× 43.0 mm");
         page.enter("New height, mm", "4000");
         page.press("Scale the design");
         page.until(() -> !page.all(By.cssSelector("[aria-invalid=true]")).isEmpty());
@@ -116,12 +116,11 @@ public class GeometryJourney extends Journey {
     public void aChangedDesignKeepsTheVersionThatBatchesMade() {
         go("/designs/1");
         page.enter("Tower, shell, mm", "6");
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         go("/designs/1/size");
         page.sees("First lighthouses");
         page.sees("version ");
-        page.one(By.xpath("//button[starts-with(normalize-space(.), 'Restore version')]"))
-                .click();
+        page.press(By.xpath("//button[starts-with(normalize-space(.), 'Restore version')]"));
         page.sees("shell 6 to 4.5");
         go("/designs/1");
         page.until(() -> page.value("Tower, shell, mm").equals("4.5"));
@@ -171,7 +170,7 @@ public class GeometryJourney extends Journey {
         page.enter("Weighed core, weighs, g", "99");
         page.press("Use this density");
         page.until(() -> !page.all(By.cssSelector("[aria-invalid=true]")).isEmpty());
-        page.until(() -> page.text().contains("Settings"));
+        page.sees("Settings");
         page.press("Undo");
     }
 
@@ -227,7 +226,7 @@ public class GeometryJourney extends Journey {
         page.until(() -> page.value("Drop, diameter, mm").equals("13"));
         assertThat(focused()).isEqualTo("Drop, diameter, mm");
         page.keys(Keys.TAB);
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
 
         tabTo("teardrop, more about Drop");
         page.keys(Keys.ENTER);
@@ -248,7 +247,7 @@ public class GeometryJourney extends Journey {
         tabTo("Drop, shell, mm");
         page.keys(Keys.ARROW_DOWN, Keys.TAB);
         page.until(() -> page.value("Drop, shell, mm").equals("4"));
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
 
         tabTo("Balance");
         page.keys(Keys.ENTER);
@@ -291,6 +290,6 @@ public class GeometryJourney extends Journey {
         assertThat(focused()).isEqualTo("Tower, height, mm");
         page.keys(Keys.TAB);
         page.until(() -> !focused().equals("Tower, height, mm"));
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
     }
 }

@@ -57,7 +57,7 @@ abstract class Journey {
         page.until(() -> page.driver().getCurrentUrl().matches(".*/designs/\\d+"));
         String address = page.driver().getCurrentUrl();
         page.enter("Name of the design", name);
-        page.until(() -> page.text().contains("to “" + name + "”"));
+        page.sees("to “" + name + "”");
         return Long.parseLong(address.replaceAll(".*/", ""));
     }
 

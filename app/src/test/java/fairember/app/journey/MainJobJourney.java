@@ -23,7 +23,7 @@ public class MainJobJourney extends Journey {
         page.type("Tower, height, mm", "44");
         page.sees("→ 12.0 × 35.0");
         assertThat(ledger("Tower")).isNotEqualTo(before);
-        page.until(() -> page.text().contains("Tower height 54 to 44 mm"));
+        page.sees("Tower height 54 to 44 mm");
         page.reload();
         assertThat(page.value("Tower, height, mm")).isEqualTo("44");
     }
@@ -80,7 +80,7 @@ public class MainJobJourney extends Journey {
         go("/batches/3");
         page.enter("Signal-flag charm, how many", "40");
         page.sees("Signal-flag charm");
-        page.until(() -> page.text().contains("20 to 40"));
+        page.sees("20 to 40");
         go("/batches/3/weigh-out");
         page.until(() -> page.row("Field").contains("40"));
         go("/batches/3/fit");
@@ -92,7 +92,7 @@ public class MainJobJourney extends Journey {
         go("/batches/3/price");
         page.sees("Whole batch");
         page.press("Undo");
-        page.until(() -> !page.text().contains("20 to 40"));
+        page.leaves("20 to 40");
     }
 
     @Test(dependsOnMethods = "aBatchesQuantityChangesItsNeedsItsDaysAndItsPrice")
@@ -101,11 +101,11 @@ public class MainJobJourney extends Journey {
         page.sees("From clay to price");
         WebElement title = page.one(By.cssSelector("svg[role=img] > title"));
         assertThat(title.getDomProperty("textContent")).contains("one of 1 costs", "one of 24 costs");
-        page.one(By.xpath("//label[contains(., 'Set my own price')]//button")).click();
+        page.press(By.xpath("//label[contains(., 'Set my own price')]//button"));
         page.enter("My price", "21.5");
         page.until(() -> page.row("price").contains("€21.50"));
-        page.until(() -> page.text().contains("21.50"));
-        page.one(By.xpath("//label[contains(., 'Set my own price')]//button")).click();
+        page.sees("21.50");
+        page.press(By.xpath("//label[contains(., 'Set my own price')]//button"));
         page.sees("Priced for a 45 % margin");
         page.until(() -> !page.row("price").contains("€21.50"));
     }

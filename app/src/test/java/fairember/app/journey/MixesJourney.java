@@ -29,7 +29,7 @@ public class MixesJourney extends Journey {
         page.press("Save " + first + " as a mix");
         page.until(() -> page.value("Name of the mix").startsWith("Like #"));
         page.keys("u");
-        page.until(() -> !page.text().contains("Like #"));
+        page.leaves("Like #");
     }
 
     @Test
@@ -42,7 +42,7 @@ public class MixesJourney extends Journey {
         page.until(() -> "true".equals(page.field("Target colour").getDomAttribute("aria-invalid")));
         page.enter("Target colour", "#7fa3a1");
         for (var box : page.all(By.cssSelector("[role=checkbox]"))) {
-            box.click();
+            page.press(box);
         }
         page.sees("0 of 1");
         page.press("Find recipes");
@@ -53,7 +53,7 @@ public class MixesJourney extends Journey {
     public void aTileIsLoggedByKeysAndTheWordsFollow() {
         go("/mixes/tiles");
         page.sees("Most useful next tile");
-        page.control("Log this tile").sendKeys(Keys.ENTER);
+        page.keysOn(Page.controlBy("Log this tile"), Keys.ENTER);
         page.until(() -> page.all(By.cssSelector("tbody tr")).size() == 6);
         page.press("Add the colour, cured");
         page.until(() -> "true".equals(page.field("cured colour of the tile").getDomAttribute("aria-invalid")));
@@ -61,7 +61,7 @@ public class MixesJourney extends Journey {
         page.enter("Clay 1, parts, parts", "2");
         page.enter("Note", "too dark by half");
         page.sees("observed, then predicted");
-        page.until(() -> page.text().contains("difference"));
+        page.sees("difference");
         page.press("Add the colour, raw");
         page.enter("raw colour of the tile", "#44565a");
         page.reload();
@@ -136,12 +136,12 @@ public class MixesJourney extends Journey {
     public void leftoversAreKneadedTogetherAndUndone() {
         go("/mixes/leftovers");
         page.sees("Sea mist of 1 Fog teal : 3 Chalk");
-        page.one(By.cssSelector("[role=checkbox][aria-label='Knead Fog teal']")).sendKeys(Keys.SPACE);
-        page.one(By.cssSelector("[role=checkbox][aria-label='Knead Chalk']")).sendKeys(Keys.SPACE);
+        page.keysOn(By.cssSelector("[role=checkbox][aria-label='Knead Fog teal']"), Keys.SPACE);
+        page.keysOn(By.cssSelector("[role=checkbox][aria-label='Knead Chalk']"), Keys.SPACE);
         page.press("Knead 2 lumps together, 54.0 g");
         page.until(() -> page.value("Name of lump 1").equals("Fog teal and Chalk"));
         assertThat(page.value("Fog teal and Chalk, grams, g")).isEqualTo("54");
-        page.driver().findElement(By.tagName("h1")).click();
+        page.press(By.tagName("h1"));
         page.keys("u");
         page.until(() -> page.value("Name of lump 1").equals("Fog teal"));
         page.press("Add to the box");
@@ -166,7 +166,7 @@ public class MixesJourney extends Journey {
         page.enter("Variant 2, colour", "#7fa3a1");
         page.enter("Variant 1, note", "cloudy at the rim");
         page.sees("from the chosen variant");
-        page.all(By.cssSelector("[role=switch]")).get(1).sendKeys(Keys.SPACE);
+        page.keysOn(By.xpath("(//*[@role='switch'])[2]"), Keys.SPACE);
         page.sees("✓ two coats");
         page.reload();
         page.until(() -> page.value("Name of the trial").equals("Matt or gloss"));
@@ -191,7 +191,7 @@ public class MixesJourney extends Journey {
         page.press("Add rods");
         page.until(() -> page.all(By.cssSelector("[aria-label^='Rods 3']")).size() == 2);
         page.press("Cords");
-        page.one(By.cssSelector("[role=switch]")).sendKeys(Keys.SPACE);
+        page.keysOn(By.cssSelector("[role=switch]"), Keys.SPACE);
         page.sees("Each cord of a twist is");
         page.enter("turns", "0");
         page.until(() -> page.all(By.cssSelector("[role=alert]")).stream()
@@ -202,7 +202,7 @@ public class MixesJourney extends Journey {
         page.sees("Cut 8 × gore");
         page.choose("Shape of the form", "rod");
         page.sees("These pieces unroll exactly.");
-        page.one(By.cssSelector("[role=switch]")).sendKeys(Keys.SPACE);
+        page.keysOn(By.cssSelector("[role=switch]"), Keys.SPACE);
         page.enter("pieces, or mm of cord", "10");
         page.sees("They cover 3.8 cm²");
     }
@@ -224,12 +224,12 @@ public class MixesJourney extends Journey {
         page.sees("Worked into a cane, not kneaded together.");
         go("/designs/5");
         page.choose("Hull, mix", "Shell cane");
-        page.until(() -> page.text().contains("saved"));
+        page.sees("saved");
         go("/batches/4/mix");
         page.sees("cane: make ");
         page.sees("is cut off or left behind");
         page.keys("u");
-        page.until(() -> !page.text().contains("cane: make "));
+        page.leaves("cane: make ");
     }
 
     @Test
@@ -246,7 +246,7 @@ public class MixesJourney extends Journey {
         go("/mixes/find");
         page.one(By.cssSelector("input[type=file]")).sendKeys(photo.toString());
         page.sees("Tap the card in the photo");
-        page.one(By.cssSelector("[aria-label^='The tile at']")).sendKeys(Keys.ARROW_LEFT, Keys.ARROW_DOWN);
+        page.keysOn(By.cssSelector("[aria-label^='The tile at']"), Keys.ARROW_LEFT, Keys.ARROW_DOWN);
         page.sees("Tap the tile in the photo");
         page.until(() -> page.one(By.cssSelector("[aria-label^='The tile at']"))
                 .getDomAttribute("aria-label")

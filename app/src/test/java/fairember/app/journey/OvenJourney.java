@@ -65,7 +65,7 @@ public class OvenJourney extends Journey {
         page.press("Undo");
         page.sees("Pin this load");
         page.press("Move …");
-        page.control("Check this move").sendKeys(Keys.ENTER);
+        page.keysOn(Page.controlBy("Check this move"), Keys.ENTER);
         page.sees("to a new load?");
         page.sees("1 load more");
         page.press("Move and pin both loads");
@@ -110,8 +110,7 @@ public class OvenJourney extends Journey {
         page.until(() -> page.value("Name of oven 2").equals("Second oven"));
         page.enter("Name of oven 2", "Window oven");
         page.sees("Window oven");
-        page.one(By.cssSelector("button[aria-label='Oven 2 has its own hours']"))
-                .sendKeys(Keys.SPACE);
+        page.keysOn(By.cssSelector("button[aria-label='Oven 2 has its own hours']"), Keys.SPACE);
         page.until(() -> page.value("Oven 2 may run from").equals("09:00"));
         page.enter("Oven 2 may run until", "09:05");
         page.until(() -> "true".equals(page.field("Oven 2 may run until").getDomAttribute("aria-invalid")));
@@ -138,7 +137,7 @@ public class OvenJourney extends Journey {
         page.choose("Baking method of this design", "in stages");
         page.leaves("Long and low: 60 min");
         page.sees("on a rack, after");
-        page.all(By.cssSelector("button[role=switch]")).get(0).click();
+        page.press(By.cssSelector("button[role=switch]"));
         page.sees("in cold water, after about");
         page.choose("Baking method of this design", "as in Settings");
         page.sees("the packet alone asks for 20 min");

@@ -2,21 +2,27 @@ package fairember.app.journey;
 
 import java.awt.geom.Point2D;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.openqa.selenium.By;
 import org.openqa.selenium.ElementNotInteractableException;
+import org.openqa.selenium.JavascriptException;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.OutputType;
+import org.openqa.selenium.PageLoadStrategy;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
@@ -40,6 +46,10 @@ final class Page {
 
     private static final long A_HANDS_PAUSE_NS = 600_000_000;
     private static final double SAME_PLACE_PX = 40;
+
+    /** What is asked of a page. */
+    private static final String ASKED = asked();
+
     private static Page shared;
 
     private final Path profile = temporary();
@@ -50,6 +60,8 @@ final class Page {
     Page() {
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
+        // What is waited for is in the page; otherwise the driver asks at each command whether it is still loading.
+        options.setPageLoadStrategy(PageLoadStrategy.NONE);
         options.addArguments(
                 "--headless=new",
                 "--no-sandbox",
@@ -70,6 +82,19 @@ final class Page {
                 .build();
         driver = new ChromeDriver(service, options);
         driver.manage().timeouts().scriptTimeout(Duration.ofMinutes(3));
+        begin();
+    }
+
+    private static String asked() {
+        try (InputStream script = Objects.requireNonNull(Page.class.getResourceAsStream("/journey/page.js"))) {
+            return new String(script.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        }
+    }
+
+    private void begin() {
+        driver.executeCdpCommand("Page.addScriptToEvaluateOnNewDocument", Map.of("source", ASKED));
         size(1280, 800);
     }
 
@@ -86,12 +111,11 @@ final class Page {
 
     private void beginAnew() {
         Set<String> before = driver.getWindowHandles();
-        driver.switchTo().newWindow(WindowType.TAB);
+        openWindow();
         String now = driver.getWindowHandle();
         before.forEach(window -> driver.switchTo().window(window).close());
         driver.switchTo().window(now);
         driver.executeCdpCommand("Storage.clearDataForOrigin", Map.of("origin", "*", "storageTypes", "all"));
-        size(1280, 800);
     }
 
     private static Path temporary() {
@@ -114,8 +138,9 @@ final class Page {
 
     /** Opens an address and waits until its heading stands. */
     void open(String address) {
+        leave();
         driver.get(address);
-        until(() -> !driver.findElements(By.tagName("h1")).isEmpty());
+        stands();
     }
 
     /** Follows a link to a path of the same pages, and waits until that place stands. */
@@ -124,13 +149,30 @@ final class Page {
                 "const state = {key: `${performance.now()}`}; history.pushState(state, '', arguments[0]);"
                         + "dispatchEvent(new PopStateEvent('popstate', {state}))",
                 path);
-        until(() -> !driver.findElements(By.tagName("h1")).isEmpty()
-                && driver.findElements(By.xpath("//*[text()='Loading …']")).isEmpty());
+        stands();
     }
 
     void reload() {
+        leave();
         driver.navigate().refresh();
-        until(() -> !driver.findElements(By.tagName("h1")).isEmpty());
+        stands();
+    }
+
+    /** Of what is shown nothing will be left. */
+    private void leave() {
+        script("window.journey = null");
+    }
+
+    private void stands() {
+        until(() -> Boolean.TRUE.equals(inPage("window.journey?.stands()")));
+    }
+
+    /** Another window, which knows what the first keeps in the browser; gives what the first is called. */
+    String openWindow() {
+        String before = driver.getWindowHandle();
+        driver.switchTo().newWindow(WindowType.TAB);
+        begin();
+        return before;
     }
 
     /** Waits until it is so; fails with what the page says when it never is. */
@@ -150,7 +192,11 @@ final class Page {
 
     /** The field with this accessible name. */
     WebElement field(String name) {
-        return one(By.cssSelector("input[aria-label=\"" + name + "\"]"));
+        return one(fieldBy(name));
+    }
+
+    static By fieldBy(String name) {
+        return By.cssSelector("input[aria-label=\"" + name + "\"]");
     }
 
     String value(String name) {
@@ -159,13 +205,18 @@ final class Page {
 
     /** Types over what a field holds, without leaving it. */
     void type(String name, String text) {
-        field(name).sendKeys(Keys.chord(Keys.CONTROL, "a"), text);
+        keysOn(fieldBy(name), text);
     }
 
     /** Types over what a field holds and leaves it. */
     void enter(String name, String text) {
-        type(name, text);
-        field(name).sendKeys(Keys.TAB);
+        type(name, text + Keys.TAB);
+    }
+
+    /** Keys pressed where the first that is found so has the focus; what a field holds is chosen. */
+    void keysOn(By by, CharSequence... keys) {
+        until(() -> Boolean.TRUE.equals(ask("focus", by)));
+        keys(keys);
     }
 
     /** No field has the focus any more: keys are the application's again. */
@@ -175,51 +226,66 @@ final class Page {
 
     /** The button or link with these words, or with this accessible name. */
     WebElement control(String words) {
+        return one(controlBy(words));
+    }
+
+    static By controlBy(String words) {
         String said = "normalize-space(.)=\"" + words + "\" or normalize-space(text())=\"" + words + "\"";
-        return one(By.xpath("//*[self::button or self::a][" + said + " or @aria-label=\"" + words + "\"]"));
+        return By.xpath("//*[self::button or self::a][" + said + " or @aria-label=\"" + words + "\"]");
     }
 
-    /** Presses it; like a hand, not twice at once where something else has come to stand in the same place. */
+    /** Presses a button or link; like a hand, not twice at once where something else has come to stand in the same place. */
     void press(String words) {
-        // A control that is replaced between being found and being pressed is found again.
-        until(() -> pressed(control(words)));
+        press(controlBy(words));
     }
 
-    /** Presses this very control, as {@link #press(String)} does; always true. */
-    boolean pressed(WebElement control) {
-        // Where it is in the window when it is pressed, not where it was before the page scrolled to it.
-        List<?> at = (List<?>) script("""
-                arguments[0].scrollIntoView({block: 'nearest'});
-                const box = arguments[0].getBoundingClientRect();
-                return [box.x + box.width / 2, box.y + box.height / 2];
-                """, control);
-        Point2D place = new Point2D.Double(((Number) at.get(0)).doubleValue(), ((Number) at.get(1)).doubleValue());
-        if (place.distance(pressed) < SAME_PLACE_PX) {
+    /** Presses the first that is found so; one that is replaced between being found and being pressed is found again. */
+    void press(By by) {
+        until(() -> isPressed(ask("placeOf", by)));
+    }
+
+    /** Presses this very one. */
+    void press(WebElement element) {
+        until(() -> isPressed(inPage("journey.placeOfThis(arguments[0])", element)));
+    }
+
+    private boolean isPressed(Object at) {
+        if (!(at instanceof List<?> place)) {
+            return false;
+        }
+        double x = ((Number) place.get(0)).doubleValue();
+        double y = ((Number) place.get(1)).doubleValue();
+        if (pressed.distance(x, y) < SAME_PLACE_PX) {
             until(() -> System.nanoTime() - pressedAt > A_HANDS_PAUSE_NS);
         }
-        control.click();
-        pressed = place;
+        mouse("mouseMoved", x, y, 0);
+        mouse("mousePressed", x, y, 1);
+        mouse("mouseReleased", x, y, 1);
+        pressed = new Point2D.Double(x, y);
         pressedAt = System.nanoTime();
         return true;
     }
 
+    private void mouse(String what, double x, double y, int clicks) {
+        driver.executeCdpCommand(
+                "Input.dispatchMouseEvent",
+                Map.of("type", what, "x", x, "y", y, "button", clicks > 0 ? "left" : "none", "clickCount", clicks));
+    }
+
     /** Chooses an option of a list that opens in place. */
     void choose(String list, String option) {
-        one(By.cssSelector("button[aria-label=\"" + list + "\"]")).click();
-        one(By.xpath("//*[@role='option'][normalize-space(.)=\"" + option + "\"]"))
-                .click();
+        press(By.cssSelector("button[aria-label=\"" + list + "\"]"));
+        press(By.xpath("//*[@role='option'][normalize-space(.)=\"" + option + "\"]"));
     }
 
     /** Picks from a menu that is open. */
     void pick(String words) {
-        one(By.xpath("//*[@role='menuitem'][normalize-space(.)=\"" + words + "\"]"))
-                .click();
+        press(By.xpath("//*[@role='menuitem'][normalize-space(.)=\"" + words + "\"]"));
     }
 
     /** Turns the switch with these words on or off. */
     void flip(String words) {
-        one(By.xpath("//label[normalize-space(.)=\"" + words + "\"]//*[@role='switch']"))
-                .sendKeys(Keys.SPACE);
+        keysOn(By.xpath("//label[normalize-space(.)=\"" + words + "\"]//*[@role='switch']"), Keys.SPACE);
     }
 
     /** Single keys, as on the bench. */
@@ -228,27 +294,47 @@ final class Page {
     }
 
     WebElement one(By by) {
-        until(() -> !driver.findElements(by).isEmpty());
-        return driver.findElement(by);
+        List<WebElement> found = new ArrayList<>();
+        until(() -> found.addAll(all(by)));
+        return found.get(0);
     }
 
+    @SuppressWarnings("unchecked")
     List<WebElement> all(By by) {
-        return driver.findElements(by);
+        Object found = ask("find", by);
+        return found == null ? List.of() : (List<WebElement>) found;
+    }
+
+    /** Asks the page something about what is found so. */
+    private Object ask(String what, By by) {
+        By.Remotable.Parameters how = ((By.Remotable) by).getRemoteParameters();
+        return inPage("journey." + what + "(...arguments)", how.using(), how.value());
+    }
+
+    /** What a script gives; nothing when the page is left meanwhile. */
+    private Object inPage(String script, Object... arguments) {
+        try {
+            return script("return " + script, arguments);
+        } catch (JavascriptException left) {
+            return null;
+        }
     }
 
     /** Everything that is to be read on the page, in its drawings too. */
     String text() {
-        return (String)
-                script("const drawn = [...document.querySelectorAll('svg text, output')].map(t => t.textContent);"
-                        + "return document.body.innerText + '\\n' + drawn.join('\\n')");
+        return (String) script("return journey.text()");
     }
 
     void sees(String words) {
-        until(() -> text().contains(words));
+        reads(words, true);
     }
 
     void leaves(String words) {
-        until(() -> !text().contains(words));
+        reads(words, false);
+    }
+
+    private void reads(String words, boolean there) {
+        until(() -> Boolean.TRUE.equals(inPage("journey.reads(...arguments)", words, there)));
     }
 
     /** The words of a row of a table or list that holds these words. */

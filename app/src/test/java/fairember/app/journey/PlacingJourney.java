@@ -33,8 +33,7 @@ public class PlacingJourney extends Journey {
     public void aPartIsMovedByTheArrowKeys() {
         go("/designs/1");
         page.press("Front");
-        page.one(By.xpath("//button[starts-with(., 'dome')] | //input[@value='Cap']"))
-                .click();
+        page.press(By.xpath("//button[starts-with(., 'dome')] | //input[@value='Cap']"));
         page.one(DRAWING).sendKeys(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.chord(Keys.SHIFT, Keys.ARROW_UP));
         page.until(() -> page.value("Cap, across, mm").equals("1"));
         assertThat(page.value("Cap, up, mm")).isEqualTo("74");
@@ -50,7 +49,7 @@ public class PlacingJourney extends Journey {
         String before = page.one(By.cssSelector("h1 ~ div .figure")).getText();
         page.enter("Gallery, length, mm", "34");
         page.until(() -> !page.one(By.cssSelector("h1 ~ div .figure")).getText().equals(before));
-        page.one(By.xpath("//input[@value='Cap']")).click();
+        page.press(By.xpath("//input[@value='Cap']"));
         page.enter("Cap, pressed in by, mm", "2");
         page.sees("saved");
         drag(chosen(), 60, 90);
@@ -93,7 +92,7 @@ public class PlacingJourney extends Journey {
         page.pick("Duplicate");
         page.until(() -> names().contains("Cap 2"));
         int rock = names().indexOf("Rock");
-        page.one(By.xpath("//input[@value='Rock']")).click();
+        page.press(By.xpath("//input[@value='Rock']"));
         page.press("More to do with Rock");
         page.pick("Move up in the list");
         page.until(() -> names().indexOf("Rock") == rock - 1);

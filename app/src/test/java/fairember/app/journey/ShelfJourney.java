@@ -57,7 +57,7 @@ public class ShelfJourney extends Journey {
                         .size()
                 == 6);
         page.enter("New finding, price", "0.35");
-        page.until(() -> page.text().contains("price 0.10 to 0.35"));
+        page.sees("price 0.10 to 0.35");
         page.press("Remove New finding");
         page.until(() -> page.all(By.cssSelector("input[aria-label='Name of the finding']"))
                         .size()
@@ -93,7 +93,7 @@ public class ShelfJourney extends Journey {
         page.sees("baking time at 125 °C");
         go("/settings");
         page.choose("Baking method", "long and low");
-        page.until(() -> page.text().contains("baking method “packet” to “long and low”"));
+        page.sees("baking method “packet” to “long and low”");
         go("/designs/1/bakes");
         page.sees("Long and low: 60 min at the low end of the window");
         page.press("Undo");
@@ -109,7 +109,7 @@ public class ShelfJourney extends Journey {
         page.sees("Choose the days you work.");
         page.press("Sun");
         page.leaves("Choose the days you work.");
-        page.until(() -> page.text().contains("Settings: "));
+        page.sees("Settings: ");
         page.reload();
         assertThat(page.control("Sun").getDomAttribute("aria-pressed")).isEqualTo("true");
         assertThat(page.control("Mon").getDomAttribute("aria-pressed")).isEqualTo("false");

@@ -80,7 +80,7 @@ public class UnderlayJourney extends Journey {
         assertThat(wide() / before).isCloseTo(50 / apart, within(0.02));
         page.enter("Picture, wide, mm", "0.2");
         page.sees("must be between 1 and 4000 mm");
-        page.field("Picture, wide, mm").sendKeys(Keys.ESCAPE, Keys.TAB);
+        page.keysOn(Page.fieldBy("Picture, wide, mm"), Keys.ESCAPE, Keys.TAB);
         page.sees("saved");
     }
 
@@ -128,8 +128,8 @@ public class UnderlayJourney extends Journey {
 
     @Test(dependsOnMethods = "aDrawingIsTakenAndWhatIsNoPictureIsRefused")
     public void aPartIsShapedByTheBallThatIsRolledForIt() {
-        page.one(By.xpath("//input[@value='Gallery']")).click();
-        page.one(By.xpath("//summary[.='Start from the clay']")).click();
+        page.press(By.xpath("//input[@value='Gallery']"));
+        page.press(By.xpath("//summary[.='Start from the clay']"));
         page.choose("Gallery, amount of clay", "by its ball");
         page.enter("Gallery, ball, mm", "18");
         page.choose("Gallery, left free", "length");
@@ -180,8 +180,8 @@ public class UnderlayJourney extends Journey {
         page.sees("Porthole");
         begin("charm", "Porthole tag");
         page.choose("Shape", "cut-out");
-        page.one(By.cssSelector("button[aria-label$=', kept cutter']")).click();
-        page.one(By.xpath("//*[@role='option'][.='Porthole']")).click();
+        page.press(By.cssSelector("button[aria-label$=', kept cutter']"));
+        page.press(By.xpath("//*[@role='option'][.='Porthole']"));
         page.sees("kept as “Porthole”");
         removed();
     }

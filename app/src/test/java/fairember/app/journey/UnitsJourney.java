@@ -52,7 +52,7 @@ public class UnitsJourney extends Journey {
         page.enter("Tower, height, mm", typed);
         page.sees(why);
         assertThat(page.value("Tower, height, mm")).isEqualTo(typed);
-        page.field("Tower, height, mm").sendKeys(Keys.ESCAPE, Keys.TAB);
+        page.keysOn(Page.fieldBy("Tower, height, mm"), Keys.ESCAPE, Keys.TAB);
         page.until(() -> page.value("Tower, height, mm").equals("54"));
     }
 
@@ -72,7 +72,7 @@ public class UnitsJourney extends Journey {
         page.until(() -> page.value("Tower, height, in").equals("2.126"));
         page.enter("Tower, height, in", "2 1/8");
         page.until(() -> page.value("Tower, height, in").equals("2 1/8"));
-        page.field("Tower, height, in").sendKeys(Keys.ARROW_UP, Keys.ENTER);
+        page.keysOn(Page.fieldBy("Tower, height, in"), Keys.ARROW_UP, Keys.ENTER);
         page.until(() -> page.value("Tower, height, in").equals("2 5/32"));
         page.enter("Tower, height, in", "54 mm");
         page.until(() -> page.value("Tower, height, in").equals("2.126"));
@@ -80,7 +80,7 @@ public class UnitsJourney extends Journey {
         page.sees("oz");
         page.enter("Tower, height, in", "900");
         page.sees("and 15.75 in; you entered 900 in");
-        page.field("Tower, height, in").sendKeys(Keys.ESCAPE, Keys.TAB);
+        page.keysOn(Page.fieldBy("Tower, height, in"), Keys.ESCAPE, Keys.TAB);
         go("/batches/3");
         page.until(() -> page.value("due").matches("[A-Z][a-z]{2} Dec \\d+, 2026"));
         page.enter("due", "12/9/2026");
@@ -94,7 +94,7 @@ public class UnitsJourney extends Journey {
     public void whatTheRulesSayIsInTheSameUnits() {
         go("/designs/1");
         page.enter("Tower, bottom diameter, in", "3");
-        page.until(() -> page.text().contains(" in"));
+        page.sees(" in");
         page.leaveTheField();
         String advice = page.text();
         assertThat(advice).doesNotContainPattern("\\d mm\\b").doesNotContainPattern("\\d °C");
@@ -129,10 +129,10 @@ public class UnitsJourney extends Journey {
         go("/designs/1");
         page.enter("Tower, height, mm", "54,125");
         page.sees("can mean two numbers");
-        page.field("Tower, height, mm").sendKeys(Keys.ESCAPE);
+        page.keysOn(Page.fieldBy("Tower, height, mm"), Keys.ESCAPE);
         page.enter("Tower, height, mm", "3,1255");
         page.until(() -> page.value("Tower, height, mm").equals("3,1255"));
-        page.field("Tower, height, mm").sendKeys(Keys.ARROW_UP, Keys.ENTER);
+        page.keysOn(Page.fieldBy("Tower, height, mm"), Keys.ARROW_UP, Keys.ENTER);
         page.until(() -> page.value("Tower, height, mm").equals("4,1255"));
         page.press("Undo");
     }

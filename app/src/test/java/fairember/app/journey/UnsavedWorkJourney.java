@@ -14,7 +14,6 @@ import java.util.function.Consumer;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.WindowType;
 import org.openqa.selenium.interactions.Actions;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -96,9 +95,8 @@ public class UnsavedWorkJourney extends Journey {
     @Test
     public void changesOfTwoWindowsMergeAndAClashShowsBoth() {
         go("/designs/1");
-        String mine = page.driver().getWindowHandle();
         refused();
-        page.driver().switchTo().newWindow(WindowType.TAB);
+        String mine = page.openWindow();
         String other = page.driver().getWindowHandle();
         page.open(studio.address() + "/designs/1");
         page.enter("Name of the design", "Light of two windows");
@@ -157,8 +155,7 @@ public class UnsavedWorkJourney extends Journey {
     @Test
     public void whatAClosedWindowLeftIsTakenUpByAnOpenOne() {
         go("/designs/3");
-        String stays = page.driver().getWindowHandle();
-        page.driver().switchTo().newWindow(WindowType.TAB);
+        String stays = page.openWindow();
         page.open(studio.address() + "/designs/3");
         page.type("Field, width, mm", "9000");
         page.sees("not saved: see the marked field");
@@ -210,9 +207,9 @@ public class UnsavedWorkJourney extends Journey {
         }) {
             page.type(HEIGHT, typed[0].isEmpty() ? Keys.BACK_SPACE.toString() : typed[0]);
             page.sees(typed[1]);
-            page.field(HEIGHT).sendKeys(Keys.TAB);
+            page.keysOn(Page.fieldBy(HEIGHT), Keys.TAB);
             assertThat(page.value(HEIGHT)).isEqualTo(typed[0]);
-            page.field(HEIGHT).sendKeys(Keys.ESCAPE);
+            page.keysOn(Page.fieldBy(HEIGHT), Keys.ESCAPE);
             page.until(() -> page.value(HEIGHT).equals("62.5"));
         }
         page.enter(HEIGHT, before);
@@ -254,11 +251,11 @@ public class UnsavedWorkJourney extends Journey {
     public void halfADateAndATimeBreakNothing() {
         go("/batches/3");
         for (String label : List.of("due", "begins")) {
-            page.field(label).sendKeys(Keys.BACK_SPACE, Keys.ARROW_RIGHT, Keys.DELETE, "9", Keys.TAB);
+            page.keysOn(Page.fieldBy(label), Keys.BACK_SPACE, Keys.ARROW_RIGHT, Keys.DELETE, "9", Keys.TAB);
             page.sees("Days");
         }
         go("/settings");
-        page.field("opens").sendKeys(Keys.BACK_SPACE, Keys.ARROW_RIGHT, Keys.DELETE, "7", Keys.TAB);
+        page.keysOn(Page.fieldBy("opens"), Keys.BACK_SPACE, Keys.ARROW_RIGHT, Keys.DELETE, "7", Keys.TAB);
         page.sees("Your hands");
     }
 

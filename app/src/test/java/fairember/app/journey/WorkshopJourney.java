@@ -10,7 +10,6 @@ import java.util.List;
 import javax.imageio.ImageIO;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
-import org.openqa.selenium.WebElement;
 import org.testng.annotations.Test;
 
 /** One piece first, spare parts, mixed paints, steps in order, interruptions and the shopping list, as the maker sees them. */
@@ -80,12 +79,12 @@ public class WorkshopJourney extends Journey {
         page.until(() -> names().contains("wet-sand"));
         String moved = "wet-sand";
         int last = names().size() - 1;
-        WebElement handle = page.control("Drag " + moved);
-        handle.sendKeys(Keys.SPACE);
+        By handle = Page.controlBy("Drag " + moved);
+        page.keysOn(handle, Keys.SPACE);
         page.sees(moved + " is at place " + (last + 1));
-        handle.sendKeys(Keys.ARROW_UP);
+        page.keysOn(handle, Keys.ARROW_UP);
         page.sees(moved + " is at place " + last);
-        handle.sendKeys(Keys.SPACE);
+        page.keysOn(handle, Keys.SPACE);
         page.until(() -> names().indexOf(moved) == last - 1);
         page.press("part, tools, jig, caution: " + moved);
         page.press("Add a jig to " + moved);
@@ -126,7 +125,7 @@ public class WorkshopJourney extends Journey {
     @Test(dependsOnMethods = "anInterruptionStopsTheTimerAndIsWrittenDown")
     public void aPhotoStaysWithALineOfTheDaybook() throws IOException {
         go("/daybook");
-        page.one(By.xpath("//button[contains(., 'interrupted for')]")).click();
+        page.press(By.xpath("//button[contains(., 'interrupted for')]"));
         Path photo = Files.createTempFile("bench", ".png");
         ImageIO.write(new BufferedImage(320, 200, BufferedImage.TYPE_INT_RGB), "png", photo.toFile());
         page.one(By.cssSelector("input[type=file][accept*=png]")).sendKeys(photo.toString());
