@@ -109,6 +109,8 @@ public class WorkshopJourney extends Journey {
     public void anInterruptionStopsTheTimerAndIsWrittenDown() {
         go("/bench");
         page.sees("Lower band");
+        // Space would press the button that was pressed before.
+        page.leaveTheField();
         page.keys(" ");
         page.sees("Stop timer");
         page.keys("i");
