@@ -35,18 +35,44 @@ window.journey = (() => {
     return was && look() === before && String(box(before)) === String(was) ? before : null;
   }
 
+  let finish = () => false;
+
+  /** What a hand does next is let through only if it begins at this; else none of it is done, and it can be tried again. */
+  function expect(e, ...acts) {
+    let missed = null;
+    const look = (event) => {
+      missed ??= !e.contains(event.target);
+      if (!missed) return;
+      event.preventDefault();
+      event.stopImmediatePropagation();
+    };
+    finish();
+    acts.forEach((act) => window.addEventListener(act, look, true));
+    finish = () => {
+      acts.forEach((act) => window.removeEventListener(act, look, true));
+      return missed === true;
+    };
+  }
+
   /** Where a hand would press it, in the window; nothing where it is covered or cannot be pressed yet. */
   async function place(look) {
     const e = await still(look);
     if (!e || e.matches(':disabled')) return null;
     const [left, top, right, bottom] = box(e);
-    const at = [(Math.max(0, left) + Math.min(innerWidth, right)) / 2, (Math.max(0, top) + Math.min(innerHeight, bottom)) / 2];
-    return e.contains(document.elementFromPoint(...at)) ? at : null;
+    const at = [
+      (Math.max(0, left) + Math.min(innerWidth, right)) / 2,
+      (Math.max(0, top) + Math.min(innerHeight, bottom)) / 2,
+    ];
+    if (!e.contains(document.elementFromPoint(...at))) return null;
+    expect(e, 'pointerdown', 'mousedown', 'pointerup', 'mouseup', 'click');
+    return at;
   }
 
   /** Everything that is to be read on the page, in its drawings too. */
   const text = () =>
-    [document.body?.innerText, ...Array.from(document.querySelectorAll('svg text, output'), (t) => t.textContent)].join('\n');
+    [document.body?.innerText, ...Array.from(document.querySelectorAll('svg text, output'), (t) => t.textContent)].join(
+      '\n',
+    );
 
   const stands = () =>
     asked === 0 && find('css', 'h1').length > 0 && find('xpath', "//*[text()='Loading …']").length === 0;
@@ -60,10 +86,15 @@ window.journey = (() => {
     /** Gives it the focus, and chooses all that a field holds. */
     async focus(how, what) {
       const e = await still(() => find(how, what)[0]);
-      e?.focus();
+      if (!e) return false;
+      e.focus();
       if (e instanceof HTMLInputElement) e.select();
-      return Boolean(e);
+      expect(e, 'keydown', 'keypress', 'keyup');
+      return true;
     },
+
+    /** Whether what the hand did since it was told where has met something else, as when the page moved just then. */
+    missed: () => finish(),
 
     /** Whether its heading stands and all has come that it asked for, a moment later too. */
     async stands() {

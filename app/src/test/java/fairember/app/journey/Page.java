@@ -54,8 +54,13 @@ final class Page extends Browser {
 
     /** Keys pressed where the first that is found so has the focus; what a field holds is chosen. */
     void keysOn(By by, CharSequence... keys) {
-        until(() -> Boolean.TRUE.equals(ask("focus", by)));
-        keys(keys);
+        until(() -> {
+            boolean isThere = Boolean.TRUE.equals(ask("focus", by));
+            if (isThere) {
+                keys(keys);
+            }
+            return isThere && hasMet();
+        });
     }
 
     /** No field has the focus any more: keys are the application's again. */
@@ -102,7 +107,12 @@ final class Page extends Browser {
         mouse("mouseReleased", x, y, 1);
         pressed = new Point2D.Double(x, y);
         pressedAt = System.nanoTime();
-        return true;
+        return hasMet();
+    }
+
+    /** Whether what the hand just did met what it was meant for; a page that is left by it has none to say. */
+    private boolean hasMet() {
+        return !Boolean.TRUE.equals(inPage("window.journey?.missed()"));
     }
 
     private void mouse(String what, double x, double y, int clicks) {
