@@ -175,12 +175,12 @@ public class DesignJourney extends Journey {
         page.press("Undo");
         page.leaves("air-dries, no oven");
         page.press("Undo");
-        page.leaves("Seal of the harbour");
+        page.until(() -> page.value("Name of the design").equals("Harbour seal"));
     }
 
     @Test
     public void undoIsOfWhatWasTypedLastThoughItsSaveIsOnItsWay() {
-        go("/designs/2");
+        page.open(studio.address() + "/designs/2");
         page.enter("Name of the design", "Seal one");
         page.sees("to “Seal one”");
         holdAnswerTo("PUT");
