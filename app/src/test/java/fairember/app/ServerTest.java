@@ -20,7 +20,11 @@ import tools.jackson.databind.JsonNode;
 /** A server with the demo studio on a free port, in a temporary folder, on a Thursday morning. */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"fairember.plans-improved=WITHIN_REQUESTS", "server.tomcat.connection-timeout=2s"})
+        properties = {
+            "fairember.plans-improved=WITHIN_REQUESTS",
+            // What is never sent to its end is waited for less long than in a studio.
+            "server.tomcat.connection-timeout=2s"
+        })
 @Import(ApiDescription.class)
 abstract class ServerTest extends AbstractTestNGSpringContextTests {
     private static final Path FOLDER = temporary();

@@ -92,16 +92,15 @@ final class AxeLook {
     }
 
     /**
-     * The names of what opens on this page: menus, lists, dialogs, details. A list of choices, a line of a list of this place, and
-     * what follows a colon are named once for all of their kind.
+     * The names of what opens on this page: menus, lists, dialogs, details. A list of choices, a line of a list, and what follows a
+     * colon are named once for all of their kind.
      */
     @SuppressWarnings("unchecked")
     List<String> openers() {
         return (List<String>) page.script("""
-                const name = e => (e.getAttribute('aria-label') ?? e.textContent).replace(/: .*|[0-9]+/g, '').trim();
+                const name = e => (e.getAttribute('aria-label') ?? e.textContent).replace(/:.*|[0-9]+/g, '').trim();
                 const kind = e => e.getAttribute('role') === 'combobox' ? 'a list of choices'
-                  : e.closest('li') && !e.hasAttribute('aria-haspopup') || name(e).length > 30
-                    ? `a line that opens of ${location.pathname.split('/')[1]}` : name(e);
+                  : name(e).length > 30 ? 'a line that opens' : name(e);
                 const found = [...document.querySelectorAll('[aria-haspopup], [aria-expanded=false], summary, [role=combobox]')]
                   .filter(e => e.checkVisibility() && !e.disabled);
                 found.forEach(e => e.setAttribute('data-opens', kind(e)));

@@ -88,7 +88,7 @@ class Browser {
         size(1280, 800);
     }
 
-    final void beginAnew() {
+    void beginAnew() {
         Set<String> before = driver.getWindowHandles();
         openWindow();
         String now = driver.getWindowHandle();
@@ -177,18 +177,18 @@ class Browser {
 
     @SuppressWarnings("unchecked")
     List<WebElement> all(By by) {
-        Object found = ask("find", by);
-        return found == null ? List.of() : (List<WebElement>) found;
+        By.Remotable.Parameters how = ((By.Remotable) by).getRemoteParameters();
+        return (List<WebElement>) script("return journey.find(...arguments)", how.using(), how.value());
     }
 
-    /** Asks the page something about what is found so. */
-    final Object ask(String what, By by) {
+    /** Asks the page something about what is found so, as {@link #inPage} does. */
+    Object ask(String what, By by) {
         By.Remotable.Parameters how = ((By.Remotable) by).getRemoteParameters();
         return inPage("journey." + what + "(...arguments)", how.using(), how.value());
     }
 
-    /** What a script gives; nothing when the page is left meanwhile. */
-    final Object inPage(String script, Object... arguments) {
+    /** What the page answers in a moment, to be waited for; nothing when it is left meanwhile. */
+    Object inPage(String script, Object... arguments) {
         try {
             return script("return " + script, arguments);
         } catch (JavascriptException left) {
@@ -198,7 +198,7 @@ class Browser {
 
     /** Everything that is to be read on the page, in its drawings too. */
     String text() {
-        return Objects.requireNonNullElse((String) inPage("journey.text()"), "");
+        return (String) script("return journey.text()");
     }
 
     Object script(String script, Object... arguments) {
@@ -209,7 +209,7 @@ class Browser {
         return driver.getScreenshotAs(OutputType.BYTES);
     }
 
-    final void close() {
+    void close() {
         driver.quit();
         Studio.clear(profile);
     }
