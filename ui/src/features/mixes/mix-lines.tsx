@@ -88,7 +88,7 @@ export function MixLines({ id, draft, measured, errors }: Props) {
               {choicesOf(limits, 'mixUnit').find((u) => u.value === unit)?.label}
             </th>
             <th className="text-right font-semibold">Take</th>
-            <th className="text-right font-semibold">On the shelf</th>
+            <th className="text-right font-semibold max-sm:hidden">On the shelf</th>
             <th>
               <span className="sr-only">Remove</span>
             </th>
@@ -101,6 +101,19 @@ export function MixLines({ id, draft, measured, errors }: Props) {
             const take = line?.massG ?? 0;
             const onShelf = chosen?.onShelfG;
             const short = onShelf !== undefined && onShelf < take;
+            const stock = (
+              <>
+                {onShelf === undefined ? (
+                  'mix this first'
+                ) : (
+                  <span className="figure whitespace-nowrap">
+                    {grams(onShelf)} {u.g}
+                  </span>
+                )}
+                {short && ' ◦ short'}
+              </>
+            );
+            const looks = short ? 'font-semibold text-straw' : 'text-soft';
             const name = chosen?.label ?? '';
             const error = errorAt(errors, `parts[${i}].mixId`) ?? errorAt(errors, `parts[${i}].clayId`);
             return (
@@ -113,6 +126,10 @@ export function MixLines({ id, draft, measured, errors }: Props) {
                     onChange={(key) => setParts((all) => all.map((p, j) => (j === i ? partOf(key, p.parts) : p)))}
                     className="border-transparent"
                   />
+                  <p className={`pl-2 text-note sm:hidden ${looks}`}>
+                    {onShelf !== undefined && 'On the shelf '}
+                    {stock}
+                  </p>
                   {error && (
                     <p role="alert" className="max-w-64 pl-2 text-note text-madder">
                       {error.message}
@@ -137,16 +154,7 @@ export function MixLines({ id, draft, measured, errors }: Props) {
                     <span className="block text-note font-normal text-soft">{plain(Math.round(line.drops))} drops</span>
                   )}
                 </td>
-                <td className={`text-right ${short ? 'font-semibold text-straw' : 'text-soft'}`}>
-                  {onShelf === undefined ? (
-                    'mix this first'
-                  ) : (
-                    <span className="figure">
-                      {grams(onShelf)} {u.g}
-                    </span>
-                  )}
-                  {short && ' ◦ short'}
-                </td>
+                <td className={`text-right max-sm:hidden ${looks}`}>{stock}</td>
                 <td className="text-right">
                   <Button
                     kind="quiet"

@@ -89,7 +89,7 @@ window.journey = (() => {
       if (!e) return false;
       e.focus();
       if (e instanceof HTMLInputElement) e.select();
-      expect(e, 'keydown', 'keypress', 'keyup');
+      expect(e, 'beforeinput', 'keydown', 'keypress', 'keyup');
       return true;
     },
 

@@ -44,16 +44,22 @@ class Browser {
     /** What is asked of a page. */
     private static final String ASKED = asked();
 
-    private final Path profile = temporary();
+    /** The same browser without its own windows, where it is installed: it takes a seventh less of the processor's time. */
+    private static final Path WINDOWLESS = Path.of("/usr/lib/chromium/chromium-headless-shell");
+
     private final ChromeDriver driver;
 
     Browser() {
         ChromeOptions options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
+        if (Files.isExecutable(WINDOWLESS)) {
+            options.setBinary(WINDOWLESS.toFile());
+        } else {
+            options.setBinary("/usr/bin/chromium");
+            options.addArguments("--headless=new");
+        }
         // What is waited for is in the page; otherwise the driver asks at each command whether it is still loading.
         options.setPageLoadStrategy(PageLoadStrategy.NONE);
         options.addArguments(
-                "--headless=new",
                 "--no-sandbox",
                 "--disable-gpu",
                 "--disable-quic",
@@ -62,10 +68,11 @@ class Browser {
                 "--disable-component-update",
                 "--disable-sync",
                 "--hide-scrollbars",
+                // Letters are as wide in the one browser as in the other.
+                "--font-render-hinting=none",
                 // What glows is drawn in software here, many times a second.
                 "--force-prefers-reduced-motion",
-                "--lang=en-GB",
-                "--user-data-dir=" + profile);
+                "--lang=en-GB");
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
                 .usingAnyFreePort()
@@ -95,14 +102,6 @@ class Browser {
         before.forEach(window -> driver.switchTo().window(window).close());
         driver.switchTo().window(now);
         driver.executeCdpCommand("Storage.clearDataForOrigin", Map.of("origin", "*", "storageTypes", "all"));
-    }
-
-    private static Path temporary() {
-        try {
-            return Files.createTempDirectory("fairember-browser");
-        } catch (IOException trouble) {
-            throw new UncheckedIOException(trouble);
-        }
     }
 
     ChromeDriver driver() {
@@ -211,6 +210,5 @@ class Browser {
 
     void close() {
         driver.quit();
-        Studio.clear(profile);
     }
 }

@@ -47,17 +47,28 @@ final class Page extends Browser {
         keysOn(fieldBy(name), text);
     }
 
-    /** Types over what a field holds and leaves it. */
+    /** Puts words in the place of what a field holds, all at once as when they are pasted, and leaves it. */
     void enter(String name, String text) {
-        type(name, text + Keys.TAB);
+        withFocus(fieldBy(name), () -> {
+            if (text.isEmpty()) {
+                keys(Keys.DELETE);
+            } else {
+                driver().executeCdpCommand("Input.insertText", Map.of("text", text));
+            }
+            keys(Keys.TAB);
+        });
     }
 
     /** Keys pressed where the first that is found so has the focus; what a field holds is chosen. */
     void keysOn(By by, CharSequence... keys) {
+        withFocus(by, () -> keys(keys));
+    }
+
+    private void withFocus(By by, Runnable hands) {
         until(() -> {
             boolean isThere = Boolean.TRUE.equals(ask("focus", by));
             if (isThere) {
-                keys(keys);
+                hands.run();
             }
             return isThere && hasMet();
         });

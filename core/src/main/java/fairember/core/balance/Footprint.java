@@ -1,5 +1,7 @@
 package fairember.core.balance;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import fairember.core.design.Part;
 import fairember.core.shape.Point3;
 import java.util.ArrayList;
@@ -29,14 +31,18 @@ final class Footprint {
     private static final double BESIDE = 1e-4;
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
+    /** Most changes of a design leave its forms as they were. */
+    private static final LoadingCache<List<Part>, Footprint> KNOWN =
+            Caffeine.newBuilder().maximumSize(300).build(Footprint::found);
+
     private final double groundMm;
     private final List<Foot> feet;
 
     /** How far it reaches to each of the sides, mm. */
     private final double[] reach = new double[SIDES];
 
-    /** Its corners, worked out when somebody wants them. */
-    private @Nullable List<Coordinate> outline;
+    /** Its corners, worked out when somebody wants them; the same whoever does. */
+    private volatile @Nullable List<Coordinate> outline;
 
     /** What stands on the ground, and the height of the section that it stands on. */
     private record Foot(Stand stand, double levelMm) {}
@@ -50,6 +56,10 @@ final class Footprint {
     }
 
     static Footprint of(List<Part> parts) {
+        return KNOWN.get(List.copyOf(parts));
+    }
+
+    private static Footprint found(List<Part> parts) {
         List<Stand> stands =
                 parts.stream().flatMap(part -> Stand.of(part).stream()).toList();
         double ground = stands.stream().mapToDouble(Stand::lowestMm).min().orElse(0);
@@ -140,8 +150,9 @@ final class Footprint {
 
     /** The point that is farthest to each side, s·e + s'·e⊥; what is one corner is given once. */
     private List<Coordinate> outline() {
-        if (outline != null) {
-            return outline;
+        List<Coordinate> known = outline;
+        if (known != null) {
+            return known;
         }
         List<Coordinate> corners = new ArrayList<>();
         for (int i = 0; i < SIDES; i++) {

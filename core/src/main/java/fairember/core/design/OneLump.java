@@ -1,11 +1,16 @@
 package fairember.core.design;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import fairember.core.covering.Covering;
+import fairember.core.foilcore.SizedCore;
 import fairember.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Raw clay joined to raw clay: as thick as the largest ball that fits into all of it together. Foil and clay that is cured
@@ -25,6 +30,22 @@ public record OneLump(Length thickest, Length within, List<String> parts) {
     private static final double FINE = 1 / 30.0;
     /** A ball this much smaller than the largest must lie in one body for that body alone to be as thick. */
     private static final double CORE_OF_BALL = 0.85;
+
+    /** Most changes of a design leave its forms as they were. */
+    private static final Cache<Question, Optional<OneLump>> KNOWN =
+            Caffeine.newBuilder().maximumSize(1000).build();
+
+    /** All that the answer rests on. */
+    private record Question(List<Formed> raw, List<Formed> cured, List<BoreHole> bores, Length alone) {}
+
+    private record Formed(
+            Part part, @Nullable SizedCore core, @Nullable Covering covering) {
+        static List<Formed> all(List<MeasuredPart> parts) {
+            return parts.stream()
+                    .map(measured -> new Formed(measured.part(), measured.core(), measured.covering()))
+                    .toList();
+        }
+    }
 
     public OneLump {
         parts = List.copyOf(parts);
@@ -48,6 +69,13 @@ public record OneLump(Length thickest, Length within, List<String> parts) {
         if (alone.mm() <= 0) {
             return Optional.empty();
         }
+        return KNOWN.get(
+                new Question(Formed.all(raw), Formed.all(cured), bores, alone),
+                question -> found(raw, cured, bores, alone));
+    }
+
+    private static Optional<OneLump> found(
+            List<MeasuredPart> raw, List<MeasuredPart> cured, List<BoreHole> bores, Length alone) {
         List<PlacedClay> bodies = PlacedClay.all(raw);
         if (bodies.size() < 2) {
             return Optional.empty();
