@@ -62,8 +62,13 @@ public class ArchitectureTest {
             Map.entry("colourcalibration", List.of("org.hipparchus.linear..")),
             Map.entry("photo", List.of("org.hipparchus.linear..")),
             Map.entry("shape", List.of("org.hipparchus..", "org.locationtech.jts..")),
-            Map.entry("balance", List.of("org.locationtech.jts.geom..")),
-            Map.entry("design", List.of("org.hipparchus.analysis..", "org.hipparchus.exception..")),
+            Map.entry("balance", List.of("org.locationtech.jts.geom..", "com.github.benmanes.caffeine.cache..")),
+            Map.entry(
+                    "design",
+                    List.of(
+                            "org.hipparchus.analysis..",
+                            "org.hipparchus.exception..",
+                            "com.github.benmanes.caffeine.cache..")),
             Map.entry("daybook", List.of("org.hipparchus.linear..", "org.hipparchus.distribution..")),
             Map.entry("foilcore", List.of("org.hipparchus.analysis..")),
             Map.entry("loadsearch", List.of("com.google.ortools..")),
