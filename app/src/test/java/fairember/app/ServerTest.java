@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
         properties = {
-            "fairember.plans-improved=WITHIN_REQUESTS",
+            "fairember.plans-improved=WHEN_ASKED",
             // What is never sent to its end is waited for less long than in a studio.
             "server.tomcat.connection-timeout=2s"
         })
