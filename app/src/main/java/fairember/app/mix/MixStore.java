@@ -17,7 +17,7 @@ import org.springframework.stereotype.Repository;
 /** Mixes, their parts and what is added to them. */
 @Repository
 public class MixStore extends DocumentStore<MixRecipe> {
-    private static final int PALETTES = 2;
+    private static final int PALETTES = 8;
 
     private final Cache<List<Mix>, Palette> palettes =
             Caffeine.newBuilder().maximumSize(PALETTES).build();

@@ -17,7 +17,7 @@ import org.springframework.stereotype.Service;
 /** The clays of the shelf, with what the trial tiles have taught of them. Learned again only when a clay or a tile changed. */
 @Service
 public class ClayLearning {
-    private static final int KEPT = 4;
+    private static final int KEPT = 20;
 
     private final ClayStore clays;
     private final TileStore tiles;

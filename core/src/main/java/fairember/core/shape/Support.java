@@ -28,11 +28,14 @@ public interface Support {
 
     /** That of what a profile makes when it is turned about the upright axis. */
     static Support turned(List<Outline.Point> profile) {
+        int many = profile.size();
+        double[] far = profile.stream().mapToDouble(Outline.Point::acrossMm).toArray();
+        double[] high = profile.stream().mapToDouble(Outline.Point::upMm).toArray();
         return (a, f, u) -> {
-            double level = Math.hypot(a, f);
+            double level = Math.sqrt(a * a + f * f);
             double most = Double.NEGATIVE_INFINITY;
-            for (Outline.Point point : profile) {
-                most = Math.max(most, point.acrossMm() * level + point.upMm() * u);
+            for (int i = 0; i < many; i++) {
+                most = Math.max(most, far[i] * level + high[i] * u);
             }
             return most;
         };
@@ -40,10 +43,14 @@ public interface Support {
 
     /** That of the convex hull of points. */
     static Support of(List<Point3> points) {
+        int many = points.size();
+        double[] across = points.stream().mapToDouble(Point3::acrossMm).toArray();
+        double[] front = points.stream().mapToDouble(Point3::frontMm).toArray();
+        double[] up = points.stream().mapToDouble(Point3::upMm).toArray();
         return (a, f, u) -> {
             double most = Double.NEGATIVE_INFINITY;
-            for (Point3 point : points) {
-                most = Math.max(most, point.acrossMm() * a + point.frontMm() * f + point.upMm() * u);
+            for (int i = 0; i < many; i++) {
+                most = Math.max(most, across[i] * a + front[i] * f + up[i] * u);
             }
             return most;
         };
