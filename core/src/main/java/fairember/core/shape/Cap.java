@@ -58,8 +58,8 @@ public record Cap(Length diameter, Length height) implements Turned {
     public Support support() {
         double p = ballRadius();
         return (across, front, up) -> {
-            double level = Math.hypot(across, front);
-            double length = Math.hypot(level, up);
+            double level = Math.sqrt(across * across + front * front);
+            double length = Math.sqrt(level * level + up * up);
             boolean onBall = h() - p + p * up / length >= 0;
             return onBall ? p * length + (h() - p) * up : a() * level;
         };

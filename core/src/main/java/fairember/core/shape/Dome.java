@@ -41,7 +41,7 @@ public record Dome(Length diameter) implements Turned {
     @Override
     public Support support() {
         return (across, front, up) ->
-                r() * (up > 0 ? Math.hypot(Math.hypot(across, front), up) : Math.hypot(across, front));
+                r() * Math.sqrt(across * across + front * front + (up > 0 ? up * up : 0));
     }
 
     @Override

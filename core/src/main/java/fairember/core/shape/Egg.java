@@ -100,8 +100,8 @@ public record Egg(Length diameter, Length length, Length widestAt) implements Tu
     @Override
     public Support support() {
         return (across, front, up) -> {
-            double level = r() * Math.hypot(across, front);
-            return Math.hypot(level, (up > 0 ? p() : q()) * up) + q() * up;
+            double high = (up > 0 ? p() : q()) * up;
+            return Math.sqrt(r() * r() * (across * across + front * front) + high * high) + q() * up;
         };
     }
 

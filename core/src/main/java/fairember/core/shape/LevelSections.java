@@ -140,7 +140,10 @@ final class LevelSections {
         double vx = c.acrossMm() - a.acrossMm();
         double vy = c.upMm() - a.upMm();
         double vz = cz - az;
-        return Math.hypot(Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz), ux * vy - uy * vx) / 2;
+        double x = uy * vz - uz * vy;
+        double y = uz * vx - ux * vz;
+        double z = ux * vy - uy * vx;
+        return Math.sqrt(x * x + y * y + z * z) / 2;
     }
 
     List<Outline.Point> ring(Piece piece) {

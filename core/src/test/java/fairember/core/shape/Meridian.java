@@ -78,9 +78,11 @@ final class Meridian {
             double dz = b.upMm() - a.upMm();
             double along = ((x - a.acrossMm()) * dx + (z - a.upMm()) * dz) / (dx * dx + dz * dz);
             double saved = Math.max(0, Math.min(1, along));
-            least = Math.min(least, Math.hypot(x - a.acrossMm() - saved * dx, z - a.upMm() - saved * dz));
+            double farX = x - a.acrossMm() - saved * dx;
+            double farZ = z - a.upMm() - saved * dz;
+            least = Math.min(least, farX * farX + farZ * farZ);
         }
-        return least;
+        return Math.sqrt(least);
     }
 
     private boolean holds(double x, double z) {
