@@ -46,7 +46,8 @@ public record Cord(Length diameter, Length length) implements Strand {
 
     @Override
     public Support support() {
-        return (across, front, up) -> half() * Math.abs(across) + d() / 2 * Math.sqrt(front * front + up * up) + d() / 2 * up;
+        return (across, front, up) ->
+                half() * Math.abs(across) + d() / 2 * Math.sqrt(front * front + up * up) + d() / 2 * up;
     }
 
     @Override

@@ -40,8 +40,7 @@ public record Dome(Length diameter) implements Turned {
 
     @Override
     public Support support() {
-        return (across, front, up) ->
-                r() * Math.sqrt(across * across + front * front + (up > 0 ? up * up : 0));
+        return (across, front, up) -> r() * Math.sqrt(across * across + front * front + (up > 0 ? up * up : 0));
     }
 
     @Override

@@ -62,7 +62,8 @@ public record Ring(Length outer, Length tube) implements Solid {
     @Override
     public Support support() {
         Support tube = Support.ball(r(), r());
-        return (across, front, up) -> centre() * Math.sqrt(across * across + front * front) + tube.in(across, front, up);
+        return (across, front, up) ->
+                centre() * Math.sqrt(across * across + front * front) + tube.in(across, front, up);
     }
 
     @Override
