@@ -21,6 +21,7 @@ import org.openqa.selenium.JavascriptException;
 import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.PageLoadStrategy;
+import org.openqa.selenium.SessionNotCreatedException;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
@@ -47,18 +48,30 @@ class Browser {
     /** The same browser without its own windows, where it is installed: it takes a seventh less of the processor's time. */
     private static final Path WINDOWLESS = Path.of("/usr/lib/chromium/chromium-headless-shell");
 
-    private final ChromeDriver driver;
+    private final ChromeDriver driver = started();
 
     Browser() {
-        ChromeOptions options = new ChromeOptions();
+        driver.manage().timeouts().scriptTimeout(Duration.ofMinutes(3));
+        begin();
+    }
+
+    private static ChromeDriver started() {
         if (Files.isExecutable(WINDOWLESS)) {
-            options.setBinary(WINDOWLESS.toFile());
-        } else {
-            options.setBinary("/usr/bin/chromium");
-            options.addArguments("--headless=new");
+            try {
+                return started(WINDOWLESS);
+            } catch (SessionNotCreatedException doNotFit) {
+                NOISE.log(Level.SEVERE, "The driver cannot use it", doNotFit);
+            }
         }
+        return started(Path.of("/usr/bin/chromium"), "--headless=new");
+    }
+
+    private static ChromeDriver started(Path browser, String... how) {
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary(browser.toFile());
         // What is waited for is in the page; otherwise the driver asks at each command whether it is still loading.
         options.setPageLoadStrategy(PageLoadStrategy.NONE);
+        options.addArguments(how);
         options.addArguments(
                 "--no-sandbox",
                 "--disable-gpu",
@@ -77,9 +90,7 @@ class Browser {
                 .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
                 .usingAnyFreePort()
                 .build();
-        driver = new ChromeDriver(service, options);
-        driver.manage().timeouts().scriptTimeout(Duration.ofMinutes(3));
-        begin();
+        return new ChromeDriver(service, options);
     }
 
     private static String asked() {
