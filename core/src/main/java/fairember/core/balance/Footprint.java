@@ -33,7 +33,7 @@ final class Footprint {
 
     /** Most changes of a design leave its forms as they were. */
     private static final LoadingCache<List<Part>, Footprint> KNOWN =
-            Caffeine.newBuilder().maximumSize(300).build(Footprint::found);
+            Caffeine.newBuilder().maximumSize(200).build(Footprint::found);
 
     private final double groundMm;
     private final List<Foot> feet;

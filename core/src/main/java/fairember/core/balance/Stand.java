@@ -21,8 +21,8 @@ final class Stand {
     private final Point3 front;
     private final Point3 up;
 
-    private Stand(Posed posed, Placement.Spot spot) {
-        this.own = posed.solid().support();
+    private Stand(Support own, Posed posed, Placement.Spot spot) {
+        this.own = own;
         this.base = spot.of(posed.turned(new Point3(0, 0, 0)));
         this.across = from(base, spot.of(posed.turned(new Point3(1, 0, 0))));
         this.front = from(base, spot.of(posed.turned(new Point3(0, 1, 0))));
@@ -35,8 +35,10 @@ final class Stand {
         if (part.reach()[0] > 0) {
             return stands;
         }
+        Posed posed = part.posed();
+        Support own = posed.solid().support();
         for (Placement.Spot spot : part.placement().spots(part.count())) {
-            stands.add(new Stand(part.posed(), spot));
+            stands.add(new Stand(own, posed, spot));
         }
         return stands;
     }
