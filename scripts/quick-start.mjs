@@ -3,14 +3,16 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdirSync, rmSync } from 'node:fs';
-import { basename, join, resolve } from 'node:path';
+import { join, resolve } from 'node:path';
 import { createInterface } from 'node:readline';
 
 const [jar, folder] = process.argv.slice(2).map((path) => resolve(path));
 rmSync(folder, { recursive: true, force: true });
 mkdirSync(folder, { recursive: true });
 const cwd = folder;
-const unpacked = spawnSync('java', ['-Djarmode=tools', '-jar', jar, 'extract', '--destination', 'app'], { cwd });
+const name = 'fairember.jar';
+const extract = ['-Djarmode=tools', '-jar', jar, 'extract', '--destination', 'app', '--application-filename', name];
+const unpacked = spawnSync('java', extract, { cwd });
 if (unpacked.status !== 0) {
   console.error(`${jar} was not unpacked: ${unpacked.error ?? unpacked.stderr}`);
   process.exit(1);
@@ -24,7 +26,7 @@ const java = spawn(
     '-XX:TieredStopAtLevel=1',
     '-Dspring.aot.enabled=true',
     // The whole path: class data is not used by a start from another folder otherwise.
-    ...['-jar', join(folder, 'app', basename(jar))],
+    ...['-jar', join(folder, 'app', name)],
     ...['--server.port=0', '--fairember.demo=true', '--fairember.data=training'],
   ],
   { cwd, stdio: ['ignore', 'pipe', 'ignore'] },

@@ -22,7 +22,9 @@ final class Landscape {
     private final List<ClayPrior> clays;
     private final Map<Long, Integer> places = new HashMap<>();
     private final double[] guess;
-    private final Map<Face, List<Colorant>> colorants = new EnumMap<>(Face.class);
+    private final Map<Face, Map<Integer, Colorant>> colorants = new EnumMap<>(Face.class);
+    /** Each clay with one of its numbers a step on, face by face: every tile it is in asks for the same ones. */
+    private final Map<Face, Map<Integer, List<Colorant>>> stepped = new EnumMap<>(Face.class);
 
     Landscape(List<ClayPrior> clays, double[] guess) {
         this.clays = clays;
@@ -31,12 +33,13 @@ final class Landscape {
             places.put(clays.get(c).id(), c);
         }
         for (Face face : Face.values()) {
-            List<Colorant> of = new ArrayList<>();
-            for (int c = 0; c < clays.size(); c++) {
-                of.add(colorant(c, numbers(c), face));
-            }
-            colorants.put(face, of);
+            colorants.put(face, new HashMap<>());
+            stepped.put(face, new HashMap<>());
         }
+    }
+
+    private synchronized Colorant colorant(int clay, Face face) {
+        return colorants.getOrDefault(face, Map.of()).computeIfAbsent(clay, c -> colorant(c, numbers(c), face));
     }
 
     private Colorant colorant(int clay, double[] numbers, Face face) {
@@ -65,9 +68,8 @@ final class Landscape {
     }
 
     private List<Colorant> of(List<PartsOfClay> parts, Face face) {
-        return new ArrayList<>(parts.stream()
-                .map(part -> colorants.getOrDefault(face, List.of()).get(place(part.clayId())))
-                .toList());
+        return new ArrayList<>(
+                parts.stream().map(part -> colorant(place(part.clayId()), face)).toList());
     }
 
     /** Its spectrum at this guess. */
@@ -103,15 +105,10 @@ final class Landscape {
         double[] here = at.residual(colour(parts, of));
         double[][] slopes = new double[3][parts.size() * Habit.NUMBERS];
         for (int j = 0; j < parts.size(); j++) {
-            int clay = place(parts.get(j).clayId());
+            List<Colorant> steps = stepped(place(parts.get(j).clayId()), face);
             Colorant before = of.get(j);
-            for (int n = 0; n < Habit.NUMBERS; n++) {
-                if (face == Face.RAW && n > Habit.BUMPS) {
-                    break;
-                }
-                double[] stepped = numbers(clay);
-                stepped[n] += STEP;
-                of.set(j, colorant(clay, stepped, face));
+            for (int n = 0; n < steps.size(); n++) {
+                of.set(j, steps.get(n));
                 double[] there = at.residual(colour(parts, of));
                 for (int row = 0; row < 3; row++) {
                     slopes[row][j * Habit.NUMBERS + n] = (there[row] - here[row]) / STEP;
@@ -120,5 +117,18 @@ final class Landscape {
             of.set(j, before);
         }
         return slopes;
+    }
+
+    /** What is learned of the cured colour says nothing of the raw one. */
+    private synchronized List<Colorant> stepped(int clay, Face face) {
+        return stepped.getOrDefault(face, Map.of()).computeIfAbsent(clay, c -> {
+            List<Colorant> steps = new ArrayList<>();
+            for (int n = 0; n < (face == Face.RAW ? 1 + Habit.BUMPS : Habit.NUMBERS); n++) {
+                double[] numbers = numbers(c);
+                numbers[n] += STEP;
+                steps.add(colorant(c, numbers, face));
+            }
+            return steps;
+        });
     }
 }

@@ -28,12 +28,18 @@ import org.hipparchus.linear.RealVector;
  */
 record LeaveOneOut(Landscape landscape, double far) {
     /**
-     * @param guess what is known with it
+     * @param with of what is known with it
+     * @param guess that
      * @param covariance of that
      * @param weight of the tile in it, 0 to 1; 0 when it was left out already
      */
-    static LeaveOneOut of(List<ClayPrior> clays, double[] guess, double[][] covariance, TrialTile tile, double weight) {
-        Landscape with = new Landscape(clays, guess);
+    static LeaveOneOut of(
+            List<ClayPrior> clays,
+            Landscape with,
+            double[] guess,
+            double[][] covariance,
+            TrialTile tile,
+            double weight) {
         int[] columns = with.columns(tile.parts());
         RealMatrix slopes = slopes(with, tile);
         RealMatrix known = submatrix(covariance, columns, columns);

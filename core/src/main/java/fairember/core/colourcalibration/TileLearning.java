@@ -165,7 +165,7 @@ public final class TileLearning {
                 damping *= TIGHTEN;
             }
         }
-        return new Fit(clays, learned, guess, here, Fit.inverse(normal.curvature));
+        return new Fit(clays, learned, guess, here, normal.curvature);
     }
 
     private double cost(Landscape at, double[] guess) {
@@ -251,8 +251,11 @@ public final class TileLearning {
             for (int i = 0; i < columns.length; i++) {
                 double wi = weight * slopes[row][i];
                 slope[columns[i]] += wi * residual[row];
-                for (int j = 0; j < columns.length; j++) {
-                    curvature[columns[i]][columns[j]] += wi * slopes[row][j];
+                if (wi != 0) {
+                    double[] into = curvature[columns[i]];
+                    for (int j = 0; j < columns.length; j++) {
+                        into[columns[j]] += wi * slopes[row][j];
+                    }
                 }
             }
         }
