@@ -66,11 +66,12 @@ public final class LearnedClays {
     public double uncertainty(List<PartsOfClay> parts, Face face) {
         double[][] slopes = landscape().slopes(parts, face, new SeenAt(colour(parts, face), 1));
         int[] columns = landscape().columns(parts);
+        double[][] unsure = fit.covariances(columns);
         double sum = 0;
         for (double[] row : slopes) {
             for (int i = 0; i < columns.length; i++) {
                 for (int j = 0; j < columns.length; j++) {
-                    sum += row[i] * fit.covariance(columns[i], columns[j]) * row[j];
+                    sum += row[i] * unsure[i][j] * row[j];
                 }
             }
         }

@@ -30,19 +30,14 @@ record LeaveOneOut(Landscape landscape, double far) {
     /**
      * @param with of what is known with it
      * @param guess that
-     * @param covariance of that
+     * @param curvature its inverse is how sure that is
      * @param weight of the tile in it, 0 to 1; 0 when it was left out already
      */
     static LeaveOneOut of(
-            List<ClayPrior> clays,
-            Landscape with,
-            double[] guess,
-            double[][] covariance,
-            TrialTile tile,
-            double weight) {
+            List<ClayPrior> clays, Landscape with, double[] guess, Curvature curvature, TrialTile tile, double weight) {
         int[] columns = with.columns(tile.parts());
         RealMatrix slopes = slopes(with, tile);
-        RealMatrix known = submatrix(covariance, columns, columns);
+        RealMatrix known = new Array2DRowRealMatrix(curvature.covariances(columns, columns), false);
         RealMatrix here = slopes.multiply(known).multiply(slopes.transpose());
         RealMatrix one = MatrixUtils.createRealIdentityMatrix(slopes.getRowDimension());
         RealMatrix back = inverse(one.subtract(here.scalarMultiply(weight)));
@@ -54,7 +49,7 @@ record LeaveOneOut(Landscape landscape, double far) {
             int[] all = new int[guess.length];
             Arrays.setAll(all, i -> i);
             double[] moved = new ArrayRealVector(guess)
-                    .add(submatrix(covariance, all, columns).operate(pull))
+                    .add(new Array2DRowRealMatrix(curvature.covariances(all, columns), false).operate(pull))
                     .toArray();
             without = new Landscape(clays, moved);
         }
@@ -78,16 +73,6 @@ record LeaveOneOut(Landscape landscape, double far) {
                         .flatMap(lab -> Arrays.stream(at.slopes(tile.parts(), face, SeenAt.of(lab, tile.measured())))))
                 .toArray(double[][]::new);
         return new Array2DRowRealMatrix(rows, false);
-    }
-
-    private static RealMatrix submatrix(double[][] of, int[] rows, int[] columns) {
-        double[][] part = new double[rows.length][columns.length];
-        for (int i = 0; i < rows.length; i++) {
-            for (int j = 0; j < columns.length; j++) {
-                part[i][j] = of[rows[i]][columns[j]];
-            }
-        }
-        return new Array2DRowRealMatrix(part, false);
     }
 
     private static RealMatrix inverse(RealMatrix of) {

@@ -5,15 +5,11 @@ import fairember.core.colour.Habit;
 import fairember.core.colour.Lab;
 import fairember.core.colour.PartsOfClay;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.CholeskyDecomposition;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
 
 /**
  * Learns from trial tiles how each clay differs from its packet: least squares over all tiles and all swatches together, each
@@ -52,6 +48,7 @@ public final class TileLearning {
     private final List<TrialTile> sights = new ArrayList<>();
 
     private final double[] precision;
+    private final List<int[]> blocks;
 
     private TileLearning(List<ClayPrior> clays, List<TrialTile> learned) {
         this.clays = clays;
@@ -64,6 +61,14 @@ public final class TileLearning {
         }
         sights.addAll(learned);
         precision = precision(clays);
+        Landscape places = new Landscape(clays, new double[precision.length]);
+        blocks = Curvature.blocks(
+                clays.size(),
+                learned.stream()
+                        .map(tile -> tile.parts().stream()
+                                .mapToInt(part -> places.place(part.clayId()))
+                                .toArray())
+                        .toList());
     }
 
     /**
@@ -198,26 +203,18 @@ public final class TileLearning {
 
     /** The curvature JᵀWJ + prior, and the slope of the cost. */
     private static final class Normal {
-        final double[][] curvature;
+        final Curvature curvature;
         final double[] slope;
 
-        Normal(double[][] curvature, double[] slope) {
+        Normal(Curvature curvature, double[] slope) {
             this.curvature = curvature;
             this.slope = slope;
         }
 
         double[] step(double[] guess, double damping) {
-            int n = guess.length;
-            RealMatrix damped = new Array2DRowRealMatrix(curvature);
-            for (int i = 0; i < n; i++) {
-                damped.multiplyEntry(i, i, 1 + damping);
-            }
-            RealVector move =
-                    new CholeskyDecomposition(damped, 1e-9, 0).getSolver().solve(new ArrayRealVector(slope));
+            double[] move = curvature.solve(slope, damping);
             double[] next = guess.clone();
-            for (int i = 0; i < n; i++) {
-                next[i] -= move.getEntry(i);
-            }
+            Arrays.setAll(next, i -> next[i] - move[i]);
             return next;
         }
     }
@@ -242,7 +239,7 @@ public final class TileLearning {
                 }
             }
         }
-        return new Normal(curvature, slope);
+        return new Normal(new Curvature(curvature, blocks), slope);
     }
 
     private static void add(
