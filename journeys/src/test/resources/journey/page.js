@@ -40,17 +40,24 @@ window.journey = (() => {
   /** What a hand does next is let through only if it begins at this; else none of it is done, and it can be tried again. */
   function expect(e, ...acts) {
     let missed = null;
+    let stood = null;
+    let clicked = false;
     const look = (event) => {
-      missed ??= !e.contains(event.target);
+      const meets = e.contains(event.target);
+      missed ??= !meets;
+      stood ??= String(box(e));
+      clicked ||= meets && event.type === 'click';
       if (!missed) return;
       event.preventDefault();
       event.stopImmediatePropagation();
     };
     finish();
     acts.forEach((act) => window.addEventListener(act, look, true));
-    finish = () => {
+    finish = (pressed) => {
       acts.forEach((act) => window.removeEventListener(act, look, true));
-      return missed === true;
+      // It moved away under the hand, as when a line comes above it: let go elsewhere, it was not pressed.
+      const slipped = pressed && stood !== null && !clicked && e.isConnected && String(box(e)) !== stood;
+      return missed === true || slipped;
     };
   }
 
@@ -94,7 +101,7 @@ window.journey = (() => {
     },
 
     /** Whether what the hand did since it was told where has met something else, as when the page moved just then. */
-    missed: () => finish(),
+    missed: (pressed) => finish(pressed),
 
     /** Whether its heading stands and all has come that it asked for, a moment later too. */
     async stands() {

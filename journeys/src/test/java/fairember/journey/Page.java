@@ -70,7 +70,7 @@ final class Page extends Browser {
             if (isThere) {
                 hands.run();
             }
-            return isThere && hasMet();
+            return isThere && hasMet(false);
         });
     }
 
@@ -133,12 +133,12 @@ final class Page extends Browser {
         mouse("mouseReleased", x + across, y + down, 1);
         pressed = new Point2D.Double(x, y);
         pressedAt = System.nanoTime();
-        return hasMet();
+        return hasMet(across == 0 && down == 0);
     }
 
-    /** Whether what the hand just did met what it was meant for; a page that is left by it has none to say. */
-    private boolean hasMet() {
-        return !Boolean.TRUE.equals(inPage("window.journey?.missed()"));
+    /** Whether what the hand just did, a press or else, met what it was meant for; a page that is left by it has none to say. */
+    private boolean hasMet(boolean press) {
+        return !Boolean.TRUE.equals(inPage("window.journey?.missed(...arguments)", press));
     }
 
     private void mouse(String what, double x, double y, int clicks) {
