@@ -12,7 +12,7 @@ import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
 import { count, mm, u } from '../../words/figures';
 import { CaneDrawing } from './cane-drawing';
-import { KeptCard, useKept } from './kept-card';
+import { KeptCard, useKept, useToolKey } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useSum } from './use-sum';
@@ -52,8 +52,7 @@ const nothing = () => undefined;
 
 /** Rods packed, wrapped, reduced and sliced: how many slices come of it, and how much of each mix goes in. */
 export function CaneTool() {
-  const open = useKept('cane');
-  return <OneCane key={open?.kept.id ?? 0} />;
+  return <OneCane key={useToolKey('cane')} />;
 }
 
 function OneCane() {

@@ -10,7 +10,7 @@ import type { ExtrudeSum } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { useMixes } from '../../server/use-studio';
 import { count, grams, mm, ofCord, u } from '../../words/figures';
-import { KeptCard, useKept } from './kept-card';
+import { KeptCard, useKept, useToolKey } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useSum } from './use-sum';
@@ -31,8 +31,7 @@ interface Form {
 
 /** Cord pressed through a die: how long from a filling, how many fillings, and what twists take. */
 export function CordTool() {
-  const open = useKept('cord');
-  return <OneCord key={open?.kept.id ?? 0} />;
+  return <OneCord key={useToolKey('cord')} />;
 }
 
 function OneCord() {

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useLocation, useSearchParams } from 'react-router';
 import { Button } from '../../controls/button';
 import { Card, FieldLine } from '../../controls/card';
 import { Choice } from '../../controls/choice';
@@ -36,6 +36,16 @@ export function useKept<K extends Kind>(kind: K) {
   return kept && recipe ? { kept, recipe: recipe as NonNullable<Worked[K]> } : null;
 }
 
+/**
+ * By what a tool is told apart: it is made anew when another clay is opened in it or a new one is begun. When it keeps its own it
+ * stays as it is, with what was typed since.
+ */
+export function useToolKey(kind: Kind): string {
+  const open = useKept(kind);
+  const state = useLocation().state as { tool?: string } | null;
+  return state?.tool ?? String(open?.kept.id ?? 0);
+}
+
 interface Props<K extends Kind> {
   kind: K;
   /** What one is called. */
@@ -52,13 +62,14 @@ export function KeptCard<K extends Kind>({ kind, words, recipe, onBack }: Props<
   const mixes = useMixes();
   const [, setParams] = useSearchParams();
   const open = useKept(kind);
+  const tool = useToolKey(kind);
   const mix = open?.kept.mix;
   const [name, setName] = useState(mix?.name ?? '');
   const [makingMin, setMaking] = useState(mix?.worked?.makingMin ?? 20);
-  const body: Mix = { name, parts: [], worked: { [kind]: recipe, makingMin } };
+  const body: Mix = { name: name.trim(), parts: [], worked: { [kind]: recipe, makingMin } };
   const add = useMutation({
     mutationFn: () => take(api.POST('/api/mixes', { body })),
-    onSuccess: ({ id }) => setParams({ mix: String(id) }),
+    onSuccess: ({ id }) => setParams({ mix: String(id) }, { state: { tool } }),
   });
   const save = useMutation({
     mutationFn: () =>
@@ -73,7 +84,7 @@ export function KeptCard<K extends Kind>({ kind, words, recipe, onBack }: Props<
   const errors = errorsOf(failed);
   const changed =
     open !== null &&
-    written({ name, makingMin, recipe }) !==
+    written({ name: name.trim(), makingMin, recipe }) !==
       written({ name: mix?.name, makingMin: mix?.worked?.makingMin ?? 0, recipe: open.recipe });
   const others = mixes.filter((m) => m.mix.worked?.[kind] && (!m.mix.retired || m.id === open?.kept.id));
   return (
@@ -88,7 +99,9 @@ export function KeptCard<K extends Kind>({ kind, words, recipe, onBack }: Props<
               { value: NEW, label: 'a new one' },
               ...others.map((m) => ({ value: String(m.id), label: m.mix.name })),
             ]}
-            onChange={(value) => setParams(value === NEW ? {} : { mix: value })}
+            onChange={(value) =>
+              value === NEW ? setParams({}, { state: { tool: `new ${Date.now()}` } }) : setParams({ mix: value })
+            }
           />
         </FieldLine>
       )}

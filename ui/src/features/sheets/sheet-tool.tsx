@@ -9,7 +9,7 @@ import type { SheetSum } from '../../server/types';
 import { useMixes } from '../../server/use-studio';
 import { area, count, grams, mm, percent, plainIn, u } from '../../words/figures';
 import { Machines } from './machine-card';
-import { KeptCard, useKept } from './kept-card';
+import { KeptCard, useKept, useToolKey } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useMachines } from './use-machines';
@@ -26,10 +26,10 @@ interface Form {
 
 /** How much clay a sheet takes, at which settings, in how many strips. */
 export function SheetTool() {
-  const open = useKept('sheet');
+  const tool = useToolKey('sheet');
   const machines = useMachines();
   if (machines.length === 0) return <Pair ledger={<Machines />} drawing={null} />;
-  return <Sheet key={open?.kept.id ?? 0} />;
+  return <Sheet key={tool} />;
 }
 
 function Sheet() {

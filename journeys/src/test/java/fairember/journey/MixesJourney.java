@@ -218,6 +218,8 @@ public class MixesJourney extends Journey {
         page.enter("Name of the cane", "Shell cane");
         page.press("Keep this cane");
         page.until(() -> page.driver().getCurrentUrl().contains("?mix="));
+        // What stands on the page stays when it is kept.
+        assertThat(page.value("times it is covered")).isEqualTo("6");
         page.enter("slice, mm", "3");
         page.press("Save changes");
         page.press("Its grams and colour");
