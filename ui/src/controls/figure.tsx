@@ -24,7 +24,7 @@ export function Figure({ value, unit, children, tone = 'ink' }: Props) {
 
 export function FigureStrip({ children }: { children: ReactNode }) {
   return (
-    <dl className="grid auto-cols-fr grid-flow-col divide-x divide-line rounded-card border border-line bg-paper max-sm:grid-flow-row max-sm:grid-cols-2 max-sm:divide-x-0">
+    <dl className="grid auto-cols-[minmax(min-content,1fr)] grid-flow-col divide-x divide-line rounded-card border border-line bg-paper max-sm:grid-flow-row max-sm:grid-cols-2 max-sm:divide-x-0">
       {children}
     </dl>
   );
