@@ -73,20 +73,38 @@ export function offRoll(millimetres: number): string {
     : `${whole(millimetres / 10)} cm`;
 }
 
-/** A length of cord with its unit: metres, or inches. */
-export function ofCord(millimetres: number): string {
-  const measure = measureOf('mm');
-  return measure && measure.unit !== 'mm'
-    ? `${fine(measure.shown(millimetres))} ${measure.unit}`
-    : `${plain(Math.round(millimetres / 10) / 100)} m`;
+/** A figure and the unit it is in. */
+interface Amount {
+  value: string;
+  unit: string;
 }
 
-/** An area with its unit: square centimetres, or square inches. */
-export function area(squareMm: number): string {
+/** A length of cord: metres, or inches. */
+export function cordAmount(millimetres: number): Amount {
   const measure = measureOf('mm');
   return measure && measure.unit !== 'mm'
-    ? `${fine(squareMm / 645.16)} in²`
-    : `${plain(Math.round(squareMm / 10) / 10)} cm²`;
+    ? { value: fine(measure.shown(millimetres)), unit: measure.unit }
+    : { value: plain(Math.round(millimetres / 10) / 100), unit: 'm' };
+}
+
+/** A length of cord with its unit, in a sentence. */
+export function ofCord(millimetres: number): string {
+  const { value, unit } = cordAmount(millimetres);
+  return `${value} ${unit}`;
+}
+
+/** An area: square centimetres, or square inches. */
+export function areaAmount(squareMm: number): Amount {
+  const measure = measureOf('mm');
+  return measure && measure.unit !== 'mm'
+    ? { value: fine(squareMm / 645.16), unit: 'in²' }
+    : { value: plain(Math.round(squareMm / 10) / 10), unit: 'cm²' };
+}
+
+/** An area with its unit, in a sentence. */
+export function area(squareMm: number): string {
+  const { value, unit } = areaAmount(squareMm);
+  return `${value} ${unit}`;
 }
 
 /** An amount in a unit of the server, as finely as it is asked for, in the studio's unit; unitOf names that. */

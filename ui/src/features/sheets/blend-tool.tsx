@@ -8,7 +8,7 @@ import { api, take } from '../../server/client';
 import type { BlendSum } from '../../server/types';
 import { useMixes } from '../../server/use-studio';
 import { grams, mm, percent, u } from '../../words/figures';
-import { KeptCard, useKept, useToolKey } from './kept-card';
+import { KeptCard, KeptTool, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useSum } from './use-sum';
@@ -35,7 +35,11 @@ const twoOf = (mixes: Mixes) => {
 
 /** A sheet that fades from one mix to another: the two designs to cut, the passes, the fade. */
 export function BlendTool() {
-  return <OneBlend key={useToolKey('blend')} />;
+  return (
+    <KeptTool kind="blend">
+      <OneBlend />
+    </KeptTool>
+  );
 }
 
 function OneBlend() {

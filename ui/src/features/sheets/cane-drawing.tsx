@@ -3,7 +3,7 @@ import { Swatch } from '../../controls/swatch';
 import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import type { CaneSum } from '../../server/types';
 import { CaneSections } from './cane-sections';
-import { area, count, grams, mm, percent, plain, u, whole } from '../../words/figures';
+import { count, grams, mm, percent, plain, u, whole, areaAmount } from '../../words/figures';
 
 interface Props {
   sum: CaneSum;
@@ -23,7 +23,7 @@ export function CaneDrawing({ sum, lengthMm, sizeMm, endWasteMm, square }: Props
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <FigureStrip>
         <Figure value={whole(sum.slices)}>slices</Figure>
-        <Figure value={area(sum.coversMm2)}>area covered</Figure>
+        <Figure {...areaAmount(sum.coversMm2)}>area covered</Figure>
         <Figure value={percent(sum.wastedPercent)} unit="%">
           waste at the ends
         </Figure>

@@ -12,7 +12,7 @@ import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
 import { count, mm, u } from '../../words/figures';
 import { CaneDrawing } from './cane-drawing';
-import { KeptCard, useKept, useToolKey } from './kept-card';
+import { KeptCard, KeptTool, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useSum } from './use-sum';
@@ -52,7 +52,11 @@ const nothing = () => undefined;
 
 /** Rods packed, wrapped, reduced and sliced: how many slices come of it, and how much of each mix goes in. */
 export function CaneTool() {
-  return <OneCane key={useToolKey('cane')} />;
+  return (
+    <KeptTool kind="cane">
+      <OneCane />
+    </KeptTool>
+  );
 }
 
 function OneCane() {

@@ -9,8 +9,8 @@ import { api, take } from '../../server/client';
 import type { ExtrudeSum } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { useMixes } from '../../server/use-studio';
-import { count, grams, mm, ofCord, u } from '../../words/figures';
-import { KeptCard, useKept, useToolKey } from './kept-card';
+import { cordAmount, count, grams, mm, ofCord, u } from '../../words/figures';
+import { KeptCard, KeptTool, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useSum } from './use-sum';
@@ -31,7 +31,11 @@ interface Form {
 
 /** Cord pressed through a die: how long from a filling, how many fillings, and what twists take. */
 export function CordTool() {
-  return <OneCord key={useToolKey('cord')} />;
+  return (
+    <KeptTool kind="cord">
+      <OneCord />
+    </KeptTool>
+  );
 }
 
 function OneCord() {
@@ -120,7 +124,7 @@ function CordDrawing({ sum }: { sum: ExtrudeSum }) {
   return (
     <div className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
       <FigureStrip>
-        <Figure value={ofCord(sum.perBarrelMm)}>of cord per filling</Figure>
+        <Figure {...cordAmount(sum.perBarrelMm)}>of cord per filling</Figure>
         <Figure value={String(sum.barrels)}>{sum.barrels === 1 ? 'filling' : 'fillings'}</Figure>
         <Figure value={grams(sum.massG)} unit={u.g}>
           clay

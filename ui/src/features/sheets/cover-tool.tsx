@@ -11,7 +11,7 @@ import type { CoverSum, Part } from '../../server/types';
 import { choicesOf, useLimits } from '../../server/use-limits';
 import { errorAt } from '../../server/use-measured';
 import { useMixes } from '../../server/use-studio';
-import { area, grams, minutes, ofCord, plain, plainIn, u, unitOf } from '../../words/figures';
+import { area, grams, minutes, plain, plainIn, u, unitOf, areaAmount, cordAmount } from '../../words/figures';
 import { dimensionsOf } from '../designs/new-design';
 import { MixChoice } from './mix-choice';
 import { PatternDrawing } from './pattern-drawing';
@@ -141,7 +141,7 @@ function Covered({ sum, form }: { sum: CoverSum; form: Form }) {
           <Figure value={grams(sum.massG)} unit={u.g}>
             of clay in the layer
           </Figure>
-          <Figure value={area(sum.sheetMm2)}>
+          <Figure {...areaAmount(sum.sheetMm2)}>
             sheet to roll, {plainIn('mm', form.thickMm)} {u.mm} thick
           </Figure>
         </FigureStrip>
@@ -153,7 +153,9 @@ function Covered({ sum, form }: { sum: CoverSum; form: Form }) {
       <section className="flex flex-col gap-3 rounded-card border border-line bg-paper p-4">
         <h2 className="text-figure">Many small pieces</h2>
         <FigureStrip>
-          <Figure value={cord ? ofCord(sum.count) : plain(sum.count)}>{cord ? 'of cord' : 'pieces'}</Figure>
+          <Figure {...(cord ? cordAmount(sum.count) : { value: plain(sum.count) })}>
+            {cord ? 'of cord' : 'pieces'}
+          </Figure>
           <Figure value={grams(sum.unitsG)} unit={u.g}>
             of clay
           </Figure>

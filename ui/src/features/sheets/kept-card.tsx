@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
+import { createContext, Fragment, useContext, useState, type ReactNode } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import { Button } from '../../controls/button';
 import { Card, FieldLine } from '../../controls/card';
@@ -36,14 +36,24 @@ export function useKept<K extends Kind>(kind: K) {
   return kept && recipe ? { kept, recipe: recipe as NonNullable<Worked[K]> } : null;
 }
 
+/** The tool on the page, by a name that no other tool has had. */
+const ToolKey = createContext('');
+
 /**
- * By what a tool is told apart: it is made anew when another clay is opened in it or a new one is begun. When it keeps its own it
- * stays as it is, with what was typed since.
+ * A tool that can keep what it makes. Opening another kept clay, or a new one, resets it. Keeping its own clay does not, nor does
+ * undoing that: everything on the page stays, including values entered before the answer came.
  */
-export function useToolKey(kind: Kind): string {
-  const open = useKept(kind);
-  const state = useLocation().state as { tool?: string } | null;
-  return state?.tool ?? String(open?.kept.id ?? 0);
+export function KeptTool({ kind, children }: { kind: Kind; children: ReactNode }) {
+  const id = useKept(kind)?.kept.id ?? 0;
+  const state = useLocation().state as { keptBy?: string } | null;
+  const [tool, setTool] = useState(() => ({ id, opened: Date.now(), resets: 0 }));
+  const key = `${tool.opened} ${tool.resets}`;
+  if (tool.id !== id) setTool({ ...tool, id, resets: state?.keptBy === key ? tool.resets : tool.resets + 1 });
+  return (
+    <ToolKey value={key}>
+      <Fragment key={key}>{children}</Fragment>
+    </ToolKey>
+  );
 }
 
 interface Props<K extends Kind> {
@@ -62,14 +72,14 @@ export function KeptCard<K extends Kind>({ kind, words, recipe, onBack }: Props<
   const mixes = useMixes();
   const [, setParams] = useSearchParams();
   const open = useKept(kind);
-  const tool = useToolKey(kind);
+  const tool = useContext(ToolKey);
   const mix = open?.kept.mix;
   const [name, setName] = useState(mix?.name ?? '');
   const [makingMin, setMaking] = useState(mix?.worked?.makingMin ?? 20);
   const body: Mix = { name: name.trim(), parts: [], worked: { [kind]: recipe, makingMin } };
   const add = useMutation({
     mutationFn: () => take(api.POST('/api/mixes', { body })),
-    onSuccess: ({ id }) => setParams({ mix: String(id) }, { state: { tool } }),
+    onSuccess: ({ id }) => setParams({ mix: String(id) }, { state: { keptBy: tool } }),
   });
   const save = useMutation({
     mutationFn: () =>
@@ -99,9 +109,7 @@ export function KeptCard<K extends Kind>({ kind, words, recipe, onBack }: Props<
               { value: NEW, label: 'a new one' },
               ...others.map((m) => ({ value: String(m.id), label: m.mix.name })),
             ]}
-            onChange={(value) =>
-              value === NEW ? setParams({}, { state: { tool: `new ${Date.now()}` } }) : setParams({ mix: value })
-            }
+            onChange={(value) => setParams(value === NEW ? {} : { mix: value })}
           />
         </FieldLine>
       )}

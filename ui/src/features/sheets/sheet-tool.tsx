@@ -7,9 +7,9 @@ import { ShowWorking, WorkingsList } from '../../controls/workings-list';
 import { api, take } from '../../server/client';
 import type { SheetSum } from '../../server/types';
 import { useMixes } from '../../server/use-studio';
-import { area, count, grams, mm, percent, plainIn, u } from '../../words/figures';
+import { count, grams, mm, percent, plainIn, u, areaAmount } from '../../words/figures';
 import { Machines } from './machine-card';
-import { KeptCard, useKept, useToolKey } from './kept-card';
+import { KeptCard, KeptTool, useKept } from './kept-card';
 import { MixChoice } from './mix-choice';
 import { SumField } from './sum-field';
 import { useMachines } from './use-machines';
@@ -26,10 +26,13 @@ interface Form {
 
 /** How much clay a sheet takes, at which settings, in how many strips. */
 export function SheetTool() {
-  const tool = useToolKey('sheet');
   const machines = useMachines();
   if (machines.length === 0) return <Pair ledger={<Machines />} drawing={null} />;
-  return <Sheet key={tool} />;
+  return (
+    <KeptTool kind="sheet">
+      <Sheet />
+    </KeptTool>
+  );
 }
 
 function Sheet() {
@@ -103,7 +106,7 @@ function SheetDrawing({ sum, trimMm, wantedMm }: { sum: SheetSum; trimMm: number
         <Figure value={grams(sum.massG)} unit={u.g}>
           clay, with trimmings
         </Figure>
-        <Figure value={area(sum.areaMm2)}>sheet wanted</Figure>
+        <Figure {...areaAmount(sum.areaMm2)}>sheet wanted</Figure>
         <Figure value={String(sum.strips)}>strips</Figure>
       </FigureStrip>
       <svg

@@ -55,7 +55,7 @@ window.journey = (() => {
     acts.forEach((act) => window.addEventListener(act, look, true));
     finish = (pressed) => {
       acts.forEach((act) => window.removeEventListener(act, look, true));
-      // It moved away under the hand, as when a line comes above it: let go elsewhere, it was not pressed.
+      // It moved during the press, as when a line is added above it: the mouse was released elsewhere, so nothing was clicked.
       const slipped = pressed && stood !== null && !clicked && e.isConnected && String(box(e)) !== stood;
       return missed === true || slipped;
     };

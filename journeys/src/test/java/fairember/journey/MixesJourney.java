@@ -218,7 +218,7 @@ public class MixesJourney extends Journey {
         page.enter("Name of the cane", "Shell cane");
         page.press("Keep this cane");
         page.until(() -> page.driver().getCurrentUrl().contains("?mix="));
-        // What stands on the page stays when it is kept.
+        // Saving the cane does not reset the page.
         assertThat(page.value("times it is covered")).isEqualTo("6");
         page.enter("slice, mm", "3");
         page.press("Save changes");

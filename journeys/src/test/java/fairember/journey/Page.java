@@ -108,12 +108,12 @@ final class Page extends Browser {
         return isMoved(at, 0, 0);
     }
 
-    /** Drags the first that is found so from its middle by so many pixels; one that moves meanwhile is found again. */
+    /** Drags the first match from its middle by so many pixels; tries again when it moves before it is grabbed. */
     void drag(By by, int across, int down) {
         until(() -> isMoved(ask("placeOf", by), across, down));
     }
 
-    /** Pressed, moved by so much in three steps, and let go. */
+    /** Presses there, moves by so many pixels in three steps, and releases; without a distance it is a click. */
     private boolean isMoved(Object at, int across, int down) {
         if (!(at instanceof List<?> place)) {
             return false;
@@ -136,7 +136,7 @@ final class Page extends Browser {
         return hasMet(across == 0 && down == 0);
     }
 
-    /** Whether what the hand just did, a press or else, met what it was meant for; a page that is left by it has none to say. */
+    /** Whether the last action met its target; a page that is left by it has none to say. */
     private boolean hasMet(boolean press) {
         return !Boolean.TRUE.equals(inPage("window.journey?.missed(...arguments)", press));
     }

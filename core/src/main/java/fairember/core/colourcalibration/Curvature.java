@@ -12,11 +12,13 @@ import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.RealMatrix;
 
 /**
- * How sharply the cost of a fit rises with each number of each clay: symmetric, and its inverse is how sure they are. Clays that no
- * chain of tiles connects leave each other alone, so it falls into blocks, and each is solved by itself.
+ * The curvature of a fit's cost: how sharply the cost rises with the numbers of the clays. The matrix is symmetric; its inverse is
+ * the covariance of those numbers. Clays that no chain of tiles connects do not affect each other, so the matrix consists of
+ * blocks, and each block is solved by itself.
  */
 final class Curvature {
-    private static final double NOT_SYMMETRIC = 1e-6;
+    /** Largest relative difference of two entries that should be equal. */
+    private static final double SYMMETRY = 1e-6;
 
     private final double[][] values;
     private final List<int[]> blocks;
@@ -25,7 +27,7 @@ final class Curvature {
 
     /**
      * @param values n × n
-     * @param blocks the places of each block among the n, rising; each place stands in one block
+     * @param blocks the places of each block among the n, in rising order; each place is in exactly one block
      */
     Curvature(double[][] values, List<int[]> blocks) {
         this.values = values;
@@ -33,10 +35,10 @@ final class Curvature {
     }
 
     /**
-     * The blocks that clays form, sixteen numbers of each.
+     * The blocks of clays that tiles connect, with sixteen numbers of each clay.
      *
-     * @param count of clays
-     * @param together the places of clays that one tile holds
+     * @param count number of clays
+     * @param together for each tile, the places of its clays
      */
     static List<int[]> blocks(int count, List<int[]> together) {
         int[] block = IntStream.range(0, count).toArray();
@@ -55,7 +57,7 @@ final class Curvature {
                 .toList();
     }
 
-    /** The move that {@code slope} asks for, each number's own curvature made larger by a share {@code damping}. */
+    /** The step of a damped descent for this slope: the diagonal is increased by the share {@code damping}. */
     double[] solve(double[] slope, double damping) {
         double[] move = new double[slope.length];
         for (int[] block : blocks) {
@@ -76,9 +78,9 @@ final class Curvature {
     }
 
     /**
-     * How numbers are unsure together. Found clay by clay as it is asked for: of most fits only a few are.
+     * The covariance of some numbers with others. Calculated for one clay at a time when first needed: most fits need only a few.
      *
-     * @return as many rows and columns as asked for
+     * @return one row for each of {@code rows}, one column for each of {@code columns}
      */
     double[][] covariances(int[] rows, int[] columns) {
         double[][] part = new double[rows.length][columns.length];
@@ -128,6 +130,6 @@ final class Curvature {
     }
 
     private static CholeskyDecomposition decomposed(RealMatrix of) {
-        return new CholeskyDecomposition(of, NOT_SYMMETRIC, 0);
+        return new CholeskyDecomposition(of, SYMMETRY, 0);
     }
 }

@@ -34,7 +34,7 @@ final class Fit {
         return landscape;
     }
 
-    /** How numbers are unsure together, a row and a column of each. */
+    /** The covariance of these numbers, one row and one column for each. */
     double[][] covariances(int[] places) {
         return curvature.covariances(places, places);
     }

@@ -23,7 +23,7 @@ final class Landscape {
     private final Map<Long, Integer> places = new HashMap<>();
     private final double[] guess;
     private final Map<Face, Map<Integer, Colorant>> colorants = new EnumMap<>(Face.class);
-    /** Each clay with one of its numbers a step on, face by face: every tile it is in asks for the same ones. */
+    /** Each clay with one of its numbers increased by a step, by face: all tiles with this clay use the same ones. */
     private final Map<Face, Map<Integer, List<Colorant>>> stepped = new EnumMap<>(Face.class);
 
     Landscape(List<ClayPrior> clays, double[] guess) {
@@ -32,14 +32,12 @@ final class Landscape {
         for (int c = 0; c < clays.size(); c++) {
             places.put(clays.get(c).id(), c);
         }
-        for (Face face : Face.values()) {
-            colorants.put(face, new HashMap<>());
-            stepped.put(face, new HashMap<>());
-        }
     }
 
     private synchronized Colorant colorant(int clay, Face face) {
-        return colorants.getOrDefault(face, Map.of()).computeIfAbsent(clay, c -> colorant(c, numbers(c), face));
+        return colorants
+                .computeIfAbsent(face, f -> new HashMap<>())
+                .computeIfAbsent(clay, c -> colorant(c, numbers(c), face));
     }
 
     private Colorant colorant(int clay, double[] numbers, Face face) {
@@ -119,9 +117,9 @@ final class Landscape {
         return slopes;
     }
 
-    /** What is learned of the cured colour says nothing of the raw one. */
+    /** The numbers that matter to this face, in order: those of the cured colour do not affect the raw one. */
     private synchronized List<Colorant> stepped(int clay, Face face) {
-        return stepped.getOrDefault(face, Map.of()).computeIfAbsent(clay, c -> {
+        return stepped.computeIfAbsent(face, f -> new HashMap<>()).computeIfAbsent(clay, c -> {
             List<Colorant> steps = new ArrayList<>();
             for (int n = 0; n < (face == Face.RAW ? 1 + Habit.BUMPS : Habit.NUMBERS); n++) {
                 double[] numbers = numbers(c);

@@ -28,9 +28,9 @@ import org.hipparchus.linear.RealVector;
  */
 record LeaveOneOut(Landscape landscape, double far) {
     /**
-     * @param with of what is known with it
-     * @param guess that
-     * @param curvature its inverse is how sure that is
+     * @param with the landscape at {@code guess}
+     * @param guess what is known with the tile
+     * @param curvature of the cost there; its inverse is the covariance
      * @param weight of the tile in it, 0 to 1; 0 when it was left out already
      */
     static LeaveOneOut of(
